@@ -1,0 +1,65 @@
+package methodos.demo.footage;
+
+import java.util.Locale;
+
+/** The scene text of one instant: a camera, the room, and what lies and moves in it. */
+final class Picture {
+
+    private final StringBuilder text = new StringBuilder("#version 3.7;\n");
+
+    Picture() {
+        for (String part :
+                new String[] {"finishes", "room", "fasteners", "actuator", "tools"}) {
+            text.append("#include \"").append(part).append(".inc\"\n");
+        }
+    }
+
+    Picture camera(Vec location, Vec lookAt, double angle) {
+        text.append("camera { location ")
+                .append(location.text())
+                .append(" look_at ")
+                .append(lookAt.text())
+                .append(num(" angle %.2f right x*image_width/image_height }\n", angle));
+        return this;
+    }
+
+    /** Puts a declared object or macro call, turned as said, at a place. */
+    Picture put(String object, Vec at, String... turns) {
+        text.append("object { ").append(object);
+        for (String turn : turns) {
+            text.append(' ').append(turn);
+        }
+        text.append(" translate ").append(at.text()).append(" }\n");
+        return this;
+    }
+
+    Picture put(String object) {
+        return put(object, Vec.of(0, 0, 0));
+    }
+
+    Picture glove(Glove glove, Vec fingertips) {
+        text.append(glove.at(fingertips));
+        return this;
+    }
+
+    static String turnX(double degrees) {
+        return num("rotate x*%.2f", degrees);
+    }
+
+    static String turnY(double degrees) {
+        return num("rotate y*%.2f", degrees);
+    }
+
+    static String turnZ(double degrees) {
+        return num("rotate z*%.2f", degrees);
+    }
+
+    static String num(String format, Object... values) {
+        return String.format(Locale.ROOT, format, values);
+    }
+
+    @Override
+    public String toString() {
+        return text.toString();
+    }
+}

@@ -1,0 +1,142 @@
+package methodos.demo.footage;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import javax.imageio.ImageIO;
+
+/**
+ * Renders the demo's footage: {@code render [--still SHOT SECONDS] [CLIP …]}.
+ *
+ * <p>Needs POV-Ray, ffmpeg and flite. Frames are kept in {@code target/frames}, so a run that was
+ * stopped goes on where it was.
+ */
+public final class Render {
+
+    private final Path home;
+    private final Path work;
+
+    private Render(Path home) throws IOException {
+        this.home = home;
+        this.work = Files.createDirectories(home.resolve("target/frames"));
+    }
+
+    public static void main(String[] args) throws Exception {
+        Render render = new Render(Path.of(args[0]));
+        List<String> rest = Arrays.asList(args).subList(1, args.length);
+        if (!rest.isEmpty() && rest.get(0).equals("--still")) {
+            render.stills(rest.subList(1, rest.size()));
+        } else {
+            render.clips(rest);
+        }
+        System.exit(0);
+    }
+
+    private Path parts() {
+        return home.resolve("src/main/pov");
+    }
+
+    private void stills(List<String> shotsAndTimes) throws IOException {
+        Renderer renderer = new Renderer(parts(), work.resolve("drafts"), true);
+        for (int i = 0; i + 1 < shotsAndTimes.size(); i += 2) {
+            String name = shotsAndTimes.get(i);
+            Shot shot =
+                    Footage.clips().stream()
+                            .flatMap(c -> c.shots().stream())
+                            .filter(s -> s.name.equals(name))
+                            .findFirst()
+                            .orElseThrow(() -> new IllegalArgumentException("no shot " + name));
+            for (String time : shotsAndTimes.get(i + 1).split(",")) {
+                Path out = home.resolve("target/" + name + "-" + time + ".png");
+                System.out.println(renderer.still(shot, Double.parseDouble(time), out));
+            }
+        }
+    }
+
+    private void clips(List<String> names) throws Exception {
+        ExecutorService threads =
+                Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
+        Renderer renderer = new Renderer(parts(), work, false);
+        List<Clip> clips =
+                Footage.clips().stream()
+                        .filter(c -> names.isEmpty() || names.contains(c.name()))
+                        .toList();
+        for (Clip clip : clips) {
+            Speech speech = new Speech(clip, work);
+            List<Future<List<Path>>> shots = new ArrayList<>();
+            for (Shot shot : clip.shots()) {
+                shots.add(threads.submit(() -> renderer.frames(shot)));
+            }
+            encode(clip, shots, speech);
+            speech.captions(clip, clipFolder());
+        }
+        new Truth(Footage.clips()).write(home.resolve("truth.json"));
+        threads.shutdown();
+    }
+
+    private Path clipFolder() throws IOException {
+        return Files.createDirectories(home.resolve("clips"));
+    }
+
+    private void encode(Clip clip, List<Future<List<Path>>> shots, Speech speech)
+            throws IOException, InterruptedException, ExecutionException {
+        List<List<Path>> rendered = new ArrayList<>();
+        for (Future<List<Path>> shot : shots) {
+            rendered.add(shot.get());
+            System.out.printf(
+                    Locale.ROOT,
+                    "%s: %s, %d pictures of %d frames%n",
+                    clip.name(),
+                    clip.shots().get(rendered.size() - 1).name,
+                    shot.get().stream().distinct().count(),
+                    shot.get().size());
+        }
+        Path wave = speech.wave(work.resolve(clip.name() + ".wav"));
+        Path out = clipFolder().resolve(clip.name() + ".mp4");
+        Path half = work.resolve(clip.name() + ".half.mp4");
+        Process ffmpeg =
+                new ProcessBuilder(
+                                "ffmpeg", "-v", "error", "-y", "-f", "rawvideo", "-pix_fmt",
+                                "rgb24", "-s", Renderer.WIDTH + "x" + Renderer.HEIGHT, "-r",
+                                "" + Clip.FRAMES_PER_SECOND, "-i", "-", "-i", wave.toString(),
+                                "-vf", "scale=out_color_matrix=bt709:out_range=tv,format=yuv420p",
+                                "-colorspace", "bt709", "-color_primaries", "bt709", "-color_trc",
+                                "bt709", "-color_range", "tv", "-c:v", "libx264", "-preset",
+                                "slow", "-crf", "26", "-g", "48", "-movflags", "+faststart",
+                                "-c:a", "aac", "-b:a", "32k", "-ar", "24000", "-ac", "1",
+                                half.toString())
+                        .redirectError(work.resolve("ffmpeg.log").toFile())
+                        .start();
+        try (OutputStream raw = ffmpeg.getOutputStream()) {
+            Lens lens = new Lens();
+            long frame = 0;
+            for (int s = 0; s < rendered.size(); s++) {
+                Path last = null;
+                BufferedImage clean = null;
+                for (int i = 0; i < rendered.get(s).size(); i++) {
+                    Path path = rendered.get(s).get(i);
+                    if (!path.equals(last)) {
+                        clean = ImageIO.read(path.toFile());
+                        last = path;
+                    }
+                    double time = i / (double) Clip.FRAMES_PER_SECOND;
+                    raw.write(lens.film(clean, clip.shots().get(s), time, frame++));
+                }
+            }
+        }
+        if (ffmpeg.waitFor() != 0) {
+            throw new IOException("ffmpeg failed, see " + work.resolve("ffmpeg.log"));
+        }
+        Files.move(half, out, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+    }
+}

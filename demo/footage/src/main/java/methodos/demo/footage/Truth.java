@@ -1,0 +1,50 @@
+package methodos.demo.footage;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** The list of what is in each clip, for tests of the scanning: cuts, troubles and steps. */
+record Truth(List<Clip> clips) {
+
+    void write(Path out) throws IOException {
+        String body = clips.stream().map(Truth::clip).collect(Collectors.joining(",\n"));
+        Files.writeString(out, "{\"clips\": [\n" + body + "\n]}\n");
+    }
+
+    private static String clip(Clip clip) {
+        return String.format(
+                Locale.ROOT,
+                """
+                 {"name": "%s", "seconds": %.2f, "framesPerSecond": %d,
+                  "cuts": [%s],
+                  "spans": [%s],
+                  "steps": [%s]}""",
+                clip.name(),
+                clip.seconds(),
+                Clip.FRAMES_PER_SECOND,
+                clip.shots().stream()
+                        .skip(1)
+                        .map(s -> String.format(Locale.ROOT, "%.3f", clip.startOf(s)))
+                        .collect(Collectors.joining(", ")),
+                clip.shots().stream()
+                        .flatMap(s -> s.troubles.stream().map(t -> stretch(clip, s, t)))
+                        .collect(Collectors.joining(",\n   ")),
+                clip.shots().stream()
+                        .flatMap(s -> s.steps.stream().map(t -> stretch(clip, s, t)))
+                        .collect(Collectors.joining(",\n   ")));
+    }
+
+    private static String stretch(Clip clip, Shot shot, Shot.Stretch stretch) {
+        double at = clip.startOf(shot);
+        return String.format(
+                Locale.ROOT,
+                "{\"from\": %.2f, \"to\": %.2f, \"what\": \"%s\"}",
+                at + stretch.from(),
+                at + stretch.to(),
+                stretch.what());
+    }
+}
