@@ -112,7 +112,7 @@ public final class Render {
                                 "-vf", "scale=out_color_matrix=bt709:out_range=tv,format=yuv420p",
                                 "-colorspace", "bt709", "-color_primaries", "bt709", "-color_trc",
                                 "bt709", "-color_range", "tv", "-c:v", "libx264", "-preset",
-                                "slow", "-crf", "26", "-g", "48", "-movflags", "+faststart",
+                                "slow", "-crf", "28", "-g", "48", "-movflags", "+faststart",
                                 "-c:a", "aac", "-b:a", "32k", "-ar", "24000", "-ac", "1",
                                 half.toString())
                         .redirectError(work.resolve("ffmpeg.log").toFile())

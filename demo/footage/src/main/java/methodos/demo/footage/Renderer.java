@@ -31,7 +31,7 @@ final class Renderer {
     private static final int PREVIEW = 4;
 
     /** Poses a second: fewer than frames, since each costs seconds of processor time. */
-    private static final int POSES = 8;
+    private static final int POSES = 6;
 
     private final Path parts;
     private final Path work;

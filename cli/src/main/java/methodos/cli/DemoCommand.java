@@ -1,0 +1,72 @@
+package methodos.cli;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.stream.Stream;
+import methodos.demo.DemoProject;
+import methodos.desktop.DesktopProgram;
+import methodos.files.project.ProjectProblem;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+
+@Command(
+        name = "demo",
+        mixinStandardHelpOptions = true,
+        description = "Opens the program on a fresh copy of the demo manual.")
+final class DemoCommand implements Callable<Integer> {
+
+    @Option(names = "--into", description = "only writes the copy to this folder")
+    private Path into;
+
+    @Option(
+            names = "--shot",
+            description = "opens, waits until all is drawn, writes a picture of the window, ends")
+    private Path shot;
+
+    @Option(
+            names = "--place",
+            description = "the place that --shot shows: ${DEFAULT-VALUE}",
+            defaultValue = "steps")
+    private String place;
+
+    @Option(names = "--dark", description = "in the dark variant")
+    private boolean dark;
+
+    @Option(
+            names = "--size",
+            description = "size of the window: ${DEFAULT-VALUE}",
+            defaultValue = "1280x800")
+    private String size;
+
+    @Override
+    public Integer call() throws Exception {
+        if (into != null) {
+            copy(into);
+            Output.line(into.toString());
+            return 0;
+        }
+        Path folder = Files.createTempDirectory("methodos-demo").resolve("qa-80.methodos");
+        copy(folder);
+        return shot == null
+                ? DesktopProgram.open(folder)
+                : DesktopProgram.shoot(folder, shot.toAbsolutePath(), place, dark, size);
+    }
+
+    private static void copy(Path target) throws ProjectProblem {
+        try {
+            if (Files.exists(target)) {
+                try (Stream<Path> inside = Files.list(target)) {
+                    if (inside.findAny().isPresent()) {
+                        throw new ProjectProblem(
+                                target + " is not empty. Give a folder that does not exist yet.");
+                    }
+                }
+            }
+            DemoProject.QA_80.copyTo(target);
+        } catch (IOException e) {
+            throw ProjectProblem.of(target, e);
+        }
+    }
+}

@@ -1,0 +1,82 @@
+package methodos.cli;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Manual;
+import methodos.core.narration.Captions;
+import methodos.files.captions.CaptionFile;
+import methodos.files.project.ClipFiles;
+import methodos.files.project.ProjectFolder;
+import methodos.files.project.ProjectProblem;
+import methodos.footage.Probe;
+import picocli.CommandLine.ArgGroup;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+@Command(
+        name = "import",
+        mixinStandardHelpOptions = true,
+        description = "Brings footage or captions into a project.")
+final class ImportCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "PROJECT", description = "the project")
+    private Path project;
+
+    @ArgGroup(multiplicity = "1")
+    private What what;
+
+    static final class What {
+        @Option(names = "--footage", description = "a recording")
+        private Path footage;
+
+        @Option(names = "--captions", description = "captions as WebVTT or SubRip (SRT)")
+        private Path captions;
+    }
+
+    @Option(names = "--clip", description = "id or name of the clip that the captions belong to")
+    private String clip;
+
+    @Override
+    public Integer call() throws Exception {
+        try (ProjectFolder folder = ProjectFolder.open(project)) {
+            return what.footage != null ? footage(folder) : captions(folder);
+        }
+    }
+
+    private int footage(ProjectFolder folder) throws Exception {
+        Manual manual = folder.workspace().manual();
+        Probe probe = Probe.of(what.footage);
+        Clip added = ClipFiles.clip(manual, project, what.footage, probe.duration());
+        folder.save(manual.withClip(added).withIdTaken());
+        Output.line(added.id() + " " + added.name());
+        probe.problems().forEach(System.err::println);
+        return 0;
+    }
+
+    private int captions(ProjectFolder folder) throws Exception {
+        Manual manual = folder.workspace().manual();
+        Captions read = CaptionFile.read(what.captions);
+        Clip owner = owner(manual);
+        String digest = folder.keepCaptions(owner.id(), read);
+        folder.save(manual.withClip(owner.withCaptions(digest)));
+        Output.line(owner.id() + " " + owner.name() + ": " + read.captions().size() + " captions");
+        return 0;
+    }
+
+    private Clip owner(Manual manual) throws ProjectProblem {
+        if (clip == null && manual.clips().size() == 1) {
+            return manual.clips().get(0);
+        }
+        return manual.clips().stream()
+                .filter(c -> c.id().equals(clip) || c.name().equals(clip))
+                .findFirst()
+                .orElseThrow(
+                        () ->
+                                new ProjectProblem(
+                                        clip == null
+                                                ? "Say with --clip which clip the captions belong to."
+                                                : "There is no clip " + clip + " in the project."));
+    }
+}

@@ -1,0 +1,58 @@
+package methodos.cli;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import methodos.desktop.DesktopProgram;
+import methodos.files.folders.AppFolders;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** Illustrated overhaul instructions from recorded teardown footage. */
+@Command(
+        name = "methodos",
+        mixinStandardHelpOptions = true,
+        version = "Methodos 0.1.0",
+        description = "Opens the program, or does one thing and ends.",
+        subcommands = {
+            ProbeCommand.class,
+            StillCommand.class,
+            NewCommand.class,
+            ImportCommand.class,
+            ShowCommand.class,
+            PublishCommand.class,
+            DemoCommand.class
+        })
+public final class Methodos implements Callable<Integer> {
+
+    @Parameters(arity = "0..1", paramLabel = "PROJECT", description = "the project to open")
+    private Path project;
+
+    @Option(
+            names = "--verbose",
+            scope = CommandLine.ScopeType.INHERIT,
+            description = "adds the details of an error")
+    private boolean verbose;
+
+    public static void main(String[] args) {
+        System.setProperty("java.util.logging.manager", QuietLogManager.class.getName());
+        System.setProperty("methodos.log", AppFolders.ofThisMachine().log().toString());
+        System.exit(run(args));
+    }
+
+    /** Runs a command and gives its exit status, without ending the program. */
+    static int run(String... args) {
+        Methodos main = new Methodos();
+        CommandLine line = new CommandLine(main);
+        line.setCaseInsensitiveEnumValuesAllowed(true);
+        line.setExecutionExceptionHandler((e, cmd, parsed) -> Failure.report(e, cmd, main.verbose));
+        line.setParameterExceptionHandler(Failure::wrongUse);
+        return line.execute(args);
+    }
+
+    @Override
+    public Integer call() {
+        return DesktopProgram.open(project);
+    }
+}

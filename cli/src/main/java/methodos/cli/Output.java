@@ -1,0 +1,33 @@
+package methodos.cli;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+
+/** Standard output in UTF-8: one JSON value, or lines for people. */
+final class Output {
+
+    private static final ObjectMapper JSON = new ObjectMapper();
+
+    private Output() {}
+
+    static void json(Object value) {
+        try {
+            line(JSON.writeValueAsString(value));
+        } catch (JsonProcessingException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static void line(String text) {
+        PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
+        out.println(text);
+        out.flush();
+    }
+
+    /** Seconds with a thousandth. */
+    static double seconds(double time) {
+        return Math.round(time * 1000) / 1000.0;
+    }
+}

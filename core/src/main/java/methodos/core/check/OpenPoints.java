@@ -1,0 +1,246 @@
+package methodos.core.check;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import methodos.core.kit.KitCoverage;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Energy;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Model;
+import methodos.core.manual.Part;
+import methodos.core.manual.Reading;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Value;
+import methodos.core.manual.Variant;
+import methodos.core.narration.Caption;
+import methodos.core.narration.WordState;
+import methodos.core.narration.Workspace;
+
+/** What is still open in a manual, by the place where it is settled. */
+public final class OpenPoints {
+
+    private final Workspace workspace;
+    private final Manual manual;
+    private final Sight sight;
+    private final StepNumbers numbers;
+    private final List<OpenPoint> points = new ArrayList<>();
+
+    private OpenPoints(Workspace workspace, Sight sight) {
+        this.workspace = workspace;
+        this.manual = workspace.manual();
+        this.sight = sight;
+        this.numbers = new StepNumbers(manual, sight);
+    }
+
+    public static List<OpenPoint> of(Workspace workspace, Sight sight) {
+        OpenPoints all = new OpenPoints(workspace, sight);
+        all.unit();
+        all.footage();
+        all.steps();
+        all.figures();
+        all.stores();
+        all.joints();
+        return List.copyOf(all.points);
+    }
+
+    /** How many are open in each place. */
+    public static Map<Place, Integer> counts(List<OpenPoint> points) {
+        Map<Place, Integer> counts = new EnumMap<>(Place.class);
+        points.forEach(p -> counts.merge(p.place(), 1, Integer::sum));
+        return counts;
+    }
+
+    private void add(Place place, String key, String step, String subject, Object... arguments) {
+        points.add(new OpenPoint(place, key, List.of(arguments), step, subject));
+    }
+
+    private void unit() {
+        if (manual.unit().name().isBlank()) {
+            add(Place.UNIT, "open.unit.name", null, null);
+        }
+        if (manual.variants().isEmpty()) {
+            add(Place.UNIT, "open.unit.variants", null, null);
+        }
+        for (Model model : manual.unit().models()) {
+            if (manual.variants().stream().noneMatch(v -> v.model().equals(model.name()))) {
+                add(Place.UNIT, "open.unit.model", null, model.name(), model.name());
+            }
+        }
+        for (int i = 0; i < manual.variants().size(); i++) {
+            for (int j = i + 1; j < manual.variants().size(); j++) {
+                overlap(manual.variants().get(i), manual.variants().get(j));
+            }
+        }
+        for (Energy energy : manual.energies()) {
+            if (energy.applicability().concerns(sight)) {
+                if (numbers.of(energy.safeSteps()).isEmpty()) {
+                    add(Place.UNIT, "open.energy.safe", null, energy.id(), energy.name());
+                } else if (numbers.of(energy.restoreSteps()).isEmpty()) {
+                    add(
+                            Place.UNIT,
+                            "open.energy.restore",
+                            energy.safeSteps().get(0),
+                            energy.id(),
+                            energy.name());
+                }
+            }
+        }
+    }
+
+    private void overlap(Variant a, Variant b) {
+        if (a.model().equals(b.model()) && a.serials().overlaps(b.serials())) {
+            add(Place.UNIT, "open.unit.overlap", null, b.id(), a.model(), a.build(), b.build());
+        }
+    }
+
+    private void footage() {
+        if (manual.clips().isEmpty()) {
+            add(Place.FOOTAGE, "open.footage.none", null, null);
+        }
+        for (Clip clip : manual.clips()) {
+            if (workspace.captions(clip.id()).captions().isEmpty()) {
+                add(Place.FOOTAGE, "open.footage.captions", null, clip.id(), clip.name());
+            }
+        }
+    }
+
+    private void steps() {
+        for (Clip clip : manual.clips()) {
+            List<Caption> captions = workspace.captions(clip.id()).captions();
+            long open =
+                    captions.stream()
+                            .filter(c -> WordState.of(c, clip.id(), manual) == WordState.OPEN)
+                            .count();
+            if (open > 0) {
+                add(Place.STEPS, "open.words", null, clip.id(), open, clip.name());
+            }
+        }
+        manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::step);
+    }
+
+    private void step(Step step) {
+        int number = numbers.of(step.id()).orElseThrow();
+        if (step.text().isBlank()) {
+            add(Place.STEPS, "open.step.text", step.id(), null, number);
+        }
+        if (!step.accepted()) {
+            add(Place.STEPS, "open.step.drafted", step.id(), null, number);
+        }
+        if (step.evidence().isEmpty() && step.spans().isEmpty()) {
+            add(Place.STEPS, "open.step.evidence", step.id(), null, number);
+        }
+        if (manual.variants().stream().noneMatch(v -> step.applicability().concerns(Sight.of(v)))
+                && !manual.variants().isEmpty()) {
+            add(Place.STEPS, "open.step.noVariant", step.id(), null, number);
+        }
+        for (Reading reading : step.readings()) {
+            if (reading.limit() instanceof Value.Open open) {
+                add(
+                        Place.TORQUE,
+                        "open.limit",
+                        step.id(),
+                        open.document(),
+                        reading.what(),
+                        number,
+                        open.why());
+            }
+        }
+    }
+
+    private void figures() {
+        for (Figure figure : manual.figures()) {
+            String step =
+                    manual.steps()
+                            .filter(s -> s.figures().contains(figure.id()))
+                            .map(Step::id)
+                            .findFirst()
+                            .orElse(null);
+            if (step == null) {
+                add(Place.FIGURES, "open.figure.unused", null, figure.id(), figure.title());
+            }
+            boolean lost =
+                    figure.marks().stream()
+                            .anyMatch(
+                                    m ->
+                                            m instanceof Mark.Callout c
+                                                    && manual.part(c.part()).isEmpty());
+            if (lost) {
+                add(Place.FIGURES, "open.figure.part", step, figure.id(), figure.title());
+            }
+        }
+    }
+
+    private void stores() {
+        for (Part part : manual.parts()) {
+            if (part.applicability().concerns(sight) && part.number().isBlank()) {
+                add(Place.STORES, "open.part.number", null, part.id(), part.label());
+            }
+        }
+        if (!manual.kits().isEmpty()) {
+            for (KitCoverage.Row row : KitCoverage.of(manual, sight)) {
+                if (row.inNoKit()) {
+                    add(
+                            Place.STORES,
+                            "open.part.noKit",
+                            null,
+                            row.part().id(),
+                            row.part().label(),
+                            row.part().item());
+                }
+            }
+        }
+    }
+
+    private void joints() {
+        for (Joint joint : manual.joints()) {
+            if (!joint.applicability().concerns(sight)) {
+                continue;
+            }
+            String step =
+                    manual.steps()
+                            .filter(s -> s.joints().contains(joint.id()))
+                            .map(Step::id)
+                            .findFirst()
+                            .orElse(null);
+            if (joint.torque() instanceof Value.Open open) {
+                add(Place.TORQUE, "open.torque", step, joint.id(), joint.name(), open.why());
+            }
+            if (step == null) {
+                add(Place.TORQUE, "open.joint.unused", null, joint.id(), joint.name());
+            }
+        }
+    }
+
+    /** Serial numbers between those of a model's variants that no variant claims. */
+    public static List<SerialRange> gaps(Manual manual, String model) {
+        List<SerialRange> ranges =
+                manual.variants().stream()
+                        .filter(v -> v.model().equals(model))
+                        .map(Variant::serials)
+                        .sorted(
+                                java.util.Comparator.comparingLong(
+                                        r -> r.from() == null ? Long.MIN_VALUE : r.from()))
+                        .toList();
+        List<SerialRange> gaps = new ArrayList<>();
+        Long reached = null;
+        for (int i = 0; i < ranges.size(); i++) {
+            SerialRange range = ranges.get(i);
+            if (i > 0 && reached != null && range.from() != null && range.from() > reached + 1) {
+                gaps.add(new SerialRange(reached + 1, range.from() - 1));
+            }
+            if (range.to() == null) {
+                break;
+            }
+            reached = reached == null ? range.to() : Long.valueOf(Math.max(reached, range.to()));
+        }
+        return gaps;
+    }
+}

@@ -1,0 +1,262 @@
+package methodos.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Dismissal;
+import methodos.core.manual.Evidence;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+
+/**
+ * The changes that are made to steps. Ids are taken from the manual that the edit is applied to.
+ */
+public final class StepEdits {
+
+    private StepEdits() {}
+
+    /** The id that a new step would get. */
+    public static String nextStepId(Manual manual) {
+        return manual.nextId("s");
+    }
+
+    /** Makes a step of a stretch of footage, with the words said there as its evidence. */
+    public static Edit make(Span span, String quote, Stage.Kind stage) {
+        return Edit.named(
+                "edit.makeStep",
+                m -> {
+                    Step step =
+                            Step.of(
+                                    nextStepId(m),
+                                    quote,
+                                    List.of(span),
+                                    List.of(new Evidence.Recorded(span, quote)));
+                    return m.stage(stage)
+                            .map(s -> m.withIdTaken().withNewStep(s.id(), step))
+                            .orElse(m);
+                });
+    }
+
+    public static Edit delete(String step) {
+        return Edit.named("edit.deleteStep", m -> m.withoutStep(step));
+    }
+
+    public static Edit text(String step, String text) {
+        return change("edit.stepText", step, s -> s.withText(text)).joining("text " + step);
+    }
+
+    /** Moves a step to another stage, to where its footage puts it. */
+    public static Edit stage(String step, Stage.Kind kind) {
+        return Edit.named(
+                "edit.stepStage",
+                m -> {
+                    Step moved = m.step(step).orElse(null);
+                    Stage target = m.stage(kind).orElse(null);
+                    if (moved == null || target == null || target.steps().contains(moved)) {
+                        return m;
+                    }
+                    return m.withoutStep(step).withNewStep(target.id(), moved);
+                });
+    }
+
+    public static Edit applicability(String step, Applicability applicability) {
+        return change("edit.stepUnits", step, s -> s.withApplicability(applicability))
+                .joining("units " + step);
+    }
+
+    /** Sets how many of a part the step touches; 0 takes it out. */
+    public static Edit part(String step, String part, int count) {
+        return change(
+                "edit.stepPart",
+                step,
+                s -> {
+                    List<PartUse> uses = new ArrayList<>(s.parts());
+                    int at = indexOf(uses, part);
+                    if (at >= 0) {
+                        uses.remove(at);
+                    }
+                    if (count > 0) {
+                        uses.add(at >= 0 ? at : uses.size(), new PartUse(part, count));
+                    }
+                    return s.withParts(uses);
+                });
+    }
+
+    private static int indexOf(List<PartUse> uses, String part) {
+        for (int i = 0; i < uses.size(); i++) {
+            if (uses.get(i).part().equals(part)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** Puts a part that is not in the list yet into it and into the step. */
+    public static Edit newPart(String step, String name) {
+        return Edit.named(
+                "edit.stepPart",
+                m -> {
+                    Part part =
+                            new Part(
+                                    m.nextId("p"),
+                                    nextItem(m),
+                                    "",
+                                    name,
+                                    "",
+                                    1,
+                                    ReuseRule.INSPECT,
+                                    null,
+                                    "");
+                    return part(step, part.id(), 1).change().apply(m.withIdTaken().withPart(part));
+                });
+    }
+
+    /** The number after the highest item number of the list. */
+    static String nextItem(Manual manual) {
+        int highest =
+                manual.parts().stream()
+                        .map(Part::item)
+                        .filter(i -> i.matches("\\d{1,6}"))
+                        .mapToInt(Integer::parseInt)
+                        .max()
+                        .orElse(0);
+        return String.valueOf(highest + 1);
+    }
+
+    public static Edit tool(String step, String tool, boolean used) {
+        return change(
+                "edit.stepTool",
+                step,
+                s -> {
+                    List<String> tools = new ArrayList<>(s.tools());
+                    tools.remove(tool);
+                    if (used) {
+                        tools.add(tool);
+                    }
+                    return s.withTools(tools);
+                });
+    }
+
+    /** Puts a tool that is not known yet into the manual and into the step. */
+    public static Edit newTool(String step, String name) {
+        return Edit.named(
+                "edit.stepTool",
+                m -> {
+                    Tool tool = new Tool(m.nextId("t"), name, "", Tool.Kind.STANDARD, "");
+                    return tool(step, tool.id(), true)
+                            .change()
+                            .apply(m.withIdTaken().withTool(tool));
+                });
+    }
+
+    /**
+     * Sets the value that the step's first joint is tightened to, making the joint if there is
+     * none.
+     */
+    public static Edit torque(String step, String name, Value value) {
+        return Edit.named(
+                "edit.torque",
+                m -> {
+                    Step s = m.step(step).orElse(null);
+                    if (s == null) {
+                        return m;
+                    }
+                    if (!s.joints().isEmpty()) {
+                        return m.joint(s.joints().get(0))
+                                .map(j -> m.withJoint(j.withTorque(value).withName(name)))
+                                .orElse(m);
+                    }
+                    String fastener = s.parts().isEmpty() ? null : s.parts().get(0).part();
+                    int count = s.parts().isEmpty() ? 1 : s.parts().get(0).count();
+                    Joint joint =
+                            new Joint(
+                                    m.nextId("j"),
+                                    name,
+                                    fastener,
+                                    count,
+                                    "",
+                                    "",
+                                    value,
+                                    List.of(),
+                                    "",
+                                    null);
+                    return m.withIdTaken()
+                            .withJoint(joint)
+                            .withStep(s.withJoints(List.of(joint.id())));
+                });
+    }
+
+    /** Sets the step's first hazard statement; null takes it away. */
+    public static Edit hazard(String step, Hazard hazard) {
+        return change(
+                        "edit.hazard",
+                        step,
+                        s -> {
+                            List<Hazard> all = new ArrayList<>(s.hazards());
+                            if (!all.isEmpty()) {
+                                all.remove(0);
+                            }
+                            if (hazard != null) {
+                                all.add(0, hazard);
+                            }
+                            return s.withHazards(all);
+                        })
+                .joining("hazard " + step);
+    }
+
+    /** Moves an end of a step's span. */
+    public static Edit span(String step, int index, Span span) {
+        return change(
+                        "edit.stepSpan",
+                        step,
+                        s -> {
+                            List<Span> spans = new ArrayList<>(s.spans());
+                            spans.set(index, span);
+                            return s.withSpans(spans);
+                        })
+                .joining("span " + step + index);
+    }
+
+    /** Makes a figure of a still and puts it into the step. */
+    public static Edit capture(String step, Figure.Still still, String picture) {
+        return Edit.named(
+                "edit.capture",
+                m -> {
+                    Figure figure = new Figure(m.nextId("f"), "", still, picture, List.of(), "");
+                    return m.step(step)
+                            .map(
+                                    s ->
+                                            m.withIdTaken()
+                                                    .withFigure(figure)
+                                                    .withStep(s.withFigure(figure.id())))
+                            .orElse(m);
+                });
+    }
+
+    /** Sets words of the narration aside. */
+    public static Edit dismiss(Span span, String quote, String reason) {
+        return Edit.named(
+                "edit.dismiss",
+                m -> {
+                    List<Dismissal> all = new ArrayList<>(m.dismissals());
+                    all.add(new Dismissal(span, quote, reason));
+                    return m.withDismissals(all);
+                });
+    }
+
+    private static Edit change(
+            String name, String step, java.util.function.UnaryOperator<Step> change) {
+        return Edit.named(
+                name, (Manual m) -> m.step(step).map(s -> m.withStep(change.apply(s))).orElse(m));
+    }
+}

@@ -1,0 +1,104 @@
+package methodos.core.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
+import methodos.core.manual.Point;
+
+/**
+ * A figure described as drawing primitives: the picture, and over it the marks with their balloons
+ * in the margin. Screen, print and page draw this one description, so they agree.
+ *
+ * @param width width of the sheet, picture and margin together
+ * @param height height of the sheet
+ * @param picture where on the sheet the picture lies
+ * @param balloons middle of each callout's balloon on the sheet, in the order of the marks
+ */
+public record FigureDrawing(
+        double width,
+        double height,
+        Shape.Picture picture,
+        List<Shape> shapes,
+        List<Point> balloons) {
+
+    /** Share of the picture's width that is kept free around it for balloons. */
+    public static final double MARGIN = 0.07;
+
+    private static final double RADIUS = 0.0205;
+    private static final double DOT = 0.005;
+
+    /**
+     * @param pictureWidth width of the still in pixels; everything scales with it
+     * @param pictureHeight height of the still in pixels
+     */
+    public static FigureDrawing of(
+            Figure figure, Manual manual, double pictureWidth, double pictureHeight) {
+        double margin = figure.marks().isEmpty() ? 0 : pictureWidth * MARGIN;
+        Shape.Picture picture = new Shape.Picture(margin, margin, pictureWidth, pictureHeight);
+        List<Shape> shapes = new ArrayList<>();
+        shapes.add(picture);
+        List<Point> balloons =
+                balloons(figure, pictureWidth, pictureHeight).stream()
+                        .map(p -> p.plus(margin, margin))
+                        .toList();
+        int i = 0;
+        for (Mark mark : figure.marks()) {
+            if (mark instanceof Mark.Callout callout) {
+                Point target =
+                        new Point(
+                                margin + callout.target().x() * pictureWidth,
+                                margin + callout.target().y() * pictureHeight);
+                String item = manual.part(callout.part()).map(Part::item).orElse("?");
+                callout(shapes, target, balloons.get(i++), pictureWidth, item);
+            }
+        }
+        return new FigureDrawing(
+                pictureWidth + 2 * margin,
+                pictureHeight + 2 * margin,
+                picture,
+                List.copyOf(shapes),
+                balloons);
+    }
+
+    /** Radius of a balloon for a picture of this width. */
+    public static double radius(double pictureWidth) {
+        return pictureWidth * RADIUS;
+    }
+
+    private static List<Point> balloons(Figure figure, double width, double height) {
+        List<Point> targets = new ArrayList<>();
+        List<Point> held = new ArrayList<>();
+        for (Mark mark : figure.marks()) {
+            if (mark instanceof Mark.Callout c) {
+                targets.add(new Point(c.target().x() * width, c.target().y() * height));
+                held.add(
+                        c.balloon() == null
+                                ? null
+                                : new Point(c.balloon().x() * width, c.balloon().y() * height));
+            }
+        }
+        return new CalloutLayout(width, height, width * MARGIN, radius(width)).place(targets, held);
+    }
+
+    private static void callout(
+            List<Shape> shapes, Point target, Point balloon, double unit, String item) {
+        double radius = radius(unit);
+        double distance = Math.max(1e-6, balloon.distance(target));
+        double reach = Math.max(0, distance - radius) / distance;
+        double x = target.x() + (balloon.x() - target.x()) * reach;
+        double y = target.y() + (balloon.y() - target.y()) * reach;
+        double line = unit * 0.0022;
+        shapes.add(new Shape.Line(target.x(), target.y(), x, y, line * 2.6, Shape.Ink.PAPER));
+        shapes.add(new Shape.Line(target.x(), target.y(), x, y, line, Shape.Ink.DARK));
+        shapes.add(
+                new Shape.Circle(
+                        target.x(), target.y(), unit * DOT, line, Shape.Ink.PAPER, Shape.Ink.DARK));
+        shapes.add(
+                new Shape.Circle(
+                        balloon.x(), balloon.y(), radius, line, Shape.Ink.DARK, Shape.Ink.PAPER));
+        shapes.add(new Shape.Text(balloon.x(), balloon.y(), radius * 1.15, item, Shape.Ink.DARK));
+    }
+}

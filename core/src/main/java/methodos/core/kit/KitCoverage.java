@@ -1,0 +1,63 @@
+package methodos.core.kit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Sight;
+
+/** What a unit needs new, and what of it the kits hold. */
+public final class KitCoverage {
+
+    /**
+     * @param needed how many the unit needs new; of parts that are inspected, how many it would
+     *     need at the most
+     * @param certain whether they are needed whatever the inspection says
+     * @param inKit how many each kit holds, by the kit's id
+     */
+    public record Row(Part part, int needed, boolean certain, Map<String, Integer> inKit) {
+
+        /** How many of the part are missing when this kit alone is bought. */
+        public int missingFrom(String kit) {
+            return certain ? Math.max(0, needed - inKit.getOrDefault(kit, 0)) : 0;
+        }
+
+        /** Whether it is certainly needed and no kit holds any. */
+        public boolean inNoKit() {
+            return certain && needed > 0 && inKit.values().stream().allMatch(n -> n == 0);
+        }
+    }
+
+    private KitCoverage() {}
+
+    /** One row for each part that is always new, or that a kit holds, for the units looked at. */
+    public static List<Row> of(Manual manual, Sight sight) {
+        List<Row> rows = new ArrayList<>();
+        for (Part part : manual.parts()) {
+            Map<String, Integer> inKit = new LinkedHashMap<>();
+            manual.kits().forEach(k -> inKit.put(k.id(), k.count(part.id())));
+            boolean always = part.reuse() == ReuseRule.ALWAYS_NEW;
+            boolean held = inKit.values().stream().anyMatch(n -> n > 0);
+            if (part.applicability().concerns(sight) && (always || held)) {
+                rows.add(new Row(part, part.quantity(), always, inKit));
+            }
+        }
+        return List.copyOf(rows);
+    }
+
+    /** Kits that alone hold everything that any kit could cover, fewest parts first. */
+    public static List<Kit> sufficient(Manual manual, Sight sight) {
+        List<Row> coverable =
+                of(manual, sight).stream().filter(r -> r.certain() && !r.inNoKit()).toList();
+        return manual.kits().stream()
+                .filter(k -> coverable.stream().allMatch(r -> r.missingFrom(k.id()) == 0))
+                .sorted(
+                        java.util.Comparator.comparingInt(
+                                k -> k.contents().stream().mapToInt(Kit.Content::count).sum()))
+                .toList();
+    }
+}

@@ -1,0 +1,57 @@
+package methodos.core.manual;
+
+import java.util.List;
+
+/**
+ * Which units something is for: those that meet any of the conditions; all where there is none.
+ *
+ * @param any the conditions, one of which has to hold
+ */
+public record Applicability(List<Condition> any) {
+
+    public static final Applicability ALL = new Applicability(List.of());
+
+    /**
+     * @param models the models meant, all where empty
+     * @param serials the serial numbers meant
+     */
+    public record Condition(List<String> models, SerialRange serials) {
+        public Condition {
+            models = models == null ? List.of() : List.copyOf(models);
+            serials = serials == null ? SerialRange.ALL : serials;
+        }
+
+        boolean holdsFor(Sight sight) {
+            boolean model =
+                    models.isEmpty() || sight.model() == null || models.contains(sight.model());
+            return model && serials.overlaps(sight.serials());
+        }
+    }
+
+    public Applicability {
+        any = any == null ? List.of() : List.copyOf(any);
+    }
+
+    public static Applicability of(List<String> models, SerialRange serials) {
+        return models.isEmpty() && serials.all()
+                ? ALL
+                : new Applicability(List.of(new Condition(models, serials)));
+    }
+
+    public static Applicability model(String model) {
+        return of(List.of(model), SerialRange.ALL);
+    }
+
+    public static Applicability serials(SerialRange serials) {
+        return of(List.of(), serials);
+    }
+
+    public boolean all() {
+        return any.isEmpty();
+    }
+
+    /** Whether it concerns at least one of the units that are looked at. */
+    public boolean concerns(Sight sight) {
+        return any.isEmpty() || any.stream().anyMatch(c -> c.holdsFor(sight));
+    }
+}

@@ -1,0 +1,24 @@
+package methodos.core.manual;
+
+/**
+ * A recording that the manual is drawn from.
+ *
+ * @param path where it is, relative to the project folder where possible
+ * @param size in bytes
+ * @param digest SHA-256 of the content, by which it is known again when it moved
+ * @param duration in seconds
+ * @param captions digest of the captions kept in the project, null where there are none
+ */
+public record Clip(
+        String id,
+        String name,
+        String path,
+        long size,
+        String digest,
+        double duration,
+        String captions) {
+
+    public Clip withCaptions(String v) {
+        return new Clip(id, name, path, size, digest, duration, v);
+    }
+}

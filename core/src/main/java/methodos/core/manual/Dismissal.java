@@ -1,0 +1,4 @@
+package methodos.core.manual;
+
+/** Words of the narration that somebody has set aside, with the reason. */
+public record Dismissal(Span span, String quote, String reason) {}

@@ -1,0 +1,4 @@
+package methodos.core.manual;
+
+/** A document that rules the unit, its revision, and what is looked up in it. */
+public record Document(String id, String name, String revision, String rules) {}

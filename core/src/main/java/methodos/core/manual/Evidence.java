@@ -1,0 +1,16 @@
+package methodos.core.manual;
+
+/** Where a statement or a number comes from. */
+public sealed interface Evidence {
+
+    /**
+     * Said or shown in the footage; the quote holds the words unchanged, empty where only shown.
+     */
+    record Recorded(Span span, String quote) implements Evidence {}
+
+    /** Read in a document. */
+    record Documented(String document, String place) implements Evidence {}
+
+    /** Entered by a person, with the date as year-month-day. */
+    record Entered(String person, String date) implements Evidence {}
+}

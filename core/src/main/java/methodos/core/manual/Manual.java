@@ -1,0 +1,387 @@
+package methodos.core.manual;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+
+/**
+ * The whole manual, a value: every change makes a new one.
+ *
+ * @param language as a tag, such as {@code en}
+ * @param lastId the highest number that an id has been made from; ids are never used again
+ */
+public record Manual(
+        String title,
+        String language,
+        Unit unit,
+        List<Variant> variants,
+        List<Document> documents,
+        List<Energy> energies,
+        List<Clip> clips,
+        List<Part> parts,
+        List<Kit> kits,
+        List<Tool> tools,
+        List<Consumable> consumables,
+        List<Joint> joints,
+        List<Stage> stages,
+        List<Figure> figures,
+        List<Dismissal> dismissals,
+        long lastId) {
+
+    public Manual {
+        language = language == null ? "en" : language;
+        unit = unit == null ? Unit.unnamed() : unit;
+        variants = copy(variants);
+        documents = copy(documents);
+        energies = copy(energies);
+        clips = copy(clips);
+        parts = copy(parts);
+        kits = copy(kits);
+        tools = copy(tools);
+        consumables = copy(consumables);
+        joints = copy(joints);
+        stages = copy(stages);
+        figures = copy(figures);
+        dismissals = copy(dismissals);
+    }
+
+    private static <T> List<T> copy(List<T> list) {
+        return list == null ? List.of() : List.copyOf(list);
+    }
+
+    /** A manual with its five stages and nothing in them. */
+    public static Manual titled(String title) {
+        List<Stage> stages = new ArrayList<>();
+        long id = 0;
+        for (Stage.Kind kind : Stage.Kind.values()) {
+            stages.add(new Stage("stage" + ++id, kind, "", List.of()));
+        }
+        return new Manual(
+                title, "en", null, null, null, null, null, null, null, null, null, null, stages,
+                null, null, id);
+    }
+
+    /** The id that the next new thing gets; take the manual {@link #withIdTaken()} with it. */
+    public String nextId(String prefix) {
+        return prefix + (lastId + 1);
+    }
+
+    public Manual withIdTaken() {
+        return copied(
+                unit,
+                variants,
+                clips,
+                parts,
+                tools,
+                joints,
+                stages,
+                figures,
+                dismissals,
+                lastId + 1);
+    }
+
+    public Stream<Step> steps() {
+        return stages.stream().flatMap(s -> s.steps().stream());
+    }
+
+    public Optional<Step> step(String id) {
+        return steps().filter(s -> s.id().equals(id)).findFirst();
+    }
+
+    public Optional<Stage> stageOf(String step) {
+        return stages.stream()
+                .filter(s -> s.steps().stream().anyMatch(x -> x.id().equals(step)))
+                .findFirst();
+    }
+
+    public Optional<Stage> stage(Stage.Kind kind) {
+        return stages.stream().filter(s -> s.kind() == kind).findFirst();
+    }
+
+    public Optional<Part> part(String id) {
+        return parts.stream().filter(p -> p.id().equals(id)).findFirst();
+    }
+
+    public Optional<Tool> tool(String id) {
+        return tools.stream().filter(t -> t.id().equals(id)).findFirst();
+    }
+
+    public Optional<Consumable> consumable(String id) {
+        return consumables.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    public Optional<Joint> joint(String id) {
+        return joints.stream().filter(j -> j.id().equals(id)).findFirst();
+    }
+
+    public Optional<Figure> figure(String id) {
+        return figures.stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    public Optional<Clip> clip(String id) {
+        return clips.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    public Optional<Variant> variant(String id) {
+        return variants.stream().filter(v -> v.id().equals(id)).findFirst();
+    }
+
+    public Manual withUnit(Unit v) {
+        return copied(
+                v, variants, clips, parts, tools, joints, stages, figures, dismissals, lastId);
+    }
+
+    public Manual withVariants(List<Variant> v) {
+        return copied(unit, v, clips, parts, tools, joints, stages, figures, dismissals, lastId);
+    }
+
+    public Manual withEnergies(List<Energy> v) {
+        return new Manual(
+                title,
+                language,
+                unit,
+                variants,
+                documents,
+                v,
+                clips,
+                parts,
+                kits,
+                tools,
+                consumables,
+                joints,
+                stages,
+                figures,
+                dismissals,
+                lastId);
+    }
+
+    public Manual withDocuments(List<Document> v) {
+        return new Manual(
+                title,
+                language,
+                unit,
+                variants,
+                v,
+                energies,
+                clips,
+                parts,
+                kits,
+                tools,
+                consumables,
+                joints,
+                stages,
+                figures,
+                dismissals,
+                lastId);
+    }
+
+    public Manual withClip(Clip clip) {
+        return copied(
+                unit,
+                variants,
+                put(clips, clip, c -> c.id().equals(clip.id())),
+                parts,
+                tools,
+                joints,
+                stages,
+                figures,
+                dismissals,
+                lastId);
+    }
+
+    public Manual withPart(Part part) {
+        return copied(
+                unit,
+                variants,
+                clips,
+                put(parts, part, p -> p.id().equals(part.id())),
+                tools,
+                joints,
+                stages,
+                figures,
+                dismissals,
+                lastId);
+    }
+
+    public Manual withTool(Tool tool) {
+        return copied(
+                unit,
+                variants,
+                clips,
+                parts,
+                put(tools, tool, t -> t.id().equals(tool.id())),
+                joints,
+                stages,
+                figures,
+                dismissals,
+                lastId);
+    }
+
+    public Manual withJoint(Joint joint) {
+        return copied(
+                unit,
+                variants,
+                clips,
+                parts,
+                tools,
+                put(joints, joint, j -> j.id().equals(joint.id())),
+                stages,
+                figures,
+                dismissals,
+                lastId);
+    }
+
+    public Manual withFigure(Figure figure) {
+        return copied(
+                unit,
+                variants,
+                clips,
+                parts,
+                tools,
+                joints,
+                stages,
+                put(figures, figure, f -> f.id().equals(figure.id())),
+                dismissals,
+                lastId);
+    }
+
+    /** Takes a figure away, from the steps too. */
+    public Manual withoutFigure(String figure) {
+        List<Stage> without =
+                stages.stream()
+                        .map(
+                                stage ->
+                                        stage.withSteps(
+                                                stage.steps().stream()
+                                                        .map(s -> without(s, figure))
+                                                        .toList()))
+                        .toList();
+        List<Figure> rest = figures.stream().filter(f -> !f.id().equals(figure)).toList();
+        return copied(
+                unit, variants, clips, parts, tools, joints, without, rest, dismissals, lastId);
+    }
+
+    private static Step without(Step step, String figure) {
+        return step.figures().contains(figure)
+                ? step.withFigures(step.figures().stream().filter(f -> !f.equals(figure)).toList())
+                : step;
+    }
+
+    public Manual withDismissals(List<Dismissal> v) {
+        return copied(unit, variants, clips, parts, tools, joints, stages, figures, v, lastId);
+    }
+
+    public Manual withStages(List<Stage> v) {
+        return copied(unit, variants, clips, parts, tools, joints, v, figures, dismissals, lastId);
+    }
+
+    /** Puts the step in the place of the one with its id; nothing changes where there is none. */
+    public Manual withStep(Step step) {
+        return withStages(
+                stages.stream()
+                        .map(
+                                stage ->
+                                        stage.withSteps(
+                                                stage.steps().stream()
+                                                        .map(
+                                                                s ->
+                                                                        s.id().equals(step.id())
+                                                                                ? step
+                                                                                : s)
+                                                        .toList()))
+                        .toList());
+    }
+
+    /** Adds a step to a stage, behind the steps whose footage begins before its own. */
+    public Manual withNewStep(String stage, Step step) {
+        return withStages(
+                stages.stream()
+                        .map(s -> s.id().equals(stage) ? s.withSteps(inserted(s.steps(), step)) : s)
+                        .toList());
+    }
+
+    private List<Step> inserted(List<Step> steps, Step step) {
+        int at = steps.size();
+        while (at > 0 && isBefore(step, steps.get(at - 1))) {
+            at--;
+        }
+        List<Step> all = new ArrayList<>(steps);
+        all.add(at, step);
+        return all;
+    }
+
+    private boolean isBefore(Step a, Step b) {
+        if (a.spans().isEmpty() || b.spans().isEmpty()) {
+            return false;
+        }
+        Span x = a.spans().get(0);
+        Span y = b.spans().get(0);
+        int byClip = Integer.compare(clipIndex(x.clip()), clipIndex(y.clip()));
+        return byClip < 0 || byClip == 0 && x.start() < y.start();
+    }
+
+    private int clipIndex(String clip) {
+        for (int i = 0; i < clips.size(); i++) {
+            if (clips.get(i).id().equals(clip)) {
+                return i;
+            }
+        }
+        return clips.size();
+    }
+
+    public Manual withoutStep(String step) {
+        return withStages(
+                stages.stream()
+                        .map(
+                                s ->
+                                        s.withSteps(
+                                                s.steps().stream()
+                                                        .filter(x -> !x.id().equals(step))
+                                                        .toList()))
+                        .toList());
+    }
+
+    private static <T> List<T> put(List<T> list, T thing, Predicate<T> same) {
+        List<T> all = new ArrayList<>(list);
+        for (int i = 0; i < all.size(); i++) {
+            if (same.test(all.get(i))) {
+                all.set(i, thing);
+                return all;
+            }
+        }
+        all.add(thing);
+        return all;
+    }
+
+    private Manual copied(
+            Unit newUnit,
+            List<Variant> newVariants,
+            List<Clip> newClips,
+            List<Part> newParts,
+            List<Tool> newTools,
+            List<Joint> newJoints,
+            List<Stage> newStages,
+            List<Figure> newFigures,
+            List<Dismissal> newDismissals,
+            long newLastId) {
+        return new Manual(
+                title,
+                language,
+                newUnit,
+                newVariants,
+                documents,
+                energies,
+                newClips,
+                newParts,
+                kits,
+                newTools,
+                consumables,
+                newJoints,
+                newStages,
+                newFigures,
+                newDismissals,
+                newLastId);
+    }
+}

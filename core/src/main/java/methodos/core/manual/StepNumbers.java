@@ -1,0 +1,32 @@
+package methodos.core.manual;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+
+/** The numbers of the steps that a sight shows: from 1, through all stages. */
+public final class StepNumbers {
+
+    private final Map<String, Integer> numbers = new LinkedHashMap<>();
+
+    public StepNumbers(Manual manual, Sight sight) {
+        manual.steps()
+                .filter(s -> s.applicability().concerns(sight))
+                .forEach(s -> numbers.put(s.id(), numbers.size() + 1));
+    }
+
+    public OptionalInt of(String step) {
+        Integer n = numbers.get(step);
+        return n == null ? OptionalInt.empty() : OptionalInt.of(n);
+    }
+
+    public int count() {
+        return numbers.size();
+    }
+
+    /** The numbers of those of the steps that the sight shows, ascending. */
+    public List<Integer> of(List<String> steps) {
+        return steps.stream().filter(numbers::containsKey).map(numbers::get).sorted().toList();
+    }
+}

@@ -1,0 +1,8 @@
+package methodos.core.manual;
+
+/** Something that some of the units carry, with the mark on the type plate that says so. */
+public record UnitOption(String mark, String name, SerialRange serials) {
+    public UnitOption {
+        serials = serials == null ? SerialRange.ALL : serials;
+    }
+}

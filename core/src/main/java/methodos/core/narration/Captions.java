@@ -1,0 +1,30 @@
+package methodos.core.narration;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** The narration of a clip in the order of time. */
+public record Captions(List<Caption> captions) {
+
+    public static final Captions NONE = new Captions(List.of());
+
+    public Captions {
+        captions = captions.stream().sorted(Comparator.comparingDouble(Caption::start)).toList();
+    }
+
+    /**
+     * The words said from one time to another. A caption belongs to the stretch in which its middle
+     * lies, so that neighbouring stretches never share one.
+     */
+    public String quote(double from, double to) {
+        return captions.stream()
+                .filter(c -> from <= middle(c) && middle(c) < to)
+                .map(Caption::words)
+                .collect(Collectors.joining(" "));
+    }
+
+    public static double middle(Caption caption) {
+        return (caption.start() + caption.end()) / 2;
+    }
+}

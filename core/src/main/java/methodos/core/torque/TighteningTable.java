@@ -1,0 +1,56 @@
+package methodos.core.torque;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.quantity.Quantity;
+
+/** Every joint that the steps tighten, one row a joint, in the order of the steps. */
+public final class TighteningTable {
+
+    /**
+     * @param fastener the part that holds the joint, empty where it is none of the list
+     * @param entered the value as entered, empty while it is open
+     * @param other the same in the other system of measures
+     * @param steps numbers of the steps that tighten it
+     */
+    public record Row(
+            Joint joint,
+            Optional<Part> fastener,
+            Optional<Quantity> entered,
+            Optional<Quantity> other,
+            List<Integer> steps) {}
+
+    private TighteningTable() {}
+
+    public static List<Row> of(Manual manual, Sight sight) {
+        StepNumbers numbers = new StepNumbers(manual, sight);
+        List<Row> rows = new ArrayList<>();
+        manual.steps()
+                .filter(s -> numbers.of(s.id()).isPresent())
+                .flatMap(s -> s.joints().stream())
+                .distinct()
+                .flatMap(j -> manual.joint(j).stream())
+                .filter(j -> j.applicability().concerns(sight))
+                .forEach(j -> rows.add(row(manual, j, numbers)));
+        return List.copyOf(rows);
+    }
+
+    private static Row row(Manual manual, Joint joint, StepNumbers numbers) {
+        List<String> steps =
+                manual.steps().filter(s -> s.joints().contains(joint.id())).map(Step::id).toList();
+        Optional<Quantity> entered = joint.torque().known();
+        return new Row(
+                joint,
+                Optional.ofNullable(joint.fastener()).flatMap(manual::part),
+                entered,
+                entered.flatMap(Quantity::inOtherSystem),
+                numbers.of(steps));
+    }
+}

@@ -1,0 +1,113 @@
+package methodos.core.words;
+
+import java.text.MessageFormat;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.MissingResourceException;
+import java.util.ResourceBundle;
+import java.util.stream.Collectors;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Sight;
+
+/**
+ * The words of the program in one language: those of the domain, and those of a module on top.
+ *
+ * <p>Numbers in sentences are set without grouping; plurals are chosen with {@code choice}
+ * patterns.
+ */
+public final class Words {
+
+    private static final String DOMAIN = "methodos.core.words.domain";
+
+    private final Locale locale;
+    private final List<ResourceBundle> bundles = new ArrayList<>();
+
+    /**
+     * @param bundle base name of the module's own words, null for those of the domain alone
+     */
+    public Words(String bundle, Locale locale) {
+        this.locale = locale;
+        if (bundle != null) {
+            bundles.add(bundle(bundle));
+        }
+        bundles.add(bundle(DOMAIN));
+    }
+
+    private ResourceBundle bundle(String name) {
+        return ResourceBundle.getBundle(
+                name,
+                locale,
+                ResourceBundle.Control.getNoFallbackControl(
+                        ResourceBundle.Control.FORMAT_PROPERTIES));
+    }
+
+    /**
+     * The words under a key, filled in.
+     *
+     * @throws MissingResourceException if no bundle has the key
+     */
+    public String of(String key, Object... arguments) {
+        for (ResourceBundle bundle : bundles) {
+            if (bundle.containsKey(key)) {
+                return arguments.length == 0
+                        ? bundle.getString(key)
+                        : new MessageFormat(bundle.getString(key), locale).format(arguments);
+            }
+        }
+        throw new MissingResourceException("no words for " + key, Words.class.getName(), key);
+    }
+
+    /** The word for a constant, such as {@code stage.TAKE_DOWN}. */
+    public String of(Enum<?> constant) {
+        Class<?> type = constant.getDeclaringClass();
+        String name = type.getSimpleName();
+        if (name.equals("Kind") && type.getEnclosingClass() != null) {
+            name = type.getEnclosingClass().getSimpleName();
+        }
+        return of(name + "." + constant.name());
+    }
+
+    /** In words for which units something is, such as "QA-80 S, from 2200"; "all units" for all. */
+    public String of(Applicability applicability) {
+        return applicability.all()
+                ? of("applies.all")
+                : applicability.any().stream()
+                        .map(c -> units(String.join(", ", c.models()), c.serials()))
+                        .collect(Collectors.joining("; "));
+    }
+
+    public String of(Sight sight) {
+        return sight.everything()
+                ? of("applies.all")
+                : units(sight.model() == null ? "" : sight.model(), sight.serials());
+    }
+
+    private String units(String models, SerialRange serials) {
+        if (serials.all()) {
+            return models;
+        }
+        String range = of(serials);
+        return models.isEmpty() ? range : models + ", " + range;
+    }
+
+    public String of(SerialRange serials) {
+        if (serials.all()) {
+            return of("serials.all");
+        }
+        if (serials.from() == null) {
+            return of("serials.upTo", String.valueOf(serials.to()));
+        }
+        if (serials.to() == null) {
+            return of("serials.from", String.valueOf(serials.from()));
+        }
+        return serials.from().equals(serials.to())
+                ? of("serials.only", String.valueOf(serials.from()))
+                : of("serials.range", String.valueOf(serials.from()), String.valueOf(serials.to()));
+    }
+
+    public Locale locale() {
+        return locale;
+    }
+}

@@ -1,0 +1,54 @@
+package methodos.demo;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+
+/** The demo manuals that ship with the program, with their footage. */
+public enum DemoProject {
+    /** Overhaul of the Halvorn QA-80, a quarter-turn actuator. */
+    QA_80("qa-80");
+
+    private final String folder;
+
+    DemoProject(String folder) {
+        this.folder = folder;
+    }
+
+    /**
+     * Writes a fresh copy.
+     *
+     * @param target a folder that does not exist yet or is empty
+     * @throws IOException if it cannot be written
+     */
+    public void copyTo(Path target) throws IOException {
+        for (String file : files()) {
+            Path to = target.resolve(file);
+            Files.createDirectories(to.getParent());
+            try (InputStream in = resource(file)) {
+                Files.copy(in, to);
+            }
+        }
+    }
+
+    private List<String> files() throws IOException {
+        try (BufferedReader in =
+                new BufferedReader(
+                        new InputStreamReader(resource("files.txt"), StandardCharsets.UTF_8))) {
+            return in.lines().filter(l -> !l.isBlank()).toList();
+        }
+    }
+
+    private InputStream resource(String file) throws IOException {
+        InputStream in = DemoProject.class.getResourceAsStream(folder + "/" + file);
+        if (in == null) {
+            throw new IOException("the demo lacks " + file);
+        }
+        return in;
+    }
+}

@@ -1,0 +1,52 @@
+package methodos.desktop;
+
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Region;
+
+/** Makes controls that are named for screen readers and for tests. */
+public final class Controls {
+
+    private Controls() {}
+
+    public static Label label(String text, String... styles) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll(styles);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    /** Text that may break into lines. */
+    public static Label prose(String text, String... styles) {
+        Label label = label(text, styles);
+        label.setWrapText(true);
+        return label;
+    }
+
+    public static Button button(String id, String text, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.setOnAction(e -> action.run());
+        return button;
+    }
+
+    /** A button that reads like a line of text. */
+    public static Button link(String id, String text, Runnable action) {
+        Button button = button(id, text, action);
+        button.getStyleClass().add("link");
+        button.setWrapText(true);
+        return button;
+    }
+
+    public static <T extends Node> T named(T node, String id, String name) {
+        node.setId(id);
+        node.setAccessibleText(name);
+        if (node instanceof TextInputControl input && input.getPromptText().isEmpty()) {
+            Tooltip.install(node, new Tooltip(name));
+        }
+        return node;
+    }
+}

@@ -1,0 +1,195 @@
+package methodos.desktop;
+
+import java.awt.image.BufferedImage;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.prefs.Preferences;
+import javafx.animation.AnimationTimer;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.embed.swing.SwingFXUtils;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.Stage;
+import javax.imageio.ImageIO;
+import methodos.core.check.Place;
+import methodos.core.manual.Manual;
+import methodos.core.words.Words;
+import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Theme;
+import methodos.desktop.window.MainWindow;
+import methodos.files.project.ProjectFolder;
+import methodos.files.project.ProjectProblem;
+import org.slf4j.LoggerFactory;
+
+/** Starts the window. */
+public final class DesktopProgram {
+
+    private static final int DRAWN_FRAMES = 12;
+
+    private DesktopProgram() {}
+
+    /** What to open and, for a picture, how and where to. */
+    private record Start(
+            Path project, Path shot, Place place, boolean dark, int width, int height) {}
+
+    private static Start start;
+    private static int status;
+
+    /**
+     * @param project the project to open, null to ask for one
+     */
+    public static int open(Path project) {
+        return launch(new Start(project, null, Place.STEPS, false, 1280, 800));
+    }
+
+    /** Opens, waits until all is drawn, writes a picture of the window, and ends. */
+    public static int shoot(Path project, Path shot, String place, boolean dark, String size) {
+        String[] sides = size.toLowerCase(Locale.ROOT).split("x");
+        return launch(
+                new Start(
+                        project,
+                        shot,
+                        Place.valueOf(place.toUpperCase(Locale.ROOT)),
+                        dark,
+                        Integer.parseInt(sides[0]),
+                        Integer.parseInt(sides[1])));
+    }
+
+    private static int launch(Start how) {
+        start = how;
+        if (System.getProperty("prism.order") == null
+                && System.getenv("METHODOS_SOFTWARE") != null) {
+            System.setProperty("prism.order", "sw");
+        }
+        Application.launch(Window.class);
+        return status;
+    }
+
+    /** The toolkit's entry; public because the toolkit makes it. */
+    public static final class Window extends Application {
+
+        private MainWindow window;
+
+        @Override
+        public void start(Stage stage) {
+            Thread.setDefaultUncaughtExceptionHandler(
+                    (thread, e) -> {
+                        LoggerFactory.getLogger(DesktopProgram.class)
+                                .error("on {}", thread.getName(), e);
+                        status = 4;
+                    });
+            stage.setTitle("Methodos");
+            boolean dark = start.dark || settings().getBoolean("dark", false);
+            Theme theme = new Theme(dark);
+            try {
+                Path path = start.project != null ? start.project : ask(stage);
+                if (path == null) {
+                    Platform.exit();
+                    return;
+                }
+                ProjectFolder folder =
+                        path.resolve("manual.json").toFile().exists()
+                                ? ProjectFolder.open(path)
+                                : ProjectFolder.create(
+                                        path,
+                                        Manual.titled(
+                                                path.getFileName()
+                                                        .toString()
+                                                        .replace(".methodos", "")));
+                OpenProject project = new OpenProject(folder);
+                window = new MainWindow(project, theme.palette());
+                Scene scene = new Scene(window.root(), start.width, start.height);
+                theme.dress(scene);
+                stage.setScene(scene);
+                stage.setTitle(project.manual().title() + " – Methodos");
+                stage.show();
+                window.show(start.place);
+                if (start.shot != null) {
+                    project.manual()
+                            .steps()
+                            .skip(13)
+                            .findFirst()
+                            .ifPresent(s -> choose(project, s.id()));
+                    new Shot(scene, window, start.shot).start();
+                }
+            } catch (ProjectProblem e) {
+                LoggerFactory.getLogger(DesktopProgram.class).warn("not opened", e);
+                Label sentence = Controls.prose(e.getMessage(), "section-head");
+                VBox box = new VBox(sentence);
+                box.setPadding(new javafx.geometry.Insets(40));
+                Scene scene = new Scene(box, 640, 240);
+                theme.dress(scene);
+                stage.setScene(scene);
+                stage.show();
+                status = 3;
+            }
+        }
+
+        private void choose(OpenProject project, String step) {
+            window.seamState().step().set(step);
+            project.manual()
+                    .step(step)
+                    .filter(s -> !s.spans().isEmpty())
+                    .ifPresent(
+                            s -> {
+                                window.seamState().clip().set(s.spans().get(0).clip());
+                                window.seamState().time().set(s.spans().get(0).start() + 1);
+                            });
+        }
+
+        private static Preferences settings() {
+            return Preferences.userRoot().node("methodos");
+        }
+
+        private Path ask(Stage stage) {
+            DirectoryChooser chooser = new DirectoryChooser();
+            chooser.setTitle(
+                    new Words("methodos.desktop.desktop", Locale.getDefault()).of("open.ask"));
+            File chosen = chooser.showDialog(stage);
+            return chosen == null ? null : chosen.toPath();
+        }
+
+        @Override
+        public void stop() {
+            if (window != null) {
+                window.close();
+            }
+        }
+    }
+
+    /** Waits until nothing is left to draw, then writes the picture. */
+    private static final class Shot extends AnimationTimer {
+        private final Scene scene;
+        private final MainWindow window;
+        private final Path file;
+        private int still;
+
+        Shot(Scene scene, MainWindow window, Path file) {
+            this.scene = scene;
+            this.window = window;
+            this.file = file;
+        }
+
+        @Override
+        public void handle(long now) {
+            still = window.ready() ? still + 1 : 0;
+            if (still < DRAWN_FRAMES) {
+                return;
+            }
+            stop();
+            BufferedImage picture = SwingFXUtils.fromFXImage(scene.snapshot(null), null);
+            try {
+                ImageIO.write(picture, "png", file.toFile());
+            } catch (IOException e) {
+                LoggerFactory.getLogger(DesktopProgram.class).error("no picture", e);
+                status = 3;
+            }
+            Platform.exit();
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package methodos.desktop.footage;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.image.Image;
+import methodos.core.manual.Clip;
+import methodos.desktop.project.OpenProject;
+import methodos.footage.FootageProblem;
+import methodos.footage.Recording;
+import methodos.footage.Still;
+import org.slf4j.LoggerFactory;
+
+/**
+ * The open recordings of a project. All decoding happens on its own thread; of several requests for
+ * the picture under the pointer only the newest is answered.
+ */
+public final class FootageDesk implements AutoCloseable {
+
+    /** A picture for the screen with the time at which it was shown. */
+    public record Shown(String clip, double time, Image image) {}
+
+    private final OpenProject project;
+    private final Map<String, Recording> recordings = new HashMap<>();
+    private final ExecutorService decoding =
+            Executors.newSingleThreadExecutor(
+                    r -> {
+                        Thread thread = new Thread(r, "decoding");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
+    private final AtomicLong newest = new AtomicLong();
+
+    public FootageDesk(OpenProject project) {
+        this.project = project;
+    }
+
+    /** Asks for a small picture at a time; the answer comes on the interface thread. */
+    public void look(
+            Clip clip,
+            double time,
+            int width,
+            int height,
+            Consumer<Shown> answer,
+            Consumer<String> problem) {
+        long ticket = newest.incrementAndGet();
+        decoding.execute(
+                () -> {
+                    if (newest.get() == ticket) {
+                        answer(clip, r -> r.still(time, width, height), answer, problem);
+                    }
+                });
+    }
+
+    /** Asks for the frame before or after the one shown at a time. */
+    public void step(
+            Clip clip,
+            double time,
+            boolean forward,
+            int width,
+            int height,
+            Consumer<Shown> answer,
+            Consumer<String> problem) {
+        newest.incrementAndGet();
+        decoding.execute(
+                () ->
+                        answer(
+                                clip,
+                                r -> {
+                                    if (!forward) {
+                                        return r.before(time, width, height);
+                                    }
+                                    Still now = r.still(time, width, height);
+                                    return r.next(width, height).orElse(now);
+                                },
+                                answer,
+                                problem));
+    }
+
+    /** Takes the whole picture at a time; the answer comes on the decoding thread. */
+    public void capture(Clip clip, double time, Consumer<Still> answer, Consumer<String> problem) {
+        decoding.execute(
+                () -> {
+                    try {
+                        answer.accept(recording(clip).still(time));
+                    } catch (FootageProblem e) {
+                        Platform.runLater(() -> problem.accept(e.getMessage()));
+                    }
+                });
+    }
+
+    private interface Decoding {
+        Still of(Recording recording) throws FootageProblem;
+    }
+
+    private void answer(
+            Clip clip, Decoding decoding, Consumer<Shown> answer, Consumer<String> problem) {
+        try {
+            Still still = decoding.of(recording(clip));
+            Shown shown = new Shown(clip.id(), still.time(), Pixels.image(still.picture()));
+            Platform.runLater(() -> answer.accept(shown));
+        } catch (FootageProblem e) {
+            LoggerFactory.getLogger(FootageDesk.class).warn("no picture", e);
+            Platform.runLater(() -> problem.accept(e.getMessage()));
+        }
+    }
+
+    private Recording recording(Clip clip) throws FootageProblem {
+        Recording open = recordings.get(clip.id());
+        if (open == null) {
+            open = Recording.open(project.clipFile(clip));
+            recordings.put(clip.id(), open);
+        }
+        return open;
+    }
+
+    @Override
+    public void close() {
+        decoding.execute(() -> recordings.values().forEach(Recording::close));
+        decoding.shutdown();
+    }
+}

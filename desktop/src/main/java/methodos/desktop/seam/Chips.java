@@ -1,0 +1,60 @@
+package methodos.desktop.seam;
+
+import java.util.ArrayList;
+import java.util.List;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Step;
+import methodos.core.quantity.Quantity;
+import methodos.core.words.Words;
+
+/** The short line under a step's text: parts with their balloons, tools, torque, what is open. */
+final class Chips {
+
+    /**
+     * @param balloon the item number before the text, empty where there is none
+     */
+    record Chip(String balloon, String text, boolean open) {}
+
+    private Chips() {}
+
+    static List<Chip> of(Step step, Manual manual, Words words) {
+        List<Chip> chips = new ArrayList<>();
+        if (!step.accepted()) {
+            chips.add(new Chip("", words.of("seam.drafted"), true));
+        }
+        for (var use : step.parts()) {
+            manual.part(use.part())
+                    .ifPresent(
+                            p ->
+                                    chips.add(
+                                            new Chip(
+                                                    p.item(),
+                                                    use.count() > 1
+                                                            ? words.of(
+                                                                    "seam.partOff",
+                                                                    p.name(),
+                                                                    use.count())
+                                                            : p.name(),
+                                                    false)));
+        }
+        for (String joint : step.joints()) {
+            manual.joint(joint)
+                    .ifPresent(
+                            j ->
+                                    chips.add(
+                                            j.torque()
+                                                    .known()
+                                                    .map(Quantity::print)
+                                                    .map(t -> new Chip("", t, false))
+                                                    .orElse(
+                                                            new Chip(
+                                                                    "",
+                                                                    words.of("seam.noValue"),
+                                                                    true))));
+        }
+        step.tools().stream()
+                .flatMap(t -> manual.tool(t).stream())
+                .forEach(t -> chips.add(new Chip("", t.label(), false)));
+        return chips;
+    }
+}

@@ -1,0 +1,288 @@
+package methodos.desktop.seam;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Span;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.narration.Caption;
+import methodos.core.narration.WordState;
+import methodos.core.narration.Workspace;
+
+/**
+ * Where everything of the seam lies: clips one under the other on one scale of time, their words,
+ * and the steps beside them. A card that finds its place taken moves down; the next clip begins
+ * below all of the one before it, so that cards never run far from their footage.
+ */
+final class SeamLayout {
+
+    static final double TOP = 14;
+    static final double CLIP_HEAD = 34;
+    static final double WORD_LINE = 19;
+    static final double ASIDE_LINE = 17;
+    static final double TEXT_LINE = 20;
+    static final double HAZARD = 25;
+    static final double CHIPS = 28;
+    static final double CARD_PADDING = 9;
+    static final double CARD_GAP = 10;
+    static final double WORDS_WIDTH = 208;
+    static final double ASIDE_INDENT = 66;
+
+    record Section(Clip clip, double top, double timeTop, double bottom) {}
+
+    /**
+     * @param lines as they are broken
+     */
+    record WordBlock(
+            Clip clip,
+            Caption caption,
+            WordState state,
+            double y,
+            double height,
+            List<String> lines) {}
+
+    record Card(
+            Step step,
+            int number,
+            double y,
+            double height,
+            List<String> lines,
+            Optional<Hazard> hazard) {}
+
+    /**
+     * @param index which of the step's spans it is
+     */
+    record Bracket(String step, int index, double from, double to, double card, boolean accepted) {}
+
+    private final Workspace workspace;
+    private final Manual manual;
+    private final double scale;
+    private final Wrapping words;
+    private final Wrapping asides;
+    private final Wrapping texts;
+    private final double cardWidth;
+    private final StepNumbers numbers;
+    private final List<Section> sections = new ArrayList<>();
+    private final List<WordBlock> blocks = new ArrayList<>();
+    private final List<Card> cards = new ArrayList<>();
+    private final List<Bracket> brackets = new ArrayList<>();
+
+    /**
+     * @param scale pixels a second
+     */
+    SeamLayout(
+            Workspace workspace,
+            Sight sight,
+            double scale,
+            double cardWidth,
+            Wrapping words,
+            Wrapping asides,
+            Wrapping texts) {
+        this.workspace = workspace;
+        this.manual = workspace.manual();
+        this.scale = scale;
+        this.cardWidth = cardWidth;
+        this.words = words;
+        this.asides = asides;
+        this.texts = texts;
+        this.numbers = new StepNumbers(manual, sight);
+        double y = TOP;
+        List<Step> placed = new ArrayList<>();
+        for (Clip clip : manual.clips()) {
+            y = section(clip, y, placed);
+        }
+        double bottom = y;
+        for (Step step : shown()) {
+            if (!placed.contains(step)) {
+                bottom = card(step, bottom) + CARD_GAP;
+            }
+        }
+        joinBrackets();
+    }
+
+    private List<Step> shown() {
+        return manual.steps().filter(s -> numbers.of(s.id()).isPresent()).toList();
+    }
+
+    private double section(Clip clip, double top, List<Step> placed) {
+        double timeTop = top + CLIP_HEAD;
+        double wordsBottom = words(clip, timeTop);
+        double cardsBottom = timeTop - CARD_GAP;
+        for (Step step : stepsOf(clip)) {
+            double wanted = startIn(step, clip).map(t -> timeTop + t * scale).orElse(0.0);
+            cardsBottom = card(step, Math.max(wanted, cardsBottom + CARD_GAP));
+            placed.add(step);
+        }
+        double bottom =
+                Math.max(timeTop + clip.duration() * scale, Math.max(wordsBottom, cardsBottom))
+                        + 24;
+        sections.add(new Section(clip, top, timeTop, bottom));
+        return bottom;
+    }
+
+    /**
+     * The steps drawn from a clip by time; those told without footage follow the step before them.
+     */
+    private List<Step> stepsOf(Clip clip) {
+        List<Step> result = new ArrayList<>();
+        List<Step> all = shown();
+        List<Step> own =
+                all.stream()
+                        .filter(
+                                s ->
+                                        !s.spans().isEmpty()
+                                                && s.spans().get(0).clip().equals(clip.id()))
+                        .sorted(Comparator.comparingDouble(s -> s.spans().get(0).start()))
+                        .toList();
+        for (Step step : own) {
+            result.add(step);
+            for (int i = all.indexOf(step) + 1;
+                    i < all.size() && all.get(i).spans().isEmpty();
+                    i++) {
+                result.add(all.get(i));
+            }
+        }
+        return result;
+    }
+
+    private static Optional<Double> startIn(Step step, Clip clip) {
+        return step.spans().stream()
+                .filter(s -> s.clip().equals(clip.id()))
+                .map(Span::start)
+                .findFirst();
+    }
+
+    private double words(Clip clip, double timeTop) {
+        double bottom = timeTop;
+        for (Caption caption : workspace.captions(clip.id()).captions()) {
+            WordState state = WordState.of(caption, clip.id(), manual);
+            boolean aside = state == WordState.DISMISSED;
+            List<String> lines =
+                    aside
+                            ? asides.lines(caption.words(), WORDS_WIDTH - ASIDE_INDENT)
+                            : words.lines(caption.words(), WORDS_WIDTH);
+            double y = Math.max(timeTop + caption.start() * scale, bottom);
+            double height = lines.size() * (aside ? ASIDE_LINE : WORD_LINE) + 6;
+            blocks.add(new WordBlock(clip, caption, state, y, height, lines));
+            bottom = y + height;
+        }
+        return bottom;
+    }
+
+    private double card(Step step, double y) {
+        List<String> lines = texts.lines(step.text().isBlank() ? "…" : step.text(), cardWidth - 60);
+        Optional<Hazard> hazard = step.hazards().stream().findFirst();
+        boolean chips =
+                !step.parts().isEmpty()
+                        || !step.tools().isEmpty()
+                        || !step.joints().isEmpty()
+                        || !step.accepted();
+        double height =
+                2 * CARD_PADDING
+                        + lines.size() * TEXT_LINE
+                        + (hazard.isPresent() ? HAZARD : 0)
+                        + (chips ? CHIPS : 0);
+        cards.add(new Card(step, numbers.of(step.id()).orElseThrow(), y, height, lines, hazard));
+        return y + height;
+    }
+
+    private void joinBrackets() {
+        for (Card card : cards) {
+            for (int i = 0; i < card.step().spans().size(); i++) {
+                Span span = card.step().spans().get(i);
+                int index = i;
+                y(span.clip(), span.start())
+                        .ifPresent(
+                                from ->
+                                        brackets.add(
+                                                new Bracket(
+                                                        card.step().id(),
+                                                        index,
+                                                        from,
+                                                        from + span.seconds() * scale,
+                                                        card.y() + Math.min(52, card.height() / 2),
+                                                        card.step().accepted())));
+            }
+        }
+    }
+
+    /** Where a moment lies. */
+    Optional<Double> y(String clip, double time) {
+        return sections.stream()
+                .filter(s -> s.clip().id().equals(clip))
+                .findFirst()
+                .map(s -> s.timeTop() + time * scale);
+    }
+
+    /** The moment at a height, held within the nearest clip. */
+    Optional<Moment> at(double y) {
+        Section nearest = null;
+        for (Section s : sections) {
+            if (nearest == null || y >= s.top()) {
+                nearest = s;
+            }
+        }
+        if (nearest == null) {
+            return Optional.empty();
+        }
+        double time = (y - nearest.timeTop()) / scale;
+        return Optional.of(
+                new Moment(nearest.clip(), Math.max(0, Math.min(nearest.clip().duration(), time))));
+    }
+
+    Optional<Card> cardAt(double y) {
+        return cards.stream().filter(c -> y >= c.y() && y <= c.y() + c.height()).findFirst();
+    }
+
+    Optional<Card> card(String step) {
+        return cards.stream().filter(c -> c.step().id().equals(step)).findFirst();
+    }
+
+    Optional<WordBlock> wordsAt(double y) {
+        return blocks.stream().filter(b -> y >= b.y() && y < b.y() + b.height()).findFirst();
+    }
+
+    /** The next words that are neither used nor set aside. */
+    Optional<WordBlock> nextOpen(double below) {
+        Optional<WordBlock> next =
+                blocks.stream()
+                        .filter(b -> b.state() == WordState.OPEN && b.y() > below + 1)
+                        .findFirst();
+        return next.isPresent()
+                ? next
+                : blocks.stream().filter(b -> b.state() == WordState.OPEN).findFirst();
+    }
+
+    double height() {
+        double bottom = sections.stream().mapToDouble(Section::bottom).max().orElse(0);
+        return Math.max(
+                bottom,
+                cards.stream().mapToDouble(c -> c.y() + c.height() + CARD_GAP).max().orElse(0));
+    }
+
+    List<Section> sections() {
+        return sections;
+    }
+
+    List<WordBlock> blocks() {
+        return blocks;
+    }
+
+    List<Card> cards() {
+        return cards;
+    }
+
+    List<Bracket> brackets() {
+        return brackets;
+    }
+
+    double scale() {
+        return scale;
+    }
+}

@@ -1,0 +1,323 @@
+package methodos.desktop.seam;
+
+import java.util.Optional;
+import java.util.function.BiFunction;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Manual;
+import methodos.core.narration.WordState;
+import methodos.core.words.Words;
+import methodos.desktop.footage.FilmStrip;
+import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Theme;
+
+/** Draws what of the seam is in view. */
+final class SeamPainter {
+
+    static final double EDGE_X = 44;
+    static final double FILM_X = 58;
+    static final double WORDS_X = 196;
+    static final double BRACKET_X = 416;
+    static final double CARDS_X = 468;
+
+    private final GraphicsContext g;
+    private final Palette colors;
+    private final Words words;
+    private final BiFunction<Clip, Double, Optional<Image>> film;
+
+    SeamPainter(
+            GraphicsContext g,
+            Palette colors,
+            Words words,
+            BiFunction<Clip, Double, Optional<Image>> film) {
+        this.g = g;
+        this.colors = colors;
+        this.words = words;
+        this.film = film;
+    }
+
+    /**
+     * @param top the height in the layout that is at the upper edge of the view
+     */
+    void paint(
+            SeamLayout layout,
+            SeamState state,
+            Manual manual,
+            double top,
+            double width,
+            double height) {
+        g.setFill(colors.paper());
+        g.fillRect(0, 0, width, height);
+        g.save();
+        g.translate(0, -top);
+        double bottom = top + height;
+        for (SeamLayout.Section section : layout.sections()) {
+            if (section.bottom() >= top && section.top() <= bottom) {
+                section(section, layout.scale(), top, bottom, width);
+            }
+        }
+        selection(layout, state);
+        layout.blocks().stream()
+                .filter(b -> b.y() + b.height() >= top && b.y() <= bottom)
+                .forEach(this::words);
+        layout.brackets().stream()
+                .filter(
+                        b ->
+                                Math.max(b.to(), b.card()) >= top - 40
+                                        && Math.min(b.from(), b.card()) <= bottom + 40)
+                .forEach(b -> bracket(b, b.step().equals(state.step().get())));
+        layout.cards().stream()
+                .filter(c -> c.y() + c.height() >= top && c.y() <= bottom)
+                .forEach(
+                        c ->
+                                card(
+                                        c,
+                                        manual,
+                                        width - CARDS_X - 16,
+                                        c.step().id().equals(state.step().get())));
+        position(layout, state);
+        g.restore();
+    }
+
+    private void section(
+            SeamLayout.Section s, double scale, double top, double bottom, double width) {
+        g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setFill(colors.soft());
+        g.setFont(Theme.heading(13));
+        g.fillText(s.clip().name(), FILM_X, s.top() + 14);
+        g.setStroke(colors.line());
+        g.setLineWidth(1);
+        g.strokeLine(FILM_X + 140, s.top() + 14.5, width - 16, s.top() + 14.5);
+        double end = s.timeTop() + s.clip().duration() * scale;
+        g.setFill(colors.rule());
+        g.fillRect(EDGE_X, s.timeTop(), 8, end - s.timeTop());
+        g.setStroke(colors.ruleEdge());
+        g.strokeLine(EDGE_X + .5, s.timeTop(), EDGE_X + .5, end);
+        int first = (int) Math.max(0, Math.floor((top - s.timeTop()) / scale) - 1);
+        int last =
+                (int) Math.min(s.clip().duration(), Math.ceil((bottom - s.timeTop()) / scale) + 1);
+        g.setTextAlign(TextAlignment.RIGHT);
+        for (int t = first; t <= last; t++) {
+            double y = Math.round(s.timeTop() + t * scale) + .5;
+            boolean labelled = t % 10 == 0;
+            double tick = labelled ? 9 : t % 5 == 0 ? 6 : 3.5;
+            g.setStroke(colors.ruleEdge());
+            g.strokeLine(EDGE_X - tick, y, EDGE_X, y);
+            if (labelled) {
+                g.setFill(colors.soft());
+                g.setFont(Theme.label(13));
+                g.fillText(Moment.shortClock(t), EDGE_X - 11, y);
+            }
+        }
+        film(s, scale, first, last);
+    }
+
+    private void film(SeamLayout.Section s, double scale, int first, int last) {
+        int every = Math.max(1, (int) Math.ceil((FilmStrip.HEIGHT + 14) / scale));
+        g.setStroke(colors.line());
+        for (int t = Math.max(0, first / every * every - every); t <= last; t += every) {
+            if (t >= s.clip().duration()) {
+                break;
+            }
+            double y = s.timeTop() + t * scale;
+            Optional<Image> image = film.apply(s.clip(), (double) t);
+            if (image.isPresent()) {
+                g.drawImage(image.get(), FILM_X, y);
+            } else {
+                g.setFill(colors.sheet());
+                g.fillRect(FILM_X, y, FilmStrip.WIDTH, FilmStrip.HEIGHT);
+            }
+            g.strokeRect(FILM_X + .5, y + .5, FilmStrip.WIDTH - 1, FilmStrip.HEIGHT - 1);
+        }
+    }
+
+    private void selection(SeamLayout layout, SeamState state) {
+        if (state.span().get() == null) {
+            return;
+        }
+        var span = state.span().get();
+        layout.y(span.clip(), span.start())
+                .ifPresent(
+                        y -> {
+                            g.setFill(colors.tint());
+                            g.fillRect(
+                                    WORDS_X - 8,
+                                    y,
+                                    BRACKET_X - WORDS_X + 4,
+                                    span.seconds() * layout.scale());
+                        });
+    }
+
+    private void words(SeamLayout.WordBlock block) {
+        g.setTextAlign(TextAlignment.LEFT);
+        boolean aside = block.state() == WordState.DISMISSED;
+        double line = aside ? SeamLayout.ASIDE_LINE : SeamLayout.WORD_LINE;
+        double x = aside ? WORDS_X + SeamLayout.ASIDE_INDENT : WORDS_X;
+        double y = block.y() + line / 2 + 2;
+        if (aside) {
+            g.setFont(Theme.text(13));
+            g.setFill(colors.soft());
+            g.fillText(words.of("seam.setAside"), WORDS_X, y);
+            g.setLineDashes(1.5, 2.5);
+            g.setStroke(colors.soft());
+            g.strokeLine(WORDS_X, y + 8.5, WORDS_X + 50, y + 8.5);
+            g.setLineDashes();
+        } else {
+            g.setFont(Theme.text(14));
+            g.setFill(colors.ink());
+        }
+        for (String text : block.lines()) {
+            g.fillText(text, x, y);
+            y += line;
+        }
+        if (block.state() == WordState.OPEN) {
+            g.setFill(colors.open());
+            g.fillRect(WORDS_X - 9, block.y() + 2, 3, block.height() - 6);
+        }
+    }
+
+    private void bracket(SeamLayout.Bracket b, boolean chosen) {
+        g.setStroke(chosen ? colors.accent() : colors.mark());
+        g.setLineWidth(chosen ? 2 : 1.2);
+        if (!b.accepted()) {
+            g.setLineDashes(4, 3);
+        }
+        double from = Math.round(b.from()) + .5;
+        double to = Math.round(b.to()) + .5;
+        double middle = Math.round((from + to) / 2) + .5;
+        double card = Math.round(b.card()) + .5;
+        double elbow = BRACKET_X + 34;
+        g.strokePolyline(
+                new double[] {BRACKET_X, BRACKET_X + 7, BRACKET_X + 7, BRACKET_X},
+                new double[] {from, from, to, to},
+                4);
+        g.strokePolyline(
+                new double[] {BRACKET_X + 7, elbow, elbow, CARDS_X},
+                new double[] {middle, middle, card, card},
+                4);
+        g.setLineDashes();
+        g.setLineWidth(1);
+        for (double y : new double[] {from, to}) {
+            g.setFill(chosen ? colors.accent() : colors.paper());
+            g.fillRect(BRACKET_X - 4, y - 3, 6, 6);
+            g.strokeRect(BRACKET_X - 4, y - 3, 6, 6);
+        }
+    }
+
+    private void card(SeamLayout.Card card, Manual manual, double width, boolean chosen) {
+        double x = CARDS_X;
+        double y = Math.round(card.y());
+        double height = Math.round(card.height());
+        if (chosen) {
+            g.setFill(colors.tint());
+            g.fillRect(x - 3, y - 3, width + 6, height + 6);
+        }
+        g.setFill(colors.card());
+        g.fillRect(x, y, width, height);
+        g.setStroke(chosen ? colors.mark() : colors.line());
+        g.strokeRect(x + .5, y + .5, width - 1, height - 1);
+        g.setFill(colors.mark());
+        if (card.step().accepted()) {
+            g.fillRect(x, y, 4, height);
+        } else {
+            for (double d = 0; d < height; d += 9) {
+                g.fillRect(x, y + d, 4, Math.min(5, height - d));
+            }
+        }
+        double text = y + SeamLayout.CARD_PADDING + SeamLayout.TEXT_LINE / 2;
+        if (card.hazard().isPresent()) {
+            hazard(card.hazard().get(), x + 4, y, width - 4);
+            text += SeamLayout.HAZARD;
+        }
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setFont(Theme.heading(15));
+        g.setFill(colors.accent());
+        g.fillText(String.valueOf(card.number()), x + 16, text);
+        g.setFont(Theme.text(15));
+        g.setFill(colors.ink());
+        for (String line : card.lines()) {
+            g.fillText(line, x + 44, text);
+            text += SeamLayout.TEXT_LINE;
+        }
+        chips(card, manual, x + 16, text + 3, x + width - 10);
+    }
+
+    private void hazard(Hazard hazard, double x, double y, double width) {
+        Color ground =
+                switch (hazard.signal()) {
+                    case DANGER -> Color.web("C8102E");
+                    case WARNING -> Color.web("F8943B");
+                    case CAUTION -> Color.web("F9C800");
+                    case NOTICE -> Color.web("0B5CAD");
+                };
+        boolean pale =
+                hazard.signal() == Hazard.SignalWord.WARNING
+                        || hazard.signal() == Hazard.SignalWord.CAUTION;
+        g.setFill(ground);
+        g.fillRect(x, y + 1, width - 1, SeamLayout.HAZARD - 1);
+        g.setFill(pale ? Color.BLACK : Color.WHITE);
+        g.setFont(Theme.heading(13));
+        g.setTextAlign(TextAlignment.LEFT);
+        String line =
+                words.of(hazard.signal()) + "  " + hazard.hazard() + ". " + hazard.avoidance();
+        g.fillText(fitted(line, width - 24), x + 12, y + SeamLayout.HAZARD / 2 + 1);
+    }
+
+    private void chips(SeamLayout.Card card, Manual manual, double from, double y, double end) {
+        double x = from;
+        g.setFont(Theme.label(13));
+        for (Chips.Chip chip : Chips.of(card.step(), manual, words)) {
+            double balloon = chip.balloon().isEmpty() ? 0 : 26;
+            String text = fitted(chip.text(), end - x - balloon);
+            double wide = TextMeasure.width(text, Theme.label(13));
+            if (text.isEmpty() || text.length() < 3 && chip.text().length() > 4) {
+                return;
+            }
+            if (balloon > 0) {
+                g.setStroke(colors.ink());
+                g.setFill(colors.card());
+                g.strokeOval(x, y - 10, 20, 20);
+                g.setFill(colors.ink());
+                g.setTextAlign(TextAlignment.CENTER);
+                g.fillText(chip.balloon(), x + 10, y + .5);
+                g.setTextAlign(TextAlignment.LEFT);
+            }
+            g.setFill(chip.open() ? colors.open() : colors.ink());
+            g.fillText(text, x + balloon, y);
+            g.setStroke(chip.open() ? colors.open() : colors.soft());
+            g.strokeLine(x + balloon, y + 9.5, x + balloon + wide, y + 9.5);
+            x += balloon + wide + 12;
+        }
+    }
+
+    private String fitted(String text, double room) {
+        return TextMeasure.fitted(text, g.getFont(), room);
+    }
+
+    private void position(SeamLayout layout, SeamState state) {
+        if (state.clip().get() == null) {
+            return;
+        }
+        layout.y(state.clip().get(), state.time().get())
+                .ifPresent(
+                        y -> {
+                            double line = Math.round(y) + .5;
+                            g.setStroke(colors.ink());
+                            g.setLineWidth(1.6);
+                            g.strokeLine(EDGE_X, line, BRACKET_X - 6, line);
+                            g.setLineWidth(1);
+                            g.setFill(colors.ink());
+                            g.fillRect(4, line - 10, 40, 20);
+                            g.setFill(colors.paper());
+                            g.setFont(Theme.heading(13));
+                            g.setTextAlign(TextAlignment.CENTER);
+                            g.fillText(Moment.shortClock(state.time().get()), 24, line);
+                        });
+    }
+}

@@ -1,0 +1,323 @@
+package methodos.desktop.seam;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import methodos.core.check.OpenPoint;
+import methodos.core.check.Place;
+import methodos.core.edit.StepEdits;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.words.Words;
+import methodos.desktop.Controls;
+import methodos.desktop.footage.FootageDesk;
+import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Palette;
+import methodos.desktop.window.OpenPointList;
+import methodos.desktop.window.PlaceView;
+import methodos.files.project.ProjectProblem;
+
+/**
+ * The place Steps: the seam, and beside it the picture at the play position and the chosen step.
+ */
+public final class SeamPlace implements PlaceView {
+
+    private static final double SECOND = 1;
+
+    private final OpenProject project;
+    private final FootageDesk desk;
+    private final SeamState state;
+    private final Words words;
+    private final SeamView seam;
+    private final SeamPicture picture;
+    private final Player player;
+    private final BorderPane node = new BorderPane();
+    private final Consumer<String> message;
+
+    /**
+     * @param message where to say what went wrong
+     */
+    public SeamPlace(
+            OpenProject project,
+            FootageDesk desk,
+            SeamState state,
+            Palette colors,
+            Consumer<String> message,
+            Consumer<OpenPoint> go) {
+        this.project = project;
+        this.desk = desk;
+        this.state = state;
+        this.words = project.words();
+        this.message = message;
+        this.seam = new SeamView(project, state, colors);
+        this.picture = new SeamPicture(project);
+        this.player = new Player(project, state, desk, picture);
+        seam.onLook(m -> player.look());
+        VBox side =
+                new VBox(
+                        12,
+                        picture,
+                        controls(),
+                        new StepEditor(project, state),
+                        new OpenPointList(project, Place.STEPS, go));
+        side.setPadding(new Insets(12, 12, 12, 12));
+        ScrollPane scroll = new ScrollPane(side);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setPrefWidth(302);
+        scroll.setMinWidth(302);
+        scroll.getStyleClass().add("side");
+        node.setCenter(center());
+        node.setRight(scroll);
+        node.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        if (state.clip().get() == null && !project.manual().clips().isEmpty()) {
+            state.clip().set(project.manual().clips().get(0).id());
+        }
+        Platform.runLater(player::look);
+    }
+
+    private Parent center() {
+        VBox empty =
+                new VBox(
+                        10,
+                        Controls.label(words.of("seam.empty"), "panel-head"),
+                        Controls.prose(words.of("seam.emptyHow"), "soft"));
+        empty.setAlignment(Pos.CENTER);
+        empty.setMouseTransparent(true);
+        empty.visibleProperty()
+                .bind(
+                        javafx.beans.binding.Bindings.createBooleanBinding(
+                                () -> project.workspace().get().manual().clips().isEmpty(),
+                                project.workspace()));
+        HBox bar =
+                new HBox(
+                        8,
+                        action("startStep", "seam.start", this::startHere),
+                        action("endStep", "seam.end", this::endHere),
+                        action("makeStep", "seam.make", this::makeStep),
+                        action("setAside", "seam.aside", this::setAside),
+                        action("captureStill", "seam.capture", this::capture),
+                        action("nextOpen", "seam.nextOpen", this::nextOpen));
+        bar.getStyleClass().add("action-bar");
+        bar.setAlignment(Pos.CENTER_LEFT);
+        VBox all = new VBox(new StackPane(seam, empty), bar);
+        VBox.setVgrow(all.getChildren().get(0), Priority.ALWAYS);
+        return all;
+    }
+
+    private Button action(String id, String key, Runnable run) {
+        Button button = Controls.button(id, words.of(key), run);
+        button.getStyleClass().add("action");
+        return button;
+    }
+
+    private HBox controls() {
+        Button play = Controls.button("play", words.of("seam.play"), player::toggle);
+        player.playing()
+                .addListener(
+                        (o, was, is) -> play.setText(words.of(is ? "seam.stop" : "seam.play")));
+        Button back =
+                Controls.button("frameBack", words.of("seam.frameBack"), () -> player.frame(false));
+        Button on = Controls.button("frameOn", words.of("seam.frameOn"), () -> player.frame(true));
+        HBox box = new HBox(6, play, back, on);
+        box.getStyleClass().add("player");
+        return box;
+    }
+
+    private void key(KeyEvent e) {
+        if (e.getTarget() instanceof javafx.scene.control.TextInputControl
+                || e.isControlDown()
+                || e.isAltDown()
+                || e.getTarget() instanceof Button
+                        && (e.getCode() == KeyCode.SPACE || e.getCode() == KeyCode.ENTER)) {
+            return;
+        }
+        Runnable action =
+                switch (e.getCode()) {
+                    case SPACE -> player::toggle;
+                    case LEFT -> () -> player.frame(false);
+                    case RIGHT -> () -> player.frame(true);
+                    case UP -> () -> jump(-SECOND);
+                    case DOWN -> () -> jump(SECOND);
+                    case PAGE_UP -> () -> jump(-10 * SECOND);
+                    case PAGE_DOWN -> () -> jump(10 * SECOND);
+                    case B -> this::startHere;
+                    case E -> this::endHere;
+                    case ENTER -> this::makeStep;
+                    case X -> this::setAside;
+                    case K -> this::capture;
+                    case O -> this::nextOpen;
+                    case J -> () -> otherStep(1);
+                    case I -> () -> otherStep(-1);
+                    default -> null;
+                };
+        if (action != null) {
+            action.run();
+            e.consume();
+        }
+    }
+
+    private void jump(double seconds) {
+        player.jump(seconds);
+        seam.revealMoment(state.clip().get(), state.time().get());
+    }
+
+    private void otherStep(int by) {
+        List<String> ids = project.manual().steps().map(Step::id).toList();
+        if (ids.isEmpty()) {
+            return;
+        }
+        int at = ids.indexOf(state.step().get());
+        String next = ids.get(Math.max(0, Math.min(ids.size() - 1, at + by)));
+        state.step().set(next);
+        seam.reveal(next);
+    }
+
+    private void startHere() {
+        double now = state.time().get();
+        Span span = state.span().get();
+        if (state.clip().get() != null) {
+            double end = span == null || span.end() <= now ? now : span.end();
+            state.span().set(new Span(state.clip().get(), now, end));
+        }
+    }
+
+    private void endHere() {
+        double now = state.time().get();
+        Span span = state.span().get();
+        if (state.clip().get() != null) {
+            double start = span == null || span.start() > now ? now : span.start();
+            state.span().set(new Span(state.clip().get(), start, now));
+        }
+    }
+
+    private void makeStep() {
+        Span span = state.span().get();
+        if (span == null || span.seconds() <= 0) {
+            message.accept(words.of("seam.noSpan"));
+            return;
+        }
+        String id = StepEdits.nextStepId(project.manual());
+        project.apply(StepEdits.make(span, quote(span), stageForNew()));
+        state.step().set(id);
+        seam.reveal(id);
+    }
+
+    /** The stage of the step before in the footage, or the take-down. */
+    private Stage.Kind stageForNew() {
+        return Optional.ofNullable(state.step().get())
+                .flatMap(project.manual()::stageOf)
+                .map(Stage::kind)
+                .orElse(Stage.Kind.TAKE_DOWN);
+    }
+
+    private String quote(Span span) {
+        return project.workspace().get().captions(span.clip()).quote(span.start(), span.end());
+    }
+
+    private void setAside() {
+        Span span = state.span().get();
+        if (span == null || span.seconds() <= 0) {
+            message.accept(words.of("seam.noSpan"));
+            return;
+        }
+        project.apply(StepEdits.dismiss(span, quote(span), words.of("seam.asideReason")));
+    }
+
+    private void nextOpen() {
+        seam.nextOpen()
+                .ifPresentOrElse(
+                        b -> {
+                            state.clip().set(b.clip().id());
+                            state.time().set(b.caption().start());
+                            state.span()
+                                    .set(
+                                            new Span(
+                                                    b.clip().id(),
+                                                    b.caption().start(),
+                                                    b.caption().end()));
+                            seam.revealMoment(b.clip().id(), b.caption().start());
+                            player.look();
+                        },
+                        () -> message.accept(words.of("seam.nothingOpen")));
+    }
+
+    private void capture() {
+        String step = state.step().get();
+        Clip clip =
+                Optional.ofNullable(state.clip().get())
+                        .flatMap(project.manual()::clip)
+                        .orElse(null);
+        if (step == null || clip == null) {
+            message.accept(words.of("seam.captureNeedsStep"));
+            return;
+        }
+        desk.capture(
+                clip,
+                state.time().get(),
+                still -> {
+                    try {
+                        String picture = project.stills().keep(still.picture());
+                        Platform.runLater(
+                                () -> {
+                                    project.apply(
+                                            StepEdits.capture(
+                                                    step,
+                                                    new Figure.Still(clip.id(), still.time()),
+                                                    picture));
+                                    message.accept(words.of("seam.captured"));
+                                });
+                    } catch (ProjectProblem e) {
+                        Platform.runLater(() -> message.accept(e.getMessage()));
+                    }
+                },
+                message);
+    }
+
+    @Override
+    public Parent node() {
+        return node;
+    }
+
+    @Override
+    public String subtitle() {
+        return words.of("seam.subtitle");
+    }
+
+    @Override
+    public void go(OpenPoint point) {
+        if (point.step() != null) {
+            state.step().set(point.step());
+            seam.reveal(point.step());
+        } else if (point.subject() != null && project.manual().clip(point.subject()).isPresent()) {
+            nextOpen();
+        }
+    }
+
+    @Override
+    public boolean ready() {
+        return seam.complete() && picture.shows();
+    }
+
+    @Override
+    public void close() {
+        player.stop();
+        seam.close();
+    }
+}

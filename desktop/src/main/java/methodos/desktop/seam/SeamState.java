@@ -1,0 +1,44 @@
+package methodos.desktop.seam;
+
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleDoubleProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.beans.property.StringProperty;
+import methodos.core.manual.Span;
+
+/** What is picked out in the seam just now; it is no part of the manual. */
+public final class SeamState {
+
+    private final StringProperty step = new SimpleStringProperty();
+    private final ObjectProperty<Span> span = new SimpleObjectProperty<>();
+    private final StringProperty clip = new SimpleStringProperty();
+    private final DoubleProperty time = new SimpleDoubleProperty();
+    private final DoubleProperty scale = new SimpleDoubleProperty(12);
+
+    /** Id of the chosen step, null for none. */
+    public StringProperty step() {
+        return step;
+    }
+
+    /** The chosen stretch of footage, null for none. */
+    public ObjectProperty<Span> span() {
+        return span;
+    }
+
+    /** Id of the clip that the play position is in. */
+    public StringProperty clip() {
+        return clip;
+    }
+
+    /** The play position in seconds. */
+    public DoubleProperty time() {
+        return time;
+    }
+
+    /** Pixels a second. */
+    public DoubleProperty scale() {
+        return scale;
+    }
+}

@@ -1,0 +1,293 @@
+package methodos.desktop.seam;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.Orientation;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Region;
+import methodos.core.edit.StepEdits;
+import methodos.core.manual.Span;
+import methodos.core.manual.Step;
+import methodos.desktop.footage.FilmStrip;
+import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Theme;
+
+/**
+ * The seam: film, words and steps along time that runs downward. One canvas draws what is in view,
+ * so that an hour of footage scrolls like a minute.
+ */
+public final class SeamView extends Region {
+
+    private static final double BAR = 12;
+    private static final double GRIP = 7;
+    private static final double NEAREST_SCALE = 60;
+    private static final double FURTHEST_SCALE = 1.5;
+
+    private final OpenProject project;
+    private final SeamState state;
+    private final Palette colors;
+    private final Canvas canvas = new Canvas();
+    private final ScrollBar bar = new ScrollBar();
+    private final FilmStrip film;
+    private final Wrapping words = wrapping(14);
+    private final Wrapping asides = wrapping(13);
+    private final Wrapping texts = wrapping(15);
+    private Consumer<Moment> onLook = m -> {};
+    private SeamLayout layout;
+    private SeamLayout.Bracket dragged;
+    private boolean draggedEnd;
+    private Moment pressed;
+
+    public SeamView(OpenProject project, SeamState state, Palette colors) {
+        this.project = project;
+        this.state = state;
+        this.colors = colors;
+        this.film = new FilmStrip(project, this::redraw);
+        setId("seam");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.LIST_VIEW);
+        getStyleClass().add("seam");
+        bar.setOrientation(Orientation.VERTICAL);
+        bar.setFocusTraversable(false);
+        getChildren().addAll(canvas, bar);
+        bar.valueProperty().addListener(o -> redraw());
+        project.workspace().addListener(o -> relayout());
+        project.sight().addListener(o -> relayout());
+        state.step().addListener(o -> chosenChanged());
+        state.span().addListener(o -> redraw());
+        state.time().addListener(o -> redraw());
+        state.clip().addListener(o -> redraw());
+        state.scale().addListener(o -> relayout());
+        setOnScroll(this::scroll);
+        setOnMousePressed(this::press);
+        setOnMouseDragged(this::drag);
+        setOnMouseReleased(e -> dragged = null);
+    }
+
+    private static Wrapping wrapping(double size) {
+        return new Wrapping(t -> TextMeasure.width(t, Theme.text(size)));
+    }
+
+    /** Called with the moment that is pointed at. */
+    void onLook(Consumer<Moment> listener) {
+        onLook = listener;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(getWidth() - BAR);
+        canvas.setHeight(getHeight());
+        bar.resizeRelocate(getWidth() - BAR, 0, BAR, getHeight());
+        relayout();
+    }
+
+    private void relayout() {
+        if (canvas.getWidth() <= 0) {
+            return;
+        }
+        layout =
+                new SeamLayout(
+                        project.workspace().get(),
+                        project.sight().get(),
+                        state.scale().get(),
+                        canvas.getWidth() - SeamPainter.CARDS_X - 16,
+                        words,
+                        asides,
+                        texts);
+        double max = Math.max(0, layout.height() - getHeight());
+        bar.setMax(max);
+        bar.setVisibleAmount(max <= 0 ? 1 : max * getHeight() / layout.height());
+        bar.setUnitIncrement(40);
+        bar.setBlockIncrement(getHeight() * 0.8);
+        bar.setValue(Math.min(bar.getValue(), max));
+        redraw();
+    }
+
+    private void redraw() {
+        if (layout != null) {
+            new SeamPainter(canvas.getGraphicsContext2D(), colors, project.words(), film::at)
+                    .paint(
+                            layout,
+                            state,
+                            project.manual(),
+                            bar.getValue(),
+                            canvas.getWidth(),
+                            canvas.getHeight());
+        }
+    }
+
+    /** Whether all stills in view are there. */
+    public boolean complete() {
+        return film.complete();
+    }
+
+    private void chosenChanged() {
+        String id = state.step().get();
+        setAccessibleText(
+                id == null
+                        ? project.words().of("seam.name")
+                        : project.manual().step(id).map(Step::text).orElse(""));
+        redraw();
+    }
+
+    /** Scrolls so that a step's card is in view. */
+    public void reveal(String step) {
+        if (layout != null) {
+            layout.card(step).ifPresent(c -> revealHeight(c.y(), c.height()));
+        }
+    }
+
+    void revealMoment(String clip, double time) {
+        if (layout != null) {
+            layout.y(clip, time).ifPresent(y -> revealHeight(y, 60));
+        }
+    }
+
+    private void revealHeight(double y, double height) {
+        if (y < bar.getValue() + 10 || y + height > bar.getValue() + getHeight() - 10) {
+            bar.setValue(Math.max(0, Math.min(bar.getMax(), y - getHeight() / 3)));
+        }
+    }
+
+    private void scroll(ScrollEvent e) {
+        if (e.isControlDown()) {
+            double under = bar.getValue() + e.getY();
+            Optional<Moment> kept = layout == null ? Optional.empty() : layout.at(under);
+            double scale = state.scale().get() * (e.getDeltaY() > 0 ? 1.2 : 1 / 1.2);
+            state.scale().set(Math.max(FURTHEST_SCALE, Math.min(NEAREST_SCALE, scale)));
+            kept.flatMap(m -> layout.y(m.clip().id(), m.time()))
+                    .ifPresent(
+                            y -> bar.setValue(Math.max(0, Math.min(bar.getMax(), y - e.getY()))));
+        } else {
+            bar.setValue(Math.max(0, Math.min(bar.getMax(), bar.getValue() - e.getDeltaY() * 1.6)));
+        }
+        e.consume();
+    }
+
+    private void press(MouseEvent e) {
+        requestFocus();
+        double y = e.getY() + bar.getValue();
+        dragged = null;
+        pressed = null;
+        if (layout == null) {
+            return;
+        }
+        if (e.getX() >= SeamPainter.CARDS_X) {
+            layout.cardAt(y).ifPresent(c -> choose(c.step()));
+            return;
+        }
+        if (Math.abs(e.getX() - SeamPainter.BRACKET_X) <= GRIP) {
+            grip(y);
+            if (dragged != null) {
+                return;
+            }
+        }
+        Optional<SeamLayout.WordBlock> block =
+                e.getX() >= SeamPainter.WORDS_X - 10 ? layout.wordsAt(y) : Optional.empty();
+        if (block.isPresent()) {
+            var b = block.get();
+            state.span().set(new Span(b.clip().id(), b.caption().start(), b.caption().end()));
+            look(new Moment(b.clip(), b.caption().start()));
+            pressed = new Moment(b.clip(), b.caption().start());
+        } else {
+            layout.at(y)
+                    .ifPresent(
+                            m -> {
+                                pressed = m;
+                                state.span().set(null);
+                                look(m);
+                            });
+        }
+    }
+
+    private void choose(Step step) {
+        state.step().set(step.id());
+        if (!step.spans().isEmpty()) {
+            Span span = step.spans().get(0);
+            state.span().set(span);
+            project.manual()
+                    .clip(span.clip())
+                    .ifPresent(c -> look(new Moment(c, (span.start() + span.end()) / 2)));
+        }
+    }
+
+    private void look(Moment moment) {
+        state.clip().set(moment.clip().id());
+        state.time().set(moment.time());
+        onLook.accept(moment);
+    }
+
+    private void grip(double y) {
+        for (SeamLayout.Bracket b : layout.brackets()) {
+            if (Math.abs(b.from() - y) <= GRIP || Math.abs(b.to() - y) <= GRIP) {
+                dragged = b;
+                draggedEnd = Math.abs(b.to() - y) <= GRIP;
+                state.step().set(b.step());
+                return;
+            }
+        }
+    }
+
+    private void drag(MouseEvent e) {
+        if (layout == null) {
+            return;
+        }
+        double y = e.getY() + bar.getValue();
+        if (dragged != null) {
+            layout.at(y).ifPresent(this::dragBracket);
+        } else if (pressed != null) {
+            layout.at(y)
+                    .filter(m -> m.clip().equals(pressed.clip()))
+                    .ifPresent(
+                            m -> {
+                                state.span()
+                                        .set(
+                                                new Span(
+                                                        m.clip().id(),
+                                                        Math.min(m.time(), pressed.time()),
+                                                        Math.max(m.time(), pressed.time())));
+                                look(m);
+                            });
+        }
+    }
+
+    private void dragBracket(Moment m) {
+        project.manual()
+                .step(dragged.step())
+                .map(s -> s.spans().get(dragged.index()))
+                .filter(s -> s.clip().equals(m.clip().id()))
+                .ifPresent(
+                        span -> {
+                            double from =
+                                    draggedEnd ? span.start() : Math.min(m.time(), span.end() - .1);
+                            double to =
+                                    draggedEnd ? Math.max(m.time(), span.start() + .1) : span.end();
+                            project.apply(
+                                    StepEdits.span(
+                                            dragged.step(),
+                                            dragged.index(),
+                                            new Span(span.clip(), from, to)));
+                            look(m);
+                        });
+    }
+
+    Optional<SeamLayout.WordBlock> nextOpen() {
+        if (layout == null) {
+            return Optional.empty();
+        }
+        double from =
+                state.clip().get() == null
+                        ? 0
+                        : layout.y(state.clip().get(), state.time().get()).orElse(0.0);
+        return layout.nextOpen(from);
+    }
+
+    void close() {
+        film.close();
+    }
+}

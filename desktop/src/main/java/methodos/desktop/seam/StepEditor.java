@@ -1,0 +1,389 @@
+package methodos.desktop.seam;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.collections.FXCollections;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import methodos.core.edit.StepEdits;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Evidence;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+import methodos.core.quantity.Quantity;
+import methodos.core.words.Words;
+import methodos.desktop.Controls;
+import methodos.desktop.project.OpenProject;
+import methodos.desktop.unit.UnitsChooser;
+
+/** Everything about the chosen step, changed in place. */
+final class StepEditor extends VBox {
+
+    private final OpenProject project;
+    private final SeamState state;
+    private final Words words;
+    private final TextArea text = new TextArea();
+    private String shown;
+    private Step drawn;
+
+    StepEditor(OpenProject project, SeamState state) {
+        super(8);
+        this.project = project;
+        this.state = state;
+        this.words = project.words();
+        getStyleClass().add("step-editor");
+        Controls.named(text, "stepText", words.of("step.text"));
+        text.setWrapText(true);
+        text.setPrefRowCount(3);
+        text.textProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (shown != null && drawn != null && !is.equals(drawn.text())) {
+                                project.apply(StepEdits.text(shown, is));
+                            }
+                        });
+        state.step().addListener(o -> refresh(true));
+        project.workspace().addListener(o -> refresh(false));
+        refresh(true);
+    }
+
+    private void refresh(boolean chosen) {
+        Optional<Step> step =
+                Optional.ofNullable(state.step().get()).flatMap(project.manual()::step);
+        if (step.isEmpty()) {
+            shown = null;
+            drawn = null;
+            getChildren().setAll(Controls.prose(words.of("step.none"), "soft"));
+            return;
+        }
+        Step now = step.get();
+        boolean onlyText = drawn != null && !chosen && now.withText(drawn.text()).equals(drawn);
+        drawn = now;
+        shown = now.id();
+        if (!text.getText().equals(now.text())) {
+            text.setText(now.text());
+        }
+        if (!onlyText || getChildren().size() < 3) {
+            draw(now);
+        }
+    }
+
+    private void draw(Step step) {
+        Manual manual = project.manual();
+        int number = new StepNumbers(manual, project.sight().get()).of(step.id()).orElse(0);
+        HBox head =
+                new HBox(
+                        8,
+                        Controls.label(
+                                number == 0
+                                        ? words.of("step.outOfSight")
+                                        : words.of("step.number", number),
+                                "panel-head"),
+                        stage(step));
+        head.setAlignment(Pos.CENTER_LEFT);
+        getChildren()
+                .setAll(
+                        head,
+                        text,
+                        row(
+                                "step.units",
+                                new UnitsChooser(
+                                        project,
+                                        "step",
+                                        step.applicability(),
+                                        a -> units(step, a))),
+                        row("step.parts", parts(step)),
+                        row("step.tools", tools(step)),
+                        row("step.torque", torque(step)),
+                        row("step.hazard", hazard(step)));
+        heard(step).ifPresent(q -> getChildren().add(row("step.heard", q)));
+        Button delete = Controls.link("deleteStep", words.of("step.delete"), () -> delete(step));
+        getChildren().add(delete);
+    }
+
+    private void units(Step step, Applicability applicability) {
+        project.apply(StepEdits.applicability(step.id(), applicability));
+    }
+
+    private void delete(Step step) {
+        state.step().set(null);
+        project.apply(StepEdits.delete(step.id()));
+    }
+
+    private Node row(String key, Node content) {
+        Label name = Controls.label(words.of(key), "row-name");
+        name.setMinWidth(58);
+        name.setLabelFor(content);
+        HBox row = new HBox(6, name, content);
+        HBox.setHgrow(content, Priority.ALWAYS);
+        return row;
+    }
+
+    private Node stage(Step step) {
+        ComboBox<Stage.Kind> box =
+                Controls.named(
+                        new ComboBox<>(FXCollections.observableArrayList(Stage.Kind.values())),
+                        "stepStage",
+                        words.of("step.stage"));
+        box.setConverter(new WordConverter<>(words));
+        box.setValue(project.manual().stageOf(step.id()).map(Stage::kind).orElse(null));
+        box.setOnAction(e -> project.apply(StepEdits.stage(step.id(), box.getValue())));
+        return box;
+    }
+
+    private Node parts(Step step) {
+        VBox list = new VBox(4);
+        for (var use : step.parts()) {
+            Part part = project.manual().part(use.part()).orElse(null);
+            if (part == null) {
+                continue;
+            }
+            Label balloon = Controls.label(part.item(), "balloon");
+            Label name = Controls.prose(part.label());
+            HBox.setHgrow(name, Priority.ALWAYS);
+            name.setMaxWidth(Double.MAX_VALUE);
+            TextField count =
+                    Controls.named(
+                            new TextField(String.valueOf(use.count())),
+                            "partCount-" + part.id(),
+                            words.of("step.partCount", part.name()));
+            count.setPrefColumnCount(2);
+            count.setOnAction(
+                    e -> {
+                        String typed = count.getText().strip();
+                        if (typed.matches("\\d{1,4}")) {
+                            project.apply(
+                                    StepEdits.part(step.id(), part.id(), Integer.parseInt(typed)));
+                        } else {
+                            count.setText(String.valueOf(use.count()));
+                        }
+                    });
+            HBox line = new HBox(6, balloon, name, count);
+            line.setAlignment(Pos.CENTER_LEFT);
+            list.getChildren().add(line);
+        }
+        ComboBox<String> add =
+                adding(
+                        "addPart",
+                        "step.addPart",
+                        project.manual().parts().stream().map(Part::label).toList());
+        add.setOnAction(e -> addPart(step, add));
+        list.getChildren().add(add);
+        return list;
+    }
+
+    private void addPart(Step step, ComboBox<String> box) {
+        String name = typed(box);
+        if (name.isEmpty()) {
+            return;
+        }
+        Optional<Part> known =
+                project.manual().parts().stream()
+                        .filter(p -> p.label().equalsIgnoreCase(name))
+                        .findFirst();
+        project.apply(
+                known.map(p -> StepEdits.part(step.id(), p.id(), 1))
+                        .orElseGet(() -> StepEdits.newPart(step.id(), name)));
+    }
+
+    private Node tools(Step step) {
+        VBox list = new VBox(4);
+        for (String id : step.tools()) {
+            project.manual()
+                    .tool(id)
+                    .ifPresent(
+                            tool -> {
+                                Label name = Controls.prose(tool.label());
+                                HBox.setHgrow(name, Priority.ALWAYS);
+                                name.setMaxWidth(Double.MAX_VALUE);
+                                Button out =
+                                        Controls.button(
+                                                "removeTool-" + id,
+                                                "×",
+                                                () ->
+                                                        project.apply(
+                                                                StepEdits.tool(
+                                                                        step.id(), id, false)));
+                                out.setAccessibleText(words.of("step.removeTool", tool.label()));
+                                HBox line = new HBox(6, name, out);
+                                line.setAlignment(Pos.CENTER_LEFT);
+                                list.getChildren().add(line);
+                            });
+        }
+        ComboBox<String> add =
+                adding(
+                        "addTool",
+                        "step.addTool",
+                        project.manual().tools().stream().map(Tool::label).toList());
+        add.setOnAction(
+                e -> {
+                    String name = typed(add);
+                    if (!name.isEmpty()) {
+                        project.apply(
+                                project.manual().tools().stream()
+                                        .filter(t -> t.label().equalsIgnoreCase(name))
+                                        .findFirst()
+                                        .map(t -> StepEdits.tool(step.id(), t.id(), true))
+                                        .orElseGet(() -> StepEdits.newTool(step.id(), name)));
+                    }
+                });
+        list.getChildren().add(add);
+        return list;
+    }
+
+    private ComboBox<String> adding(String id, String key, List<String> known) {
+        ComboBox<String> box =
+                Controls.named(
+                        new ComboBox<>(FXCollections.observableArrayList(known)),
+                        id,
+                        words.of(key));
+        box.setEditable(true);
+        box.setPromptText(words.of(key));
+        box.setMaxWidth(Double.MAX_VALUE);
+        return box;
+    }
+
+    private static String typed(ComboBox<String> box) {
+        String value = box.getValue() == null ? box.getEditor().getText() : box.getValue();
+        return value == null ? "" : value.strip();
+    }
+
+    private Node torque(Step step) {
+        TextField value =
+                Controls.named(
+                        new TextField(torqueOf(step)), "stepTorque", words.of("step.torqueValue"));
+        value.setPromptText(words.of("step.torquePrompt"));
+        Label problem = Controls.prose("", "problem");
+        problem.setId("torqueProblem");
+        problem.setManaged(false);
+        value.setOnAction(
+                e -> {
+                    try {
+                        Quantity quantity = Quantity.parse(value.getText());
+                        problem.setManaged(false);
+                        problem.setText("");
+                        project.apply(
+                                StepEdits.torque(
+                                        step.id(),
+                                        jointName(step),
+                                        new Value.Known(quantity, List.of(), true)));
+                    } catch (IllegalArgumentException bad) {
+                        problem.setManaged(true);
+                        problem.setText(bad.getMessage());
+                    }
+                });
+        return new VBox(4, value, problem);
+    }
+
+    private String torqueOf(Step step) {
+        return step.joints().stream()
+                .flatMap(j -> project.manual().joint(j).stream())
+                .flatMap(j -> j.torque().known().stream())
+                .map(Quantity::print)
+                .findFirst()
+                .orElse("");
+    }
+
+    private String jointName(Step step) {
+        return step.joints().stream()
+                .flatMap(j -> project.manual().joint(j).stream())
+                .map(j -> j.name())
+                .findFirst()
+                .orElseGet(
+                        () ->
+                                step.parts().stream()
+                                        .flatMap(u -> project.manual().part(u.part()).stream())
+                                        .map(Part::name)
+                                        .findFirst()
+                                        .orElse(words.of("step.unnamedJoint")));
+    }
+
+    private Node hazard(Step step) {
+        Hazard now = step.hazards().isEmpty() ? null : step.hazards().get(0);
+        ComboBox<Hazard.SignalWord> signal =
+                Controls.named(
+                        new ComboBox<>(
+                                FXCollections.observableArrayList(Hazard.SignalWord.values())),
+                        "hazardSignal",
+                        words.of("step.signal"));
+        signal.getItems().add(0, null);
+        signal.setConverter(new WordConverter<>(words));
+        signal.setPromptText(words.of("step.noHazard"));
+        signal.setMaxWidth(Double.MAX_VALUE);
+        signal.setValue(now == null ? null : now.signal());
+        VBox box = new VBox(4, signal);
+        signal.setOnAction(
+                e ->
+                        project.apply(
+                                StepEdits.hazard(
+                                        step.id(),
+                                        signal.getValue() == null
+                                                ? null
+                                                : now == null
+                                                        ? new Hazard(signal.getValue(), "", "", "")
+                                                        : new Hazard(
+                                                                signal.getValue(),
+                                                                now.hazard(),
+                                                                now.consequence(),
+                                                                now.avoidance()))));
+        if (now != null) {
+            TextField what = hazardField("hazardWhat", "step.hazardWhat", now.hazard());
+            TextField harm = hazardField("hazardHarm", "step.hazardHarm", now.consequence());
+            TextField avoid = hazardField("hazardAvoid", "step.hazardAvoid", now.avoidance());
+            Runnable apply =
+                    () ->
+                            project.apply(
+                                    StepEdits.hazard(
+                                            step.id(),
+                                            new Hazard(
+                                                    signal.getValue(),
+                                                    what.getText(),
+                                                    harm.getText(),
+                                                    avoid.getText())));
+            for (TextField field : List.of(what, harm, avoid)) {
+                field.setOnAction(e -> apply.run());
+                field.focusedProperty()
+                        .addListener(
+                                (o, was, is) -> {
+                                    if (!is && field.getScene() != null) {
+                                        apply.run();
+                                    }
+                                });
+                box.getChildren().add(field);
+            }
+        }
+        return box;
+    }
+
+    private TextField hazardField(String id, String key, String value) {
+        TextField field = Controls.named(new TextField(value), id, words.of(key));
+        field.setPromptText(words.of(key));
+        return field;
+    }
+
+    private Optional<Node> heard(Step step) {
+        return step.evidence().stream()
+                .filter(e -> e instanceof Evidence.Recorded r && !r.quote().isBlank())
+                .map(
+                        e ->
+                                (Node)
+                                        Controls.prose(
+                                                "“" + ((Evidence.Recorded) e).quote() + "”",
+                                                "quote"))
+                .findFirst();
+    }
+}

@@ -1,0 +1,272 @@
+package methodos.desktop.unit;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import methodos.core.check.OpenPoint;
+import methodos.core.check.Place;
+import methodos.core.edit.UnitEdits;
+import methodos.core.manual.Document;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Unit;
+import methodos.core.manual.Variant;
+import methodos.core.words.Words;
+import methodos.desktop.Controls;
+import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Palette;
+import methodos.desktop.window.OpenPointList;
+import methodos.desktop.window.PlaceView;
+
+/** The place Unit: what it is, for whom, what it holds, what rules it. */
+public final class UnitPlace implements PlaceView {
+
+    private final OpenProject project;
+    private final Words words;
+    private final UnitDrawing drawing;
+    private final BorderPane node = new BorderPane();
+    private final Canvas ranges = new Canvas(780, 100);
+    private final Canvas energies = new Canvas(780, 100);
+    private final GridPane documents = new GridPane();
+    private final VBox side = new VBox(16);
+    private final VBox variantBox = new VBox();
+    private List<UnitDrawing.Bar> bars = List.of();
+    private String chosen;
+
+    public UnitPlace(OpenProject project, Palette colors, Consumer<OpenPoint> go) {
+        this.project = project;
+        this.words = project.words();
+        this.drawing = new UnitDrawing(colors, words);
+        VBox main = new VBox(14);
+        main.setPadding(new Insets(18, 24, 24, 20));
+        main.getChildren()
+                .addAll(
+                        new VBox(
+                                2,
+                                field(
+                                        "unitName",
+                                        "unit.name",
+                                        "headline",
+                                        Unit::name,
+                                        Unit::withName),
+                                subline()),
+                        section("unit.which"),
+                        ranges,
+                        section("unit.holds"),
+                        energies,
+                        adder(
+                                "newEnergy",
+                                "unit.addEnergy",
+                                n -> project.apply(UnitEdits.newEnergy(n))),
+                        section("unit.rules"),
+                        documents,
+                        adder(
+                                "newDocument",
+                                "unit.addDocument",
+                                n -> project.apply(UnitEdits.newDocument(n))),
+                        fact(
+                                "unit.doneBy",
+                                field(
+                                        "unitDuty",
+                                        "unit.doneBy",
+                                        "flat",
+                                        Unit::duty,
+                                        Unit::withDuty)),
+                        fact(
+                                "unit.good",
+                                field(
+                                        "unitGood",
+                                        "unit.good",
+                                        "flat",
+                                        Unit::soundness,
+                                        Unit::withSoundness)));
+        ScrollPane scroll = new ScrollPane(main);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("place");
+        scroll.viewportBoundsProperty().addListener((o, was, is) -> resize(is.getWidth() - 46));
+        side.setPadding(new Insets(16, 16, 16, 16));
+        ScrollPane sideScroll = new ScrollPane(side);
+        sideScroll.setFitToWidth(true);
+        sideScroll.setPrefWidth(302);
+        sideScroll.setMinWidth(302);
+        sideScroll.getStyleClass().add("side");
+        node.setCenter(scroll);
+        node.setRight(sideScroll);
+        choose(null);
+        side.getChildren()
+                .setAll(
+                        new TypePlate(project),
+                        variantBox,
+                        new OpenPointList(project, Place.UNIT, go));
+        Controls.named(ranges, "ranges", words.of("unit.which"));
+        ranges.setFocusTraversable(true);
+        ranges.setOnMousePressed(
+                e -> {
+                    ranges.requestFocus();
+                    choose(
+                            bars.stream()
+                                    .filter(
+                                            b ->
+                                                    e.getX() >= b.x()
+                                                            && e.getX() <= b.x() + b.width()
+                                                            && e.getY() >= b.y()
+                                                            && e.getY() <= b.y() + b.height())
+                                    .map(b -> b.variant().id())
+                                    .findFirst()
+                                    .orElse(null));
+                });
+        ranges.setOnKeyPressed(
+                e -> {
+                    switch (e.getCode()) {
+                        case RIGHT, DOWN -> chooseNext(1);
+                        case LEFT, UP -> chooseNext(-1);
+                        default -> {}
+                    }
+                });
+        project.workspace().addListener(o -> redraw());
+        project.sight().addListener(o -> redraw());
+        redraw();
+    }
+
+    private void chooseNext(int by) {
+        List<String> ids = project.manual().variants().stream().map(Variant::id).toList();
+        if (!ids.isEmpty()) {
+            choose(ids.get(Math.floorMod(ids.indexOf(chosen) + by, ids.size())));
+        }
+    }
+
+    private void choose(String variant) {
+        chosen = variant;
+        Variant known = variant == null ? null : project.manual().variant(variant).orElse(null);
+        variantBox.getChildren().setAll(new VariantEditor(project, known, () -> choose(null)));
+        redraw();
+    }
+
+    private HBox subline() {
+        TextField maker =
+                field("unitMaker", "unit.maker", "flat-soft", Unit::maker, Unit::withMaker);
+        maker.setPrefColumnCount(7);
+        TextField type = field("unitType", "unit.type", "flat-soft", Unit::type, Unit::withType);
+        type.setPrefColumnCount(7);
+        TextField interval =
+                field(
+                        "unitInterval",
+                        "unit.interval",
+                        "flat-soft",
+                        Unit::interval,
+                        Unit::withInterval);
+        HBox.setHgrow(interval, Priority.ALWAYS);
+        return new HBox(4, maker, type, interval);
+    }
+
+    private TextField field(
+            String id,
+            String key,
+            String style,
+            Function<Unit, String> read,
+            BiFunction<Unit, String, Unit> write) {
+        TextField field =
+                Controls.named(
+                        new TextField(read.apply(project.manual().unit())), id, words.of(key));
+        field.setPromptText(words.of(key));
+        field.getStyleClass().add(style);
+        field.textProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (!is.equals(read.apply(project.manual().unit()))) {
+                                project.apply(UnitEdits.unit(id, u -> write.apply(u, is)));
+                            }
+                        });
+        project.workspace()
+                .addListener(
+                        o -> {
+                            String now = read.apply(project.manual().unit());
+                            if (!field.getText().equals(now)) {
+                                field.setText(now);
+                            }
+                        });
+        return field;
+    }
+
+    private Label section(String key) {
+        return Controls.label(words.of(key), "section-head");
+    }
+
+    private HBox fact(String key, Node content) {
+        Label name = Controls.label(words.of(key), "section-head");
+        name.setLabelFor(content);
+        HBox.setHgrow(content, Priority.ALWAYS);
+        HBox row = new HBox(12, name, content);
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private TextField adder(String id, String key, Consumer<String> add) {
+        TextField field = Controls.named(new TextField(), id, words.of(key));
+        field.setPromptText(words.of(key));
+        field.getStyleClass().add("flat-soft");
+        field.setOnAction(
+                e -> {
+                    if (!field.getText().isBlank()) {
+                        add.accept(field.getText().strip());
+                        field.clear();
+                    }
+                });
+        return field;
+    }
+
+    private void resize(double width) {
+        ranges.setWidth(Math.max(300, width));
+        energies.setWidth(Math.max(300, width));
+        redraw();
+    }
+
+    private void redraw() {
+        Manual manual = project.manual();
+        ranges.setHeight(UnitDrawing.rangesHeight(manual));
+        energies.setHeight(UnitDrawing.energiesHeight(manual));
+        bars = drawing.ranges(ranges, manual, project.sight().get(), chosen);
+        drawing.energies(energies, manual, project.sight().get());
+        documents.getChildren().clear();
+        documents.getColumnConstraints().setAll(column(28), column(22), column(50));
+        int row = 0;
+        for (Document d : manual.documents()) {
+            documents.addRow(
+                    row++,
+                    Controls.prose(d.name(), "strong"),
+                    Controls.prose(d.revision() == null ? "" : d.revision(), "soft"),
+                    Controls.prose(d.rules() == null ? "" : d.rules()));
+        }
+        documents.setVgap(7);
+        documents.setHgap(12);
+    }
+
+    private static ColumnConstraints column(double percent) {
+        ColumnConstraints c = new ColumnConstraints();
+        c.setPercentWidth(percent);
+        return c;
+    }
+
+    @Override
+    public Parent node() {
+        return node;
+    }
+
+    @Override
+    public String subtitle() {
+        return words.of("unit.subtitle");
+    }
+}

@@ -1,0 +1,136 @@
+package methodos.desktop.unit;
+
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import methodos.core.edit.UnitEdits;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Variant;
+import methodos.core.words.Words;
+import methodos.desktop.Controls;
+import methodos.desktop.project.OpenProject;
+
+/** The chosen variant's model, serial numbers and build; or the fields of a new one. */
+final class VariantEditor extends VBox {
+
+    private final OpenProject project;
+    private final Words words;
+    private final TextField model;
+    private final TextField from;
+    private final TextField to;
+    private final TextField build;
+    private final Label problem = Controls.prose("", "problem");
+
+    /**
+     * @param variant the chosen one, null for a new one
+     */
+    VariantEditor(OpenProject project, Variant variant, Runnable done) {
+        super(6);
+        this.project = project;
+        this.words = project.words();
+        model = field("variantModel", "variant.model", variant == null ? "" : variant.model());
+        from =
+                field(
+                        "variantFrom",
+                        "units.from",
+                        number(variant == null ? null : variant.serials().from()));
+        to =
+                field(
+                        "variantTo",
+                        "units.to",
+                        number(variant == null ? null : variant.serials().to()));
+        build = field("variantBuild", "variant.build", variant == null ? "" : variant.build());
+        problem.setManaged(false);
+        from.setPrefColumnCount(6);
+        to.setPrefColumnCount(6);
+        getChildren()
+                .addAll(
+                        Controls.label(
+                                words.of(variant == null ? "variant.new" : "variant.chosen"),
+                                "panel-head"),
+                        model,
+                        new HBox(6, from, to),
+                        build,
+                        problem);
+        if (variant == null) {
+            getChildren()
+                    .add(Controls.button("addVariant", words.of("variant.add"), () -> add(done)));
+        } else {
+            for (TextField field : new TextField[] {model, from, to, build}) {
+                field.setOnAction(e -> change(variant));
+            }
+            getChildren()
+                    .add(
+                            new HBox(
+                                    10,
+                                    Controls.link(
+                                            "deleteVariant",
+                                            words.of("variant.delete"),
+                                            () -> {
+                                                project.apply(
+                                                        UnitEdits.deleteVariant(variant.id()));
+                                                done.run();
+                                            }),
+                                    Controls.link(
+                                            "otherVariant", words.of("variant.another"), done)));
+        }
+    }
+
+    private static String number(Long n) {
+        return n == null ? "" : n.toString();
+    }
+
+    private TextField field(String id, String key, String value) {
+        TextField field = Controls.named(new TextField(value), id, words.of(key));
+        field.setPromptText(words.of(key));
+        return field;
+    }
+
+    private void add(Runnable done) {
+        Variant typed = typed("");
+        if (typed != null) {
+            project.apply(UnitEdits.newVariant(typed));
+            done.run();
+        }
+    }
+
+    private void change(Variant variant) {
+        Variant typed = typed(variant.id());
+        if (typed != null) {
+            project.apply(UnitEdits.variant(typed));
+        }
+    }
+
+    private Variant typed(String id) {
+        try {
+            if (model.getText().isBlank()) {
+                throw new IllegalArgumentException(words.of("variant.needsModel"));
+            }
+            Variant typed =
+                    new Variant(
+                            id,
+                            model.getText().strip(),
+                            new SerialRange(serial(from), serial(to)),
+                            build.getText().strip());
+            problem.setManaged(false);
+            problem.setText("");
+            return typed;
+        } catch (IllegalArgumentException e) {
+            problem.setManaged(true);
+            problem.setText(e.getMessage());
+            return null;
+        }
+    }
+
+    private Long serial(TextField field) {
+        String text = field.getText().strip();
+        if (text.isEmpty()) {
+            return null;
+        }
+        if (!text.matches("\\d{1,15}")) {
+            throw new IllegalArgumentException(words.of("units.notANumber", text));
+        }
+        return Long.valueOf(text);
+    }
+}

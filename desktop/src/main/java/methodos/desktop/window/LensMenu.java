@@ -1,0 +1,78 @@
+package methodos.desktop.window;
+
+import javafx.scene.control.CustomMenuItem;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Variant;
+import methodos.core.words.Words;
+import methodos.desktop.Controls;
+import methodos.desktop.project.OpenProject;
+
+/** Chooses the units through whose eyes everything is shown. */
+final class LensMenu extends MenuButton {
+
+    private final OpenProject project;
+    private final Words words;
+
+    LensMenu(OpenProject project) {
+        this.project = project;
+        this.words = project.words();
+        setId("lens");
+        getStyleClass().add("lens");
+        project.workspace().addListener(o -> fill());
+        project.sight().addListener(o -> label());
+        fill();
+        label();
+    }
+
+    private void label() {
+        setText(words.of("lens.seenAs", words.of(project.sight().get())));
+        setAccessibleText(getText());
+    }
+
+    private void fill() {
+        getItems().clear();
+        getItems().add(item("lens-all", words.of("applies.all"), Sight.EVERYTHING));
+        for (Variant v : project.manual().variants()) {
+            Sight sight = Sight.of(v);
+            getItems().add(item("lens-" + v.id(), words.of(sight) + "   " + v.build(), sight));
+        }
+        TextField serial = Controls.named(new TextField(), "lensSerial", words.of("lens.serial"));
+        serial.setPromptText(words.of("lens.serial"));
+        serial.setPrefColumnCount(10);
+        CustomMenuItem one = new CustomMenuItem(new HBox(serial), false);
+        serial.setOnAction(
+                e -> {
+                    if (serial.getText().strip().matches("\\d{1,15}")) {
+                        SerialRange only =
+                                SerialRange.only(Long.parseLong(serial.getText().strip()));
+                        hide();
+                        project.sight().set(new Sight(modelOf(only), only));
+                    }
+                });
+        getItems().addAll(new SeparatorMenuItem(), one);
+    }
+
+    /** The model of a serial number where only one is built with it. */
+    private String modelOf(SerialRange only) {
+        var models =
+                project.manual().variants().stream()
+                        .filter(v -> v.serials().overlaps(only))
+                        .map(Variant::model)
+                        .distinct()
+                        .toList();
+        return models.size() == 1 ? models.get(0) : null;
+    }
+
+    private MenuItem item(String id, String text, Sight sight) {
+        MenuItem item = new MenuItem(text);
+        item.setId(id);
+        item.setOnAction(e -> project.sight().set(sight));
+        return item;
+    }
+}

@@ -1,0 +1,217 @@
+package methodos.desktop.window;
+
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Optional;
+import javafx.animation.PauseTransition;
+import javafx.geometry.Pos;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.util.Duration;
+import methodos.core.check.OpenPoint;
+import methodos.core.check.Place;
+import methodos.core.edit.Edit;
+import methodos.core.words.Words;
+import methodos.desktop.Controls;
+import methodos.desktop.checks.ChecksPlace;
+import methodos.desktop.figure.FigurePlace;
+import methodos.desktop.footage.FootageDesk;
+import methodos.desktop.footage.FootagePlace;
+import methodos.desktop.project.OpenProject;
+import methodos.desktop.publish.PublishPlace;
+import methodos.desktop.seam.SeamPlace;
+import methodos.desktop.seam.SeamState;
+import methodos.desktop.stores.StoresPlace;
+import methodos.desktop.theme.Palette;
+import methodos.desktop.torque.TorquePlace;
+import methodos.desktop.unit.UnitPlace;
+
+/** The one window: the order of work, the head, the place that is worked in, and what to say. */
+public final class MainWindow implements AutoCloseable {
+
+    private static final Duration MESSAGE_STAYS = Duration.seconds(8);
+
+    private final OpenProject project;
+    private final Words words;
+    private final Palette colors;
+    private final FootageDesk desk;
+    private final SeamState seamState = new SeamState();
+    private final Map<Place, PlaceView> places = new EnumMap<>(Place.class);
+    private final BorderPane root = new BorderPane();
+    private final BorderPane content = new BorderPane();
+    private final OrderOfWork order;
+    private final Label name = Controls.label("", "place-name");
+    private final Label subtitle = Controls.label("", "place-subtitle");
+    private final Label message = Controls.prose("", "message");
+    private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
+    private Place shown;
+
+    public MainWindow(OpenProject project, Palette colors) {
+        this.project = project;
+        this.words = project.words();
+        this.colors = colors;
+        this.desk = new FootageDesk(project);
+        EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH));
+        order = new OrderOfWork(project, here, this::show);
+        root.getStyleClass().add("window");
+        root.setLeft(order);
+        content.setTop(head());
+        root.setCenter(content);
+        message.setId("message");
+        message.setVisible(false);
+        message.setManaged(false);
+        message.setMaxWidth(Double.MAX_VALUE);
+        content.setBottom(message);
+        fading.setOnFinished(e -> hideMessage());
+        root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        project.workspace().addListener(o -> title());
+        show(Place.STEPS);
+    }
+
+    public Parent root() {
+        return root;
+    }
+
+    private HBox head() {
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Button undo = arrow("undo", "↶", this::undo);
+        Button redo = arrow("redo", "↷", this::redo);
+        Label kept = Controls.label("", "kept");
+        kept.setId("kept");
+        kept.textProperty().bind(project.kept());
+        HBox head = new HBox(12, name, subtitle, gap, new LensMenu(project), undo, redo, kept);
+        head.setAlignment(Pos.CENTER_LEFT);
+        head.getStyleClass().add("head");
+        HBox.setHgrow(subtitle, Priority.NEVER);
+        project.workspace().addListener(o -> names(undo, redo));
+        names(undo, redo);
+        return head;
+    }
+
+    private Button arrow(String id, String text, Runnable action) {
+        Button button = Controls.button(id, text, action);
+        button.getStyleClass().add("arrow");
+        return button;
+    }
+
+    private void names(Button undo, Button redo) {
+        name(undo, "undo.name", "undo.nothing", project.edits().undoable());
+        name(redo, "redo.name", "redo.nothing", project.edits().redoable());
+    }
+
+    private void name(Button button, String key, String nothing, Optional<Edit> edit) {
+        String text = edit.map(e -> words.of(key, words.of(e.name()))).orElse(words.of(nothing));
+        button.setDisable(edit.isEmpty());
+        button.setAccessibleText(text);
+        button.setTooltip(new Tooltip(text));
+    }
+
+    private void undo() {
+        project.edits().undoable().ifPresent(e -> say(words.of("undo.done", words.of(e.name()))));
+        project.edits().undo();
+    }
+
+    private void redo() {
+        project.edits().redoable().ifPresent(e -> say(words.of("redo.done", words.of(e.name()))));
+        project.edits().redo();
+    }
+
+    private void key(KeyEvent e) {
+        boolean typing = e.getTarget() instanceof javafx.scene.control.TextInputControl;
+        if (new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN).match(e) && !typing) {
+            undo();
+            e.consume();
+        } else if (new KeyCodeCombination(
+                                KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)
+                        .match(e)
+                && !typing) {
+            redo();
+            e.consume();
+        } else if (e.isAltDown() && e.getCode().isDigitKey()) {
+            int digit = Integer.parseInt(e.getCode().getName());
+            Place place = Place.values()[digit == 0 ? 9 : digit - 1];
+            if (place != Place.TIME && place != Place.BENCH) {
+                show(place);
+            }
+            e.consume();
+        }
+    }
+
+    /** Shows a place. */
+    public void show(Place place) {
+        shown = place;
+        PlaceView view = places.computeIfAbsent(place, this::make);
+        content.setCenter(view.node());
+        order.select(place);
+        title();
+    }
+
+    private PlaceView make(Place place) {
+        return switch (place) {
+            case UNIT -> new UnitPlace(project, colors, this::go);
+            case FOOTAGE -> new FootagePlace(project, this::say, this::go);
+            case STEPS -> new SeamPlace(project, desk, seamState, colors, this::say, this::go);
+            case FIGURES -> new FigurePlace(project, this::say, this::go);
+            case STORES -> new StoresPlace(project, this::say, this::go);
+            case TORQUE -> new TorquePlace(project, this::say, this::go);
+            case CHECKS -> new ChecksPlace(project, this::go);
+            case PUBLISH -> new PublishPlace(project, this::say);
+            case TIME, BENCH -> throw new IllegalArgumentException(place + " is not here yet");
+        };
+    }
+
+    private void title() {
+        if (shown != null) {
+            name.setText(words.of("place." + shown.name()));
+            subtitle.setText("· " + places.get(shown).subtitle());
+        }
+    }
+
+    /** Goes to what an open point is about. */
+    void go(OpenPoint point) {
+        show(point.place());
+        places.get(point.place()).go(point);
+    }
+
+    /** Says a sentence at the foot of the window. */
+    void say(String sentence) {
+        message.setText(sentence);
+        message.setVisible(true);
+        message.setManaged(true);
+        fading.playFromStart();
+    }
+
+    private void hideMessage() {
+        message.setVisible(false);
+        message.setManaged(false);
+    }
+
+    /** What is chosen in the seam. */
+    public SeamState seamState() {
+        return seamState;
+    }
+
+    /** Whether everything in view is drawn. */
+    public boolean ready() {
+        return places.get(shown).ready();
+    }
+
+    @Override
+    public void close() {
+        places.values().forEach(PlaceView::close);
+        desk.close();
+        project.close();
+    }
+}

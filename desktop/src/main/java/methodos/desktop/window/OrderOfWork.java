@@ -1,0 +1,117 @@
+package methodos.desktop.window;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import methodos.core.check.OpenPoints;
+import methodos.core.check.Place;
+import methodos.desktop.Controls;
+import methodos.desktop.project.OpenProject;
+
+/** The folding rule on the left: a leaf for each place, with what is open there. */
+final class OrderOfWork extends VBox {
+
+    private static final double LEAF = 130;
+
+    private final OpenProject project;
+    private final Map<Place, ToggleButton> leaves = new EnumMap<>(Place.class);
+    private final Map<Place, Label> open = new EnumMap<>(Place.class);
+    private final ToggleGroup group = new ToggleGroup();
+
+    /**
+     * @param here the places that this version has
+     */
+    OrderOfWork(OpenProject project, Set<Place> here, Consumer<Place> go) {
+        this.project = project;
+        getStyleClass().add("order-of-work");
+        setAlignment(Pos.TOP_LEFT);
+        getChildren().add(Controls.label(project.words().of("program"), "program"));
+        for (Place place : Place.values()) {
+            ToggleButton leaf = leaf(place);
+            leaf.setDisable(!here.contains(place));
+            leaf.setOnAction(
+                    e -> {
+                        leaf.setSelected(true);
+                        go.accept(place);
+                    });
+            leaves.put(place, leaf);
+            VBox.setMargin(
+                    leaf, new javafx.geometry.Insets(0, 0, 0, place.ordinal() % 2 == 0 ? 8 : 16));
+            getChildren().add(leaf);
+        }
+        project.openPoints().addListener(o -> refresh());
+        refresh();
+    }
+
+    private ToggleButton leaf(Place place) {
+        Label name = Controls.label(project.words().of("place." + place.name()), "leaf-name");
+        Label count = Controls.label("", "leaf-open");
+        open.put(place, count);
+        Pane face = new Pane(new VBox(1, name, count), pivot(), ticks());
+        face.setMouseTransparent(true);
+        face.setMinSize(LEAF - 24, 46);
+        face.setPrefSize(LEAF - 24, 46);
+        ToggleButton leaf = new ToggleButton();
+        leaf.setId("place-" + place.name());
+        leaf.setGraphic(face);
+        leaf.setToggleGroup(group);
+        leaf.getStyleClass().add("leaf");
+        leaf.setMinSize(LEAF, 62);
+        leaf.setMaxSize(LEAF, Region.USE_PREF_SIZE);
+        return leaf;
+    }
+
+    private static Circle pivot() {
+        Circle pivot = new Circle(LEAF - 24, 3, 4);
+        pivot.getStyleClass().add("pivot");
+        return pivot;
+    }
+
+    private static Pane ticks() {
+        Pane ticks = new Pane();
+        for (int i = 0; i < 11; i++) {
+            Line tick = new Line(i * 10.2, 48, i * 10.2, i % 4 == 0 ? 38 : 43);
+            tick.getStyleClass().add("tick");
+            ticks.getChildren().add(tick);
+        }
+        return ticks;
+    }
+
+    private void refresh() {
+        Map<Place, Integer> counts = OpenPoints.counts(project.openPoints().get());
+        for (Place place : Place.values()) {
+            boolean here = !leaves.get(place).isDisabled();
+            int n =
+                    place == Place.CHECKS
+                            ? project.openPoints().get().size()
+                            : counts.getOrDefault(place, 0);
+            String text =
+                    !here
+                            ? project.words().of("leaf.notYet")
+                            : n == 0
+                                    ? project.words().of("leaf.none")
+                                    : project.words().of("leaf.open", n);
+            open.get(place).setText(text);
+            open.get(place).getStyleClass().removeAll("leaf-quiet");
+            if (n == 0) {
+                open.get(place).getStyleClass().add("leaf-quiet");
+            }
+            leaves.get(place)
+                    .setAccessibleText(project.words().of("place." + place.name()) + ", " + text);
+        }
+    }
+
+    void select(Place place) {
+        group.selectToggle(leaves.get(place));
+    }
+}

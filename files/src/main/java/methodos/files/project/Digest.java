@@ -1,0 +1,38 @@
+package methodos.files.project;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+
+/** SHA-256 of content, as the name under which it is kept. */
+public final class Digest {
+
+    private Digest() {}
+
+    public static String of(byte[] content) {
+        return HexFormat.of().formatHex(sha256().digest(content));
+    }
+
+    public static String of(Path file) throws IOException {
+        MessageDigest digest = sha256();
+        byte[] buffer = new byte[1 << 16];
+        try (InputStream in = Files.newInputStream(file)) {
+            for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
+                digest.update(buffer, 0, n);
+            }
+        }
+        return HexFormat.of().formatHex(digest.digest());
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+}

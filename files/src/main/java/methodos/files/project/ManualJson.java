@@ -1,0 +1,184 @@
+package methodos.files.project;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import java.io.IOException;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Evidence;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Span;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+import methodos.core.quantity.Quantity;
+
+/** The manual as JSON, with a format version, in stable order. */
+public final class ManualJson {
+
+    /** Grows by one with each addition; a change of the major number needs a migration. */
+    static final int MAJOR = 1;
+
+    static final int MINOR = 0;
+
+    private static final Migrations MIGRATIONS = new Migrations(java.util.List.of());
+
+    private static final String VERSION = "format";
+
+    private final ObjectMapper mapper =
+            JsonMapper.builder()
+                    .enable(SerializationFeature.INDENT_OUTPUT)
+                    .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+                    .defaultPropertyInclusion(
+                            JsonInclude.Value.construct(
+                                    JsonInclude.Include.NON_EMPTY, JsonInclude.Include.ALWAYS))
+                    .addMixIn(Evidence.class, EvidenceShape.class)
+                    .addMixIn(Value.class, ValueShape.class)
+                    .addMixIn(Mark.class, MarkShape.class)
+                    .addMixIn(Manual.class, FieldsOnly.class)
+                    .addMixIn(Applicability.class, FieldsOnly.class)
+                    .addMixIn(SerialRange.class, FieldsOnly.class)
+                    .addMixIn(Span.class, FieldsOnly.class)
+                    .addMixIn(Part.class, FieldsOnly.class)
+                    .addMixIn(Tool.class, FieldsOnly.class)
+                    .addModule(quantities())
+                    .build();
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Evidence.Recorded.class, name = "recorded"),
+        @JsonSubTypes.Type(value = Evidence.Documented.class, name = "documented"),
+        @JsonSubTypes.Type(value = Evidence.Entered.class, name = "entered")
+    })
+    private interface EvidenceShape {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "state")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Value.Known.class, name = "known"),
+        @JsonSubTypes.Type(value = Value.Open.class, name = "open")
+    })
+    private interface ValueShape {
+        @JsonIgnore
+        java.util.Optional<Quantity> known();
+    }
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes(@JsonSubTypes.Type(value = Mark.Callout.class, name = "callout"))
+    private interface MarkShape {}
+
+    @JsonAutoDetect(
+            getterVisibility = JsonAutoDetect.Visibility.NONE,
+            isGetterVisibility = JsonAutoDetect.Visibility.NONE)
+    private interface FieldsOnly {}
+
+    private static SimpleModule quantities() {
+        SimpleModule module = new SimpleModule();
+        module.addSerializer(
+                new StdSerializer<>(Quantity.class) {
+                    private static final long serialVersionUID = 1L;
+
+                    @Override
+                    public void serialize(Quantity q, JsonGenerator out, SerializerProvider p)
+                            throws IOException {
+                        out.writeString(q.entered());
+                    }
+                });
+        module.addDeserializer(
+                Quantity.class,
+                new StdDeserializer<>(Quantity.class) {
+                    private static final long serialVersionUID = 1L;
+
+                    @Override
+                    public Quantity deserialize(JsonParser in, DeserializationContext c)
+                            throws IOException {
+                        try {
+                            return Quantity.parse(in.getText());
+                        } catch (IllegalArgumentException e) {
+                            throw new JsonProcessingException(e.getMessage(), e) {
+                                private static final long serialVersionUID = 1L;
+                            };
+                        }
+                    }
+                });
+        return module;
+    }
+
+    /** The manual as a tree with its format version first. */
+    public ObjectNode write(Manual manual) {
+        ObjectNode tree = mapper.createObjectNode();
+        tree.put(VERSION, MAJOR + "." + MINOR);
+        tree.setAll((ObjectNode) mapper.valueToTree(manual));
+        return tree;
+    }
+
+    /** The tree as text: an indented block for each step and part, one line end at the end. */
+    public byte[] text(JsonNode tree) throws IOException {
+        byte[] body = mapper.writeValueAsBytes(tree);
+        byte[] all = java.util.Arrays.copyOf(body, body.length + 1);
+        all[body.length] = '\n';
+        return all;
+    }
+
+    /**
+     * @throws ProjectProblem if the text is no JSON object, naming the place
+     */
+    ObjectNode tree(byte[] text, String name) throws ProjectProblem {
+        try {
+            if (mapper.readTree(text) instanceof ObjectNode object) {
+                return object;
+            }
+            throw new ProjectProblem(name + " does not hold a manual.");
+        } catch (JsonProcessingException e) {
+            throw new ProjectProblem(
+                    name + " is damaged in line " + line(e) + " and cannot be opened.", e);
+        } catch (IOException e) {
+            throw new ProjectProblem(name + " cannot be read.", e);
+        }
+    }
+
+    private static long line(JsonProcessingException e) {
+        return e.getLocation() == null ? 1 : e.getLocation().getLineNr();
+    }
+
+    /**
+     * @throws ProjectProblem if the format is newer than this program or a field is not right
+     */
+    Manual read(ObjectNode tree, String name) throws ProjectProblem {
+        ObjectNode current = MIGRATIONS.toCurrent(tree, name);
+        try {
+            return mapper.treeToValue(current, Manual.class);
+        } catch (JsonProcessingException | IllegalArgumentException e) {
+            throw new ProjectProblem(
+                    name + " holds something that is not understood: " + firstLine(e), e);
+        }
+    }
+
+    private static String firstLine(Exception e) {
+        return e instanceof JsonProcessingException j
+                ? j.getOriginalMessage().lines().findFirst().orElse("")
+                : e.getMessage();
+    }
+
+    /** The tree with its format version, as a command prints it. */
+    public String print(JsonNode tree) throws IOException {
+        return mapper.writeValueAsString(tree);
+    }
+}

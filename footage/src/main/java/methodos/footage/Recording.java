@@ -1,0 +1,95 @@
+package methodos.footage;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import org.bytedeco.ffmpeg.avutil.AVFrame;
+
+/**
+ * An opened recording, for exact pictures at any time. Time 0 is the first picture shown. May be
+ * used by one thread after the other; calls wait for each other.
+ */
+public final class Recording implements AutoCloseable {
+
+    private final Stream stream;
+    private final FrameReader frames;
+    private final FramePicture pictures;
+    private long firstFrame;
+    private boolean closed;
+
+    /**
+     * @throws FootageProblem if the file is no recording with pictures
+     */
+    public static Recording open(Path file) throws FootageProblem {
+        Stream stream = new Stream(file);
+        Recording recording = new Recording(stream);
+        try {
+            recording.firstFrame = recording.frames.at(stream.start()).pts();
+            return recording;
+        } catch (FootageProblem e) {
+            recording.close();
+            throw new FootageProblem(file + " is damaged: " + e.getMessage());
+        }
+    }
+
+    private Recording(Stream stream) {
+        this.stream = stream;
+        this.frames = new FrameReader(stream);
+        this.pictures = new FramePicture(stream.pixelAspect(), stream.rotation());
+    }
+
+    /** Seconds, as the file says. */
+    public double duration() {
+        return stream.duration();
+    }
+
+    /** Usual time from one frame to the next, in seconds. */
+    public double frameSeconds() {
+        return stream.frameDistance() * stream.timeBase();
+    }
+
+    /** The whole picture that is on the screen at a time. */
+    public synchronized Still still(double seconds) throws FootageProblem {
+        AVFrame frame = frames.at(stamp(seconds));
+        return new Still(secondsOf(frame), pictures.full(frame));
+    }
+
+    /** The same, made small enough for a box. */
+    public synchronized Still still(double seconds, int width, int height) throws FootageProblem {
+        AVFrame frame = frames.at(stamp(seconds));
+        return new Still(secondsOf(frame), pictures.within(frame, width, height));
+    }
+
+    /** The frame after the one that was given last, within a box; empty at the end. */
+    public synchronized Optional<Still> next(int width, int height) throws FootageProblem {
+        AVFrame frame = frames.next();
+        return frame == null
+                ? Optional.empty()
+                : Optional.of(new Still(secondsOf(frame), pictures.within(frame, width, height)));
+    }
+
+    /** The frame before the one on the screen at a time; the first one has none before it. */
+    public synchronized Still before(double seconds, int width, int height) throws FootageProblem {
+        long current = frames.at(stamp(seconds)).pts();
+        AVFrame frame = frames.at(Math.max(firstFrame, current - 1));
+        return new Still(secondsOf(frame), pictures.within(frame, width, height));
+    }
+
+    private long stamp(double seconds) {
+        // half a tick of tolerance: a time printed with rounding finds its own frame again
+        return firstFrame + (long) Math.floor(Math.max(0, seconds) / stream.timeBase() + 0.5);
+    }
+
+    private double secondsOf(AVFrame frame) {
+        return (frame.pts() - firstFrame) * stream.timeBase();
+    }
+
+    @Override
+    public synchronized void close() {
+        if (!closed) {
+            closed = true;
+            pictures.close();
+            frames.close();
+            stream.close();
+        }
+    }
+}

@@ -1,0 +1,327 @@
+package methodos.publish.document;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import methodos.core.kit.KitCoverage;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Variant;
+import methodos.core.torque.TighteningTable;
+import methodos.core.words.Words;
+import methodos.publish.document.StepView.HazardView;
+
+/** Everything a template needs, as plain values: the manual for the units looked at, in words. */
+final class DocumentModel {
+
+    private final Publication publication;
+    private final Manual manual;
+    private final Sight sight;
+    private final Words words;
+    private final StepNumbers numbers;
+    private final StepViews views;
+
+    DocumentModel(Publication publication, FigureFiles figures) {
+        this.publication = publication;
+        this.manual = publication.manual();
+        this.sight = publication.sight();
+        this.words = publication.words();
+        this.numbers = new StepNumbers(manual, sight);
+        this.views = new StepViews(publication, numbers, figures);
+    }
+
+    public record StageView(String title, String kind, List<StepView> steps) {}
+
+    public record VariantView(String model, String kind, String serials, String build) {}
+
+    public record ToolView(String label, String kind, String note, String steps) {}
+
+    public record PartRow(
+            String item, String number, String label, String quantity, String rule, String units) {}
+
+    public record KitRow(
+            String item,
+            String label,
+            String needed,
+            List<String> inKits,
+            String extra,
+            String rule) {}
+
+    public record TorqueRow(
+            String item,
+            String joint,
+            String fasteners,
+            String newtonMetres,
+            String pounds,
+            String stages,
+            String order,
+            String thread,
+            String steps) {}
+
+    public record LimitRow(String what, String limit, String with, String steps) {}
+
+    public record EnergyView(
+            String name, String amount, String madeSafe, String safe, String restored) {}
+
+    Map<String, Object> values() {
+        Map<String, Object> m = new LinkedHashMap<>();
+        m.put("title", manual.title());
+        m.put("language", manual.language());
+        m.put("unit", manual.unit());
+        m.put("units", words.of(sight));
+        m.put("everything", sight.everything());
+        m.put("date", publication.date());
+        m.put("variants", variants());
+        m.put("documents", manual.documents());
+        m.put("energies", energies());
+        m.put("hazards", hazards());
+        m.put("tools", tools());
+        m.put("consumables", consumables());
+        m.put("kits", manual.kits());
+        m.put("kitRows", kitRows());
+        m.put("choice", choice());
+        m.put("parts", parts());
+        m.put("torques", torques());
+        m.put("limits", limits());
+        m.put("stages", stages());
+        return m;
+    }
+
+    private List<VariantView> variants() {
+        return manual.variants().stream()
+                .filter(v -> concerned(v))
+                .map(
+                        v ->
+                                new VariantView(
+                                        v.model(),
+                                        manual.unit().models().stream()
+                                                .filter(x -> x.name().equals(v.model()))
+                                                .map(x -> x.kind())
+                                                .findFirst()
+                                                .orElse(""),
+                                        words.of(v.serials()),
+                                        v.build()))
+                .toList();
+    }
+
+    private boolean concerned(Variant v) {
+        return (sight.model() == null || sight.model().equals(v.model()))
+                && v.serials().overlaps(sight.serials());
+    }
+
+    private List<EnergyView> energies() {
+        return manual.energies().stream()
+                .filter(e -> e.applicability().concerns(sight))
+                .map(
+                        e ->
+                                new EnergyView(
+                                        e.name(),
+                                        e.amount(),
+                                        e.madeSafe(),
+                                        list(numbers.of(e.safeSteps())),
+                                        list(numbers.of(e.restoreSteps()))))
+                .toList();
+    }
+
+    private List<HazardView> hazards() {
+        Map<Hazard, List<Integer>> at = new LinkedHashMap<>();
+        shown().forEach(
+                        s ->
+                                s.hazards()
+                                        .forEach(
+                                                h ->
+                                                        at.computeIfAbsent(
+                                                                        h, x -> new ArrayList<>())
+                                                                .add(
+                                                                        numbers.of(s.id())
+                                                                                .orElseThrow())));
+        return at.entrySet().stream()
+                .sorted(java.util.Comparator.comparing(e -> e.getKey().signal()))
+                .map(
+                        e ->
+                                HazardView.of(
+                                        e.getKey(),
+                                        words.of(e.getKey().signal()),
+                                        list(e.getValue())))
+                .toList();
+    }
+
+    private java.util.stream.Stream<Step> shown() {
+        return manual.steps().filter(s -> numbers.of(s.id()).isPresent());
+    }
+
+    private String list(List<Integer> steps) {
+        return steps.isEmpty()
+                ? "–"
+                : steps.stream().map(String::valueOf).collect(Collectors.joining(", "));
+    }
+
+    private String stepsWith(java.util.function.Predicate<Step> uses) {
+        return list(shown().filter(uses).map(s -> numbers.of(s.id()).orElseThrow()).toList());
+    }
+
+    private List<ToolView> tools() {
+        return manual.tools().stream()
+                .filter(t -> shown().anyMatch(s -> uses(s, t)))
+                .map(
+                        t ->
+                                new ToolView(
+                                        t.label(),
+                                        words.of(t.kind()),
+                                        t.note(),
+                                        stepsWith(s -> uses(s, t))))
+                .toList();
+    }
+
+    private static boolean uses(Step step, Tool tool) {
+        return step.tools().contains(tool.id())
+                || step.readings().stream().anyMatch(r -> tool.id().equals(r.tool()));
+    }
+
+    private List<ToolView> consumables() {
+        return manual.consumables().stream()
+                .filter(c -> shown().anyMatch(s -> s.consumables().contains(c.id())))
+                .map(
+                        c ->
+                                new ToolView(
+                                        c.label(),
+                                        "",
+                                        "",
+                                        stepsWith(s -> s.consumables().contains(c.id()))))
+                .toList();
+    }
+
+    private List<KitRow> kitRows() {
+        List<KitRow> rows = new ArrayList<>();
+        for (KitCoverage.Row row : KitCoverage.of(manual, sight)) {
+            List<String> inKits =
+                    manual.kits().stream()
+                            .map(k -> row.inKit().getOrDefault(k.id(), 0))
+                            .map(n -> n == 0 ? "–" : String.valueOf(n))
+                            .toList();
+            int most = row.inKit().values().stream().mapToInt(n -> n).max().orElse(0);
+            int extra = row.certain() ? Math.max(0, row.needed() - most) : 0;
+            rows.add(
+                    new KitRow(
+                            row.part().item(),
+                            row.part().label(),
+                            row.certain() ? String.valueOf(row.needed()) : "(" + row.needed() + ")",
+                            inKits,
+                            extra == 0 ? "–" : String.valueOf(extra),
+                            words.of(row.part().reuse())));
+        }
+        return rows;
+    }
+
+    private String choice() {
+        List<Kit> kits = KitCoverage.sufficient(manual, sight);
+        if (kits.isEmpty()) {
+            return "";
+        }
+        List<String> extra =
+                KitCoverage.of(manual, sight).stream()
+                        .filter(KitCoverage.Row::inNoKit)
+                        .map(r -> r.needed() + " × " + r.part().label())
+                        .toList();
+        return extra.isEmpty()
+                ? words.of("kits.choose", kits.get(0).number())
+                : words.of("kits.chooseAnd", kits.get(0).number(), String.join(", ", extra));
+    }
+
+    private List<PartRow> parts() {
+        return manual.parts().stream()
+                .filter(p -> p.applicability().concerns(sight))
+                .map(
+                        p ->
+                                new PartRow(
+                                        p.item(),
+                                        p.number().isEmpty() ? "–" : p.number(),
+                                        p.label(),
+                                        String.valueOf(p.quantity()),
+                                        words.of(p.reuse()),
+                                        p.applicability().all() ? "" : words.of(p.applicability())))
+                .toList();
+    }
+
+    private List<TorqueRow> torques() {
+        return TighteningTable.of(manual, sight).stream().map(this::torque).toList();
+    }
+
+    private TorqueRow torque(TighteningTable.Row row) {
+        var quantities =
+                java.util.stream.Stream.concat(row.entered().stream(), row.other().stream())
+                        .toList();
+        String metric =
+                quantities.stream()
+                        .filter(q -> q.unit() == methodos.core.quantity.MeasureUnit.NEWTON_METRE)
+                        .map(q -> q.digits())
+                        .findFirst()
+                        .orElse(words.of("torque.open"));
+        String pounds =
+                quantities.stream()
+                        .filter(q -> q.unit() != methodos.core.quantity.MeasureUnit.NEWTON_METRE)
+                        .map(q -> q.print())
+                        .findFirst()
+                        .orElse("–");
+        var joint = row.joint();
+        String fasteners =
+                row.fastener().map(Part::label).map(l -> joint.count() + " × " + l).orElse("–")
+                        + (joint.propertyClass().isEmpty() ? "" : ", " + joint.propertyClass());
+        return new TorqueRow(
+                row.fastener().map(Part::item).orElse(""),
+                joint.name(),
+                fasteners,
+                metric,
+                pounds,
+                joint.stages().isEmpty()
+                        ? words.of("torque.once")
+                        : String.join(", ", joint.stages()),
+                joint.order().isEmpty() ? "–" : joint.order(),
+                joint.condition().isEmpty() ? "–" : joint.condition(),
+                list(row.steps()));
+    }
+
+    private List<LimitRow> limits() {
+        List<LimitRow> rows = new ArrayList<>();
+        shown().forEach(
+                        s ->
+                                s.readings()
+                                        .forEach(
+                                                r ->
+                                                        rows.add(
+                                                                new LimitRow(
+                                                                        r.what(),
+                                                                        views.limit(r.limit()),
+                                                                        views.instrument(r),
+                                                                        String.valueOf(
+                                                                                numbers.of(s.id())
+                                                                                        .orElseThrow())))));
+        return rows;
+    }
+
+    private List<StageView> stages() {
+        List<StageView> result = new ArrayList<>();
+        for (Stage stage : manual.stages()) {
+            List<StepView> steps =
+                    stage.steps().stream()
+                            .filter(s -> numbers.of(s.id()).isPresent())
+                            .map(views::of)
+                            .toList();
+            if (!steps.isEmpty()) {
+                String kind = words.of(stage.kind());
+                result.add(
+                        new StageView(stage.title().isEmpty() ? kind : stage.title(), kind, steps));
+            }
+        }
+        return result;
+    }
+}

@@ -1,0 +1,193 @@
+package methodos.publish.document;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.util.XRLog;
+import freemarker.template.Configuration;
+import freemarker.template.TemplateException;
+import freemarker.template.TemplateMethodModelEx;
+import freemarker.template.TemplateModelException;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import methodos.core.words.Words;
+import methodos.publish.PublishProblem;
+import methodos.publish.Typeface;
+
+/**
+ * Makes the documents of a manual. Everything is made in a folder beside the target and put in
+ * place when it is whole, so that a full disk leaves no half publication behind.
+ */
+public final class Publisher {
+
+    /** The forms a manual can be published in. */
+    public enum Format {
+        PDF,
+        HTML;
+
+        /**
+         * @throws IllegalArgumentException naming the forms there are
+         */
+        public static Format named(String name) {
+            for (Format f : values()) {
+                if (f.name().equalsIgnoreCase(name.strip())) {
+                    return f;
+                }
+            }
+            throw new IllegalArgumentException(
+                    "“" + name.strip() + "” is no form of publication; there are pdf and html.");
+        }
+    }
+
+    private final Configuration templates = new Configuration(Configuration.VERSION_2_3_34);
+
+    public Publisher() {
+        templates.setClassForTemplateLoading(Publisher.class, "");
+        templates.setDefaultEncoding("UTF-8");
+        templates.setLocale(Locale.ROOT);
+        templates.setNumberFormat("computer");
+        templates.setLogTemplateExceptions(false);
+        XRLog.setLoggingEnabled(false);
+    }
+
+    /**
+     * @param out folder for the documents, made where it does not exist
+     * @return the files that were written
+     * @throws PublishProblem if it cannot be written; what was there before is then untouched
+     */
+    public List<Path> publish(Publication publication, Path out, Set<Format> formats)
+            throws PublishProblem {
+        Path work = null;
+        try {
+            Files.createDirectories(out);
+            work = Files.createTempDirectory(out, ".publishing");
+            List<Path> made = new ArrayList<>();
+            for (Format format : formats) {
+                Path folder = Files.createDirectories(work.resolve(format.name()));
+                if (format == Format.PDF) {
+                    pdf(publication, folder);
+                } else {
+                    html(publication, folder);
+                }
+            }
+            for (Format format : formats) {
+                made.add(
+                        format == Format.PDF
+                                ? place(work.resolve("PDF/manual.pdf"), out.resolve("manual.pdf"))
+                                : placeFolder(work.resolve("HTML"), out.resolve("html")));
+            }
+            return made;
+        } catch (IOException e) {
+            String why = String.valueOf(e.getMessage());
+            throw new PublishProblem(
+                    why.contains("No space left")
+                            ? out + " cannot be written: the disk is full. Nothing was published."
+                            : out + " cannot be written: " + why + ". Nothing was published.",
+                    e);
+        } finally {
+            if (work != null) {
+                remove(work);
+            }
+        }
+    }
+
+    private static Path place(Path made, Path target) throws IOException {
+        return Files.move(made, target, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    private static Path placeFolder(Path made, Path target) throws IOException {
+        Path old = made.resolveSibling("replaced");
+        if (Files.exists(target)) {
+            Files.move(target, old);
+        }
+        Files.move(made, target);
+        return target.resolve("index.html");
+    }
+
+    private static void remove(Path folder) {
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.deleteIfExists(path);
+            }
+        } catch (IOException e) {
+            org.slf4j.LoggerFactory.getLogger(Publisher.class)
+                    .warn("{} was left behind", folder, e);
+        }
+    }
+
+    private void html(Publication publication, Path folder) throws IOException, PublishProblem {
+        for (Typeface face : Typeface.values()) {
+            try (InputStream in = face.open()) {
+                Files.copy(in, folder.resolve(face.fileName()));
+            }
+        }
+        Files.writeString(folder.resolve("index.html"), page(publication, folder, "screen"));
+    }
+
+    private void pdf(Publication publication, Path folder) throws IOException, PublishProblem {
+        String page = page(publication, folder, "print");
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.withHtmlContent(page, folder.toUri().toString());
+        for (Typeface face : Typeface.values()) {
+            builder.useFont(
+                    face::open,
+                    face.family(),
+                    face.weight(),
+                    face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL,
+                    true);
+        }
+        builder.usePdfUaAccessibility(true);
+        builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_A);
+        builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
+        builder.withProducer("Methodos");
+        try (OutputStream out =
+                new BufferedOutputStream(Files.newOutputStream(folder.resolve("manual.pdf")))) {
+            builder.toStream(out);
+            builder.run();
+        }
+    }
+
+    private String page(Publication publication, Path folder, String medium)
+            throws IOException, PublishProblem {
+        FigureFiles figures = new FigureFiles(publication, folder);
+        Map<String, Object> values = new DocumentModel(publication, figures).values();
+        figures.check();
+        values.put("medium", medium);
+        values.put("w", wordsOf(publication.words()));
+        StringWriter out = new StringWriter();
+        try {
+            templates.getTemplate("manual.ftlh").process(values, out);
+        } catch (TemplateException e) {
+            throw new IllegalStateException("the page template does not fit its values", e);
+        }
+        return out.toString();
+    }
+
+    private static TemplateMethodModelEx wordsOf(Words words) {
+        return arguments -> {
+            Object[] rest = new Object[arguments.size() - 1];
+            for (int i = 0; i < rest.length; i++) {
+                rest[i] = String.valueOf(arguments.get(i + 1));
+            }
+            try {
+                return words.of(String.valueOf(arguments.get(0)), rest);
+            } catch (java.util.MissingResourceException e) {
+                throw new TemplateModelException(e);
+            }
+        };
+    }
+}

@@ -1,0 +1,56 @@
+package methodos.publish.document;
+
+import java.util.List;
+import methodos.core.manual.Hazard;
+
+/** A step as a page shows it. */
+public record StepView(
+        int number,
+        String text,
+        String units,
+        String why,
+        String expected,
+        boolean drafted,
+        List<HazardView> hazards,
+        List<PartView> parts,
+        List<PartView> discard,
+        List<String> tools,
+        List<String> consumables,
+        List<TightenView> tighten,
+        List<ReadingView> readings,
+        List<String> waits,
+        List<FigureView> figures) {
+
+    public record HazardView(
+            String css,
+            String signal,
+            String hazard,
+            String consequence,
+            String avoidance,
+            String steps) {
+
+        static HazardView of(Hazard h, String signal, String steps) {
+            return new HazardView(
+                    h.signal().name().toLowerCase(java.util.Locale.ROOT),
+                    signal,
+                    h.hazard(),
+                    h.consequence(),
+                    h.avoidance(),
+                    steps);
+        }
+    }
+
+    public record PartView(String item, String label, String count) {}
+
+    public record TightenView(
+            String joint, String value, String other, String stages, String order) {}
+
+    /**
+     * @param places one blank for each reading that is written down
+     */
+    public record ReadingView(
+            String what, String limit, String with, String otherwise, List<Integer> places) {}
+
+    public record FigureView(
+            int number, String title, String file, String alt, int width, int height) {}
+}
