@@ -15,6 +15,7 @@ final class SeamPicture extends StackPane {
     private final OpenProject project;
     private final ImageView view = new ImageView();
     private final Label time = Controls.label("", "picture-time");
+    private boolean settled;
     private final Label problem = Controls.prose("", "soft");
 
     SeamPicture(OpenProject project) {
@@ -25,6 +26,7 @@ final class SeamPicture extends StackPane {
         setPrefSize(Player.WIDTH, Player.HEIGHT);
         setMaxSize(Player.WIDTH, Player.HEIGHT);
         problem.setText(project.words().of("seam.noPicture"));
+        settled = project.manual().clips().isEmpty();
         time.setVisible(false);
         setAlignment(time, Pos.TOP_LEFT);
         getChildren().addAll(problem, view, time);
@@ -43,10 +45,11 @@ final class SeamPicture extends StackPane {
         view.setImage(null);
         time.setVisible(false);
         problem.setText(sentence);
+        settled = true;
     }
 
+    /** Whether what belongs here is shown: a picture, or why there is none. */
     boolean shows() {
-        return view.getImage() != null
-                || !project.manual().clips().isEmpty() && !problem.getText().isEmpty();
+        return view.getImage() != null || settled;
     }
 }
