@@ -22,7 +22,7 @@ final class BuildUp {
     static Clip clip() {
         return new Clip(
                 "4-build-up",
-                "srt",
+                "srt", 4,
                 List.of(
                         coneSeal(), grease(), ringOn(), pistonIn(), springsIn(), guideAndCap(),
                         tighten(), plateOn(), leakTest()));

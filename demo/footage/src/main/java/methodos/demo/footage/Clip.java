@@ -7,8 +7,10 @@ import java.util.List;
  *
  * @param captions how its captions are written: {@code vtt}, {@code srt} or {@code blocks}, the last
  *     being half-minute blocks without punctuation as speech recognition gives them
+ * @param poses how often in a second what moves takes a new place: fewer than frames, since each
+ *     costs seconds of processor time
  */
-record Clip(String name, String captions, List<Shot> shots) {
+record Clip(String name, String captions, int poses, List<Shot> shots) {
 
     static final int FRAMES_PER_SECOND = 12;
 

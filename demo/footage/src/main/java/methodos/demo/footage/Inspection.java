@@ -16,7 +16,7 @@ final class Inspection {
     static Clip clip() {
         return new Clip(
                 "3-inspection",
-                "blocks",
+                "blocks", 4,
                 List.of(springs(), springShort(), bore(), piston(), teeth(), endFloat()));
     }
 

@@ -19,7 +19,7 @@ final class Outside {
     static Clip clip() {
         return new Clip(
                 "1-outside",
-                "vtt",
+                "vtt", 6,
                 List.of(intro(), shutOff(), hoseOff(), indicatorOff(), plateOff(), stopsOut(), marks()));
     }
 

@@ -75,7 +75,7 @@ public final class Render {
             Speech speech = new Speech(clip, work);
             List<Future<List<Path>>> shots = new ArrayList<>();
             for (Shot shot : clip.shots()) {
-                shots.add(threads.submit(() -> renderer.frames(shot)));
+                shots.add(threads.submit(() -> renderer.frames(shot, clip.poses())));
             }
             encode(clip, shots, speech);
             speech.captions(clip, clipFolder());

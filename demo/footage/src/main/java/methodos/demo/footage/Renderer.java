@@ -30,8 +30,6 @@ final class Renderer {
     static final int HEIGHT = 540;
     private static final int PREVIEW = 4;
 
-    /** Poses a second: fewer than frames, since each costs seconds of processor time. */
-    private static final int POSES = 6;
 
     private final Path parts;
     private final Path work;
@@ -51,12 +49,12 @@ final class Renderer {
     }
 
     /** All frames of a shot in order; frames of the same instant are the same file. */
-    List<Path> frames(Shot shot) throws IOException {
+    List<Path> frames(Shot shot, int poses) throws IOException {
         int count = (int) Math.round(shot.seconds * Clip.FRAMES_PER_SECOND);
         List<Path> frames = new ArrayList<>();
         String before = null;
         for (int i = 0; i < count; i++) {
-            double pose = (double) (i * POSES / Clip.FRAMES_PER_SECOND) / POSES;
+            double pose = (double) (i * poses / Clip.FRAMES_PER_SECOND) / poses;
             String text = shot.scene.apply(pose).toString();
             if (!text.equals(before)) {
                 Path last = frames.isEmpty() ? null : frames.get(frames.size() - 1);
@@ -154,7 +152,7 @@ final class Renderer {
             if (reduction > 1) {
                 command.add("-A");
             } else {
-                command.addAll(List.of("+A0.3", "+AM1", "+R2"));
+                command.addAll(List.of("+A0.4", "+AM1", "+R2"));
             }
             if (part != null) {
                 command.addAll(

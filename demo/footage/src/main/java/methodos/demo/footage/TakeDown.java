@@ -30,7 +30,7 @@ final class TakeDown {
     static Clip clip() {
         return new Clip(
                 "2-take-down",
-                "vtt",
+                "vtt", 6,
                 List.of(
                         loosen(), screwsOut(), capOff(), springsOut(), otherSide(), ringTry(),
                         ringOff(), pistonsOut(), pinionOut(), laidOut()));

@@ -1,0 +1,174 @@
+package methodos.core;
+
+import java.util.List;
+import java.util.Map;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Evidence;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Model;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Unit;
+import methodos.core.manual.Value;
+import methodos.core.manual.Variant;
+import methodos.core.narration.Caption;
+import methodos.core.narration.Captions;
+import methodos.core.narration.Workspace;
+
+/** A small manual for tests: an actuator with one cap, two models and two ranges of serials. */
+public final class Samples {
+
+    public static final Applicability SPRING_RETURN = Applicability.model("QA-80 S");
+    public static final Applicability LATE = Applicability.serials(SerialRange.from(2200));
+
+    private Samples() {}
+
+    public static Manual actuator() {
+        Part screw =
+                part("p1", "7", "cap screw", "M6 × 25", 4, ReuseRule.INSPECT, Applicability.ALL);
+        Part ring =
+                part("p2", "11", "O-ring, end cap", "", 2, ReuseRule.ALWAYS_NEW, Applicability.ALL);
+        Part spring = part("p3", "9", "spring", "", 5, ReuseRule.INSPECT, SPRING_RETURN);
+        Part snap = part("p4", "25", "snap ring", "48", 1, ReuseRule.ALWAYS_NEW, LATE);
+        Unit unit =
+                Unit.unnamed()
+                        .withName("Quarter-turn actuator")
+                        .withMaker("Halvorn")
+                        .withType("QA-80")
+                        .withModels(
+                                List.of(
+                                        new Model("QA-80 D", "double acting"),
+                                        new Model("QA-80 S", "spring return")));
+        Step loosen =
+                step("s1", "Loosen the four cap screws crosswise.", 2, 12)
+                        .withParts(List.of(new PartUse("p1", 4)));
+        Step springs =
+                step("s2", "Take the five springs out.", 14, 20)
+                        .withParts(List.of(new PartUse("p3", 5)))
+                        .withApplicability(SPRING_RETURN);
+        Step tighten = step("s3", "Tighten the four cap screws.", 30, 38).withJoints(List.of("j1"));
+        Joint cap =
+                new Joint(
+                        "j1",
+                        "Cap to body",
+                        "p1",
+                        4,
+                        "8.8",
+                        "oiled",
+                        Value.of("7 to 8.5 N·m"),
+                        List.of("2.5 N·m"),
+                        "cross",
+                        null);
+        Manual m = Manual.titled("Overhaul of the QA-80").withUnit(unit);
+        m =
+                m.withClip(
+                        new Clip(
+                                "clip1",
+                                "take-down",
+                                "../take-down.mp4",
+                                1000,
+                                "d1g35t",
+                                60,
+                                null));
+        for (Part p : List.of(screw, ring, spring, snap)) {
+            m = m.withPart(p);
+        }
+        m = m.withJoint(cap);
+        m =
+                m.withVariants(
+                        List.of(
+                                new Variant(
+                                        "v1",
+                                        "QA-80 D",
+                                        new SerialRange(1000L, 2199L),
+                                        "bonded bearing"),
+                                new Variant(
+                                        "v2",
+                                        "QA-80 D",
+                                        SerialRange.from(2200),
+                                        "removable bearing"),
+                                new Variant(
+                                        "v3",
+                                        "QA-80 S",
+                                        new SerialRange(1000L, 2199L),
+                                        "five springs, bonded"),
+                                new Variant(
+                                        "v4",
+                                        "QA-80 S",
+                                        SerialRange.from(2200),
+                                        "five springs, removable")));
+        m = m.withNewStep(stageId(m, Stage.Kind.TAKE_DOWN), loosen);
+        m = m.withNewStep(stageId(m, Stage.Kind.TAKE_DOWN), springs);
+        return m.withNewStep(stageId(m, Stage.Kind.BUILD_UP), tighten);
+    }
+
+    private static String stageId(Manual m, Stage.Kind kind) {
+        return m.stage(kind).orElseThrow().id();
+    }
+
+    private static Part part(
+            String id,
+            String item,
+            String name,
+            String size,
+            int count,
+            ReuseRule reuse,
+            Applicability a) {
+        return new Part(id, item, "HV-" + item, name, size, count, reuse, a, "");
+    }
+
+    public static Step step(String id, String text, double from, double to) {
+        Span span = new Span("clip1", from, to);
+        return Step.of(id, text, List.of(span), List.of(new Evidence.Recorded(span, text)));
+    }
+
+    public static Kit kit(String number, Object... partsAndCounts) {
+        List<Kit.Content> contents = new java.util.ArrayList<>();
+        for (int i = 0; i < partsAndCounts.length; i += 2) {
+            contents.add(
+                    new Kit.Content((String) partsAndCounts[i], (Integer) partsAndCounts[i + 1]));
+        }
+        return new Kit(number, number, "kit " + number, contents);
+    }
+
+    public static Manual withKits(Manual m, List<Kit> kits) {
+        return new Manual(
+                m.title(),
+                m.language(),
+                m.unit(),
+                m.variants(),
+                m.documents(),
+                m.energies(),
+                m.clips(),
+                m.parts(),
+                kits,
+                m.tools(),
+                m.consumables(),
+                m.joints(),
+                m.stages(),
+                m.figures(),
+                m.dismissals(),
+                m.lastId());
+    }
+
+    public static Captions captions() {
+        return new Captions(
+                List.of(
+                        new Caption(0, 2, "Right, welcome back."),
+                        new Caption(2.5, 8, "Four screws, crosswise."),
+                        new Caption(14, 19, "Five springs, lift them out."),
+                        new Caption(22, 26, "I lost one under the bench once.")));
+    }
+
+    public static Workspace workspace() {
+        return new Workspace(actuator(), Map.of("clip1", captions()));
+    }
+}

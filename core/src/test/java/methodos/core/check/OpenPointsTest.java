@@ -1,0 +1,175 @@
+package methodos.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import methodos.core.Samples;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Energy;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Point;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Value;
+import methodos.core.manual.Variant;
+import methodos.core.narration.Workspace;
+import methodos.core.words.Words;
+import org.junit.jupiter.api.Test;
+
+class OpenPointsTest {
+
+    private final Words words = new Words(null, Locale.ENGLISH);
+
+    private List<String> sentences(Manual manual) {
+        return OpenPoints.of(
+                        new Workspace(manual, Map.of("clip1", Samples.captions())),
+                        Sight.EVERYTHING)
+                .stream()
+                .map(p -> words.of(p.key(), p.arguments().toArray()))
+                .toList();
+    }
+
+    @Test
+    void openWordsAreCountedForEachClip() {
+        assertThat(sentences(Samples.actuator()))
+                .containsExactly(
+                        "2 stretches of the narration of take-down are neither used nor set aside.");
+    }
+
+    @Test
+    void anEmptyManualSaysWhereToBegin() {
+        List<OpenPoint> points =
+                OpenPoints.of(new Workspace(Manual.titled("x"), Map.of()), Sight.EVERYTHING);
+        assertThat(points)
+                .extracting(OpenPoint::key)
+                .containsExactly("open.unit.name", "open.unit.variants", "open.footage.none");
+        assertThat(OpenPoints.counts(points))
+                .containsEntry(Place.UNIT, 2)
+                .containsEntry(Place.FOOTAGE, 1);
+    }
+
+    @Test
+    void aTorqueThatIsNotKnownIsOpen() {
+        Manual m = Samples.actuator();
+        m =
+                m.withJoint(
+                        m.joint("j1")
+                                .orElseThrow()
+                                .withTorque(new Value.Open("it is on the data sheet", null)));
+        assertThat(sentences(m))
+                .contains("Cap to body has no tightening value: it is on the data sheet.");
+    }
+
+    @Test
+    void aStepOfNoVariantIsNamed() {
+        Manual m = Samples.actuator();
+        m =
+                m.withStep(
+                        m.step("s1")
+                                .orElseThrow()
+                                .withApplicability(Applicability.model("QA-80 Z")));
+        assertThat(sentences(m)).contains("Step 1 applies to no variant.");
+    }
+
+    @Test
+    void aStepWithoutWordsOrEvidenceIsNamed() {
+        Manual m = Samples.actuator();
+        m =
+                m.withStep(
+                        m.step("s1")
+                                .orElseThrow()
+                                .withText("")
+                                .withSpans(List.of())
+                                .withEvidence(List.of()));
+        assertThat(sentences(m))
+                .contains(
+                        "Step 1 has no words.",
+                        "Step 1 leads back to nothing: no footage, document or person.");
+    }
+
+    @Test
+    void anEnergyThatIsNotGivenBackIsNamed() {
+        Manual m = Samples.actuator();
+        m =
+                m.withEnergies(
+                        List.of(
+                                new Energy(
+                                        "e1",
+                                        "Compressed air",
+                                        "8 bar",
+                                        "shut",
+                                        List.of("s1"),
+                                        List.of(),
+                                        null),
+                                new Energy("e2", "Heat", "", "", List.of(), List.of(), null),
+                                new Energy(
+                                        "e3",
+                                        "Springs",
+                                        "",
+                                        "let off",
+                                        List.of("s1"),
+                                        List.of("s3"),
+                                        null)));
+        assertThat(sentences(m))
+                .contains(
+                        "Compressed air is made safe and never given back.",
+                        "Heat: no step makes it safe.")
+                .noneMatch(s -> s.startsWith("Springs"));
+    }
+
+    @Test
+    void figuresThatPointNowhereAreNamed() {
+        Manual m = Samples.actuator();
+        Mark lost = new Mark.Callout("m1", "gone", new Point(.5, .5), null);
+        m = m.withFigure(new Figure("f1", "Cap", null, "x", List.of(lost), ""));
+        assertThat(sentences(m))
+                .contains(
+                        "Figure “Cap” stands in no step.",
+                        "Figure “Cap” points to a part that is no longer in the list.");
+    }
+
+    @Test
+    void variantsThatOverlapAreNamed() {
+        Manual m = Samples.actuator();
+        m =
+                m.withVariants(
+                        List.of(
+                                new Variant("a", "QA-80 D", SerialRange.upTo(2000), "one"),
+                                new Variant("b", "QA-80 D", SerialRange.from(2000), "two")));
+        assertThat(sentences(m))
+                .contains(
+                        "QA-80 D has two variants for the same serial numbers: “one” and “two”.",
+                        "Model QA-80 S is named, but no serial numbers are claimed for it.");
+    }
+
+    @Test
+    void gapsBetweenVariantsAreFound() {
+        Manual m =
+                Samples.actuator()
+                        .withVariants(
+                                List.of(
+                                        new Variant(
+                                                "a",
+                                                "QA-80 D",
+                                                new SerialRange(1000L, 1449L),
+                                                "one"),
+                                        new Variant(
+                                                "b", "QA-80 D", SerialRange.from(1500), "two")));
+        assertThat(OpenPoints.gaps(m, "QA-80 D")).containsExactly(new SerialRange(1450L, 1499L));
+        assertThat(OpenPoints.gaps(Samples.actuator(), "QA-80 S")).isEmpty();
+    }
+
+    @Test
+    void aPartInNoKitAndOneWithoutNumberAreNamed() {
+        Manual m = Samples.withKits(Samples.actuator(), List.of(Samples.kit("K1", "p2", 2)));
+        m = m.withPart(m.part("p1").orElseThrow().withNumber(""));
+        assertThat(sentences(m))
+                .contains(
+                        "snap ring 48 (25) is always new and in no kit.",
+                        "cap screw M6 × 25 has no part number.");
+    }
+}

@@ -1,0 +1,241 @@
+package methodos.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import methodos.core.Samples;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Point;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Value;
+import methodos.core.manual.Variant;
+import org.junit.jupiter.api.Test;
+
+class EditsTest {
+
+    private final Edits edits = new Edits(Samples.actuator());
+
+    private Step step(String id) {
+        return edits.manual().step(id).orElseThrow();
+    }
+
+    @Test
+    void aStepIsMadeOfASpanWithItsWordsAsEvidence() {
+        Span span = new Span("clip1", 21, 27);
+        String id = StepEdits.nextStepId(edits.manual());
+        edits.apply(StepEdits.make(span, "Lift it out.", Stage.Kind.TAKE_DOWN));
+        assertThat(step(id).spans()).containsExactly(span);
+        assertThat(step(id).text()).isEqualTo("Lift it out.");
+        assertThat(step(id).evidence()).hasSize(1);
+        assertThat(edits.manual().stageOf(id).orElseThrow().kind()).isEqualTo(Stage.Kind.TAKE_DOWN);
+    }
+
+    @Test
+    void undoAndRedoGoThereAndBack() {
+        Manual before = edits.manual();
+        edits.apply(StepEdits.text("s1", "Undo the screws."));
+        Manual after = edits.manual();
+        edits.undo();
+        assertThat(edits.manual()).isEqualTo(before);
+        edits.redo();
+        assertThat(edits.manual()).isEqualTo(after);
+        assertThat(edits.redoable()).isEmpty();
+        assertThat(edits.undoable().orElseThrow().name()).isEqualTo("edit.stepText");
+    }
+
+    @Test
+    void typingInOneFieldIsOneEdit() {
+        Manual before = edits.manual();
+        for (String text : List.of("U", "Un", "Und", "Undo")) {
+            edits.apply(StepEdits.text("s1", text));
+        }
+        edits.undo();
+        assertThat(edits.manual()).isEqualTo(before);
+    }
+
+    @Test
+    void typingInAnotherFieldIsAnotherEdit() {
+        edits.apply(StepEdits.text("s1", "a"));
+        edits.apply(StepEdits.text("s2", "b"));
+        edits.undo();
+        assertThat(step("s1").text()).isEqualTo("a");
+    }
+
+    @Test
+    void anEditThatChangesNothingLeavesNoTrace() {
+        edits.apply(StepEdits.text("s1", step("s1").text()));
+        edits.apply(StepEdits.text("not there", "x"));
+        edits.apply(StepEdits.stage("s1", Stage.Kind.TAKE_DOWN));
+        assertThat(edits.undoable()).isEmpty();
+    }
+
+    @Test
+    void aNewEditForgetsWhatWasUndone() {
+        edits.apply(StepEdits.text("s1", "a"));
+        edits.undo();
+        edits.apply(StepEdits.delete("s2"));
+        assertThat(edits.redoable()).isEmpty();
+    }
+
+    @Test
+    void listenersHearEveryState() {
+        List<Manual> heard = new ArrayList<>();
+        edits.listen(heard::add);
+        edits.apply(StepEdits.delete("s1"));
+        edits.undo();
+        assertThat(heard).hasSize(2);
+        assertThat(heard.get(1)).isEqualTo(Samples.actuator());
+    }
+
+    @Test
+    void anyMixOfEditsUndoesToTheBeginning() {
+        Random random = new Random(3);
+        for (int round = 0; round < 30; round++) {
+            Edits mixed = new Edits(Samples.actuator());
+            List<Manual> states = new ArrayList<>(List.of(mixed.manual()));
+            for (int i = 0; i < 25; i++) {
+                Manual before = mixed.manual();
+                mixed.apply(any(random, i));
+                if (!mixed.manual().equals(before)) {
+                    states.add(mixed.manual());
+                }
+            }
+            while (mixed.undoable().isPresent()) {
+                mixed.undo();
+                assertThat(states).contains(mixed.manual());
+            }
+            assertThat(mixed.manual()).isEqualTo(Samples.actuator());
+            while (mixed.redoable().isPresent()) {
+                mixed.redo();
+            }
+            assertThat(mixed.manual()).isEqualTo(states.get(states.size() - 1));
+        }
+    }
+
+    private static Edit any(Random random, int i) {
+        String step = "s" + (1 + random.nextInt(3));
+        return switch (random.nextInt(8)) {
+            case 0 -> StepEdits.text(step, "text " + i);
+            case 1 -> StepEdits.part(step, "p" + (1 + random.nextInt(4)), random.nextInt(4));
+            case 2 -> StepEdits.newTool(step, "tool " + i);
+            case 3 -> StepEdits.stage(step, Stage.Kind.values()[random.nextInt(5)]);
+            case 4 -> StepEdits.make(new Span("clip1", i, i + 2), "words", Stage.Kind.TEST);
+            case 5 -> StepEdits.torque(step, "joint", Value.of(5 + i + " N·m"));
+            case 6 -> StepEdits.hazard(step, new Hazard(null, "h" + i, "", ""));
+            default -> StepEdits.applicability(step, Applicability.serials(SerialRange.from(i)));
+        };
+    }
+
+    @Test
+    void partsAreCountedAndTakenOut() {
+        edits.apply(StepEdits.part("s1", "p2", 2));
+        assertThat(step("s1").parts()).extracting("part").containsExactly("p1", "p2");
+        edits.apply(StepEdits.part("s1", "p1", 3));
+        assertThat(step("s1").parts().get(0).count()).isEqualTo(3);
+        edits.apply(StepEdits.part("s1", "p1", 0));
+        assertThat(step("s1").parts()).extracting("part").containsExactly("p2");
+    }
+
+    @Test
+    void aNewPartGetsTheNextItemNumber() {
+        edits.apply(StepEdits.newPart("s1", "shim"));
+        assertThat(edits.manual().parts())
+                .filteredOn(p -> p.name().equals("shim"))
+                .singleElement()
+                .satisfies(p -> assertThat(p.item()).isEqualTo("26"));
+        assertThat(step("s1").parts()).hasSize(2);
+    }
+
+    @Test
+    void aTorqueMakesTheJointOnceAndChangesItThen() {
+        edits.apply(StepEdits.torque("s1", "cap screw", Value.of("5 N·m")));
+        String joint = step("s1").joints().get(0);
+        assertThat(edits.manual().joint(joint).orElseThrow().fastener()).isEqualTo("p1");
+        assertThat(edits.manual().joint(joint).orElseThrow().count()).isEqualTo(4);
+        edits.apply(StepEdits.torque("s1", "cap screw", Value.of("6 N·m")));
+        assertThat(edits.manual().joints()).hasSize(2);
+        assertThat(edits.manual().joint(joint).orElseThrow().torque().known().orElseThrow().print())
+                .isEqualTo("6 N·m");
+    }
+
+    @Test
+    void aHazardIsSetAndTakenAway() {
+        edits.apply(StepEdits.hazard("s1", new Hazard(Hazard.SignalWord.DANGER, "Air", "", "")));
+        assertThat(step("s1").hazards()).hasSize(1);
+        edits.apply(StepEdits.hazard("s1", null));
+        assertThat(step("s1").hazards()).isEmpty();
+    }
+
+    @Test
+    void aCapturedStillIsAFigureOfItsStep() {
+        edits.apply(StepEdits.capture("s1", new Figure.Still("clip1", 5.5), "digest"));
+        String figure = step("s1").figures().get(0);
+        assertThat(edits.manual().figure(figure).orElseThrow().still().time()).isEqualTo(5.5);
+    }
+
+    @Test
+    void calloutsAreAddedMovedAndDeleted() {
+        edits.apply(StepEdits.capture("s1", new Figure.Still("clip1", 5), "digest"));
+        String figure = step("s1").figures().get(0);
+        edits.apply(FigureEdits.addCallout(figure, "p1", new Point(.2, .3)));
+        Mark.Callout mark =
+                (Mark.Callout) edits.manual().figure(figure).orElseThrow().marks().get(0);
+        edits.apply(FigureEdits.moveBalloon(figure, mark.id(), new Point(1.05, .5)));
+        edits.apply(FigureEdits.moveTarget(figure, mark.id(), new Point(.4, .4)));
+        Mark.Callout moved =
+                (Mark.Callout) edits.manual().figure(figure).orElseThrow().marks().get(0);
+        assertThat(moved.balloon()).isEqualTo(new Point(1.05, .5));
+        assertThat(moved.target()).isEqualTo(new Point(.4, .4));
+        edits.undo();
+        assertThat(edits.manual().figure(figure).orElseThrow().marks()).containsExactly(mark);
+        edits.apply(FigureEdits.deleteMark(figure, mark.id()));
+        assertThat(edits.manual().figure(figure).orElseThrow().marks()).isEmpty();
+        edits.apply(FigureEdits.title(figure, "Cap"));
+        assertThat(edits.manual().figure(figure).orElseThrow().title()).isEqualTo("Cap");
+        edits.apply(FigureEdits.delete(figure));
+        assertThat(edits.manual().figures()).isEmpty();
+    }
+
+    @Test
+    void aVariantBringsItsModel() {
+        edits.apply(
+                UnitEdits.newVariant(new Variant("", "QA-80 X", SerialRange.from(3000), "new")));
+        Variant added = edits.manual().variants().get(4);
+        assertThat(added.id()).isNotEmpty();
+        assertThat(edits.manual().unit().models()).extracting("name").contains("QA-80 X");
+        edits.apply(
+                UnitEdits.variant(
+                        new Variant(added.id(), "QA-80 X", SerialRange.from(4000), "newer")));
+        assertThat(edits.manual().variants().get(4).build()).isEqualTo("newer");
+        edits.apply(UnitEdits.deleteVariant(added.id()));
+        assertThat(edits.manual().variants()).hasSize(4);
+    }
+
+    @Test
+    void wordsAreSetAsideWithAReason() {
+        Span span = new Span("clip1", 22, 26);
+        edits.apply(StepEdits.dismiss(span, "I lost one.", "chatter"));
+        assertThat(edits.manual().dismissals())
+                .singleElement()
+                .satisfies(d -> assertThat(d.span()).isEqualTo(span));
+    }
+
+    @Test
+    void energiesAndDocumentsAreAdded() {
+        edits.apply(UnitEdits.newEnergy("Compressed air"));
+        edits.apply(UnitEdits.newDocument("HV-114"));
+        edits.apply(UnitEdits.unit("duty", u -> u.withDuty("trained people")));
+        assertThat(edits.manual().energies()).extracting("name").containsExactly("Compressed air");
+        assertThat(edits.manual().documents()).extracting("name").containsExactly("HV-114");
+        assertThat(edits.manual().unit().duty()).isEqualTo("trained people");
+    }
+}

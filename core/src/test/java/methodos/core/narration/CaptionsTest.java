@@ -1,0 +1,56 @@
+package methodos.core.narration;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import methodos.core.Samples;
+import methodos.core.edit.StepEdits;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Span;
+import org.junit.jupiter.api.Test;
+
+class CaptionsTest {
+
+    private final Captions captions = Samples.captions();
+
+    @Test
+    void areKeptInTheOrderOfTime() {
+        Captions mixed = new Captions(List.of(new Caption(5, 6, "b"), new Caption(1, 2, "a")));
+        assertThat(mixed.captions()).extracting(Caption::words).containsExactly("a", "b");
+    }
+
+    @Test
+    void aCaptionBelongsToTheStretchOfItsMiddle() {
+        assertThat(captions.quote(2, 12)).isEqualTo("Four screws, crosswise.");
+        assertThat(captions.quote(0, 5)).isEqualTo("Right, welcome back.");
+        assertThat(captions.quote(40, 50)).isEmpty();
+    }
+
+    @Test
+    void neighbouringStretchesShareNothingAndLoseNothing() {
+        for (double cut = 0; cut < 30; cut += 0.5) {
+            String both = (captions.quote(0, cut) + " " + captions.quote(cut, 60)).strip();
+            assertThat(both).isEqualTo(captions.quote(0, 60));
+        }
+    }
+
+    @Test
+    void wordsAreUsedSetAsideOrOpen() {
+        Manual manual = Samples.actuator();
+        Caption springs = captions.captions().get(2);
+        Caption lost = captions.captions().get(3);
+        assertThat(WordState.of(springs, "clip1", manual)).isEqualTo(WordState.USED);
+        assertThat(WordState.of(springs, "other", manual)).isEqualTo(WordState.OPEN);
+        assertThat(WordState.of(lost, "clip1", manual)).isEqualTo(WordState.OPEN);
+        Manual aside =
+                StepEdits.dismiss(new Span("clip1", 22, 26), lost.words(), "chatter")
+                        .change()
+                        .apply(manual);
+        assertThat(WordState.of(lost, "clip1", aside)).isEqualTo(WordState.DISMISSED);
+    }
+
+    @Test
+    void aClipWithoutCaptionsHasNone() {
+        assertThat(Samples.workspace().captions("nowhere").captions()).isEmpty();
+    }
+}

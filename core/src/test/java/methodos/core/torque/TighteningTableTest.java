@@ -1,0 +1,48 @@
+package methodos.core.torque;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import methodos.core.Samples;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Value;
+import org.junit.jupiter.api.Test;
+
+class TighteningTableTest {
+
+    @Test
+    void oneRowAJointInBothSystems() {
+        List<TighteningTable.Row> rows = TighteningTable.of(Samples.actuator(), Sight.EVERYTHING);
+        assertThat(rows).hasSize(1);
+        TighteningTable.Row row = rows.get(0);
+        assertThat(row.entered().orElseThrow().print()).isEqualTo("7 to 8.5 N·m");
+        assertThat(row.other().orElseThrow().print()).isEqualTo("62 to 75 lbf·in");
+        assertThat(row.fastener().orElseThrow().item()).isEqualTo("7");
+        assertThat(row.steps()).containsExactly(3);
+    }
+
+    @Test
+    void numbersAreThoseOfTheUnitsLookedAt() {
+        Sight doubleActing = new Sight("QA-80 D", SerialRange.ALL);
+        assertThat(TighteningTable.of(Samples.actuator(), doubleActing).get(0).steps())
+                .containsExactly(2);
+    }
+
+    @Test
+    void anOpenValueIsARowWithoutOne() {
+        Manual m = Samples.actuator();
+        Joint joint = m.joint("j1").orElseThrow();
+        m = m.withJoint(joint.withTorque(new Value.Open("see the data sheet", null)));
+        assertThat(TighteningTable.of(m, Sight.EVERYTHING).get(0).entered()).isEmpty();
+        assertThat(TighteningTable.of(m, Sight.EVERYTHING).get(0).other()).isEmpty();
+    }
+
+    @Test
+    void aJointThatNoStepTightensHasNoRow() {
+        Manual m = Samples.actuator().withoutStep("s3");
+        assertThat(TighteningTable.of(m, Sight.EVERYTHING)).isEmpty();
+    }
+}
