@@ -239,7 +239,9 @@ final class FrameReader implements AutoCloseable {
     }
 
     private boolean keyFrameBetween(long from, long to) {
-        if (!stream.transportStream()) {
+        if (stream.keys() != null) {
+            return stream.keys().between(from, to);
+        } else {
             int count = avformat_index_get_entries_count(stream.stream());
             if (count > 2
                     && to <= avformat_index_get_entry(stream.stream(), count - 1).timestamp()) {

@@ -58,6 +58,7 @@ public record Probe(
      */
     public static Probe of(Path file) throws FootageProblem {
         try (Stream stream = new Stream(file)) {
+            stream.seek(stream.start());
             long[] times = packetTimes(stream);
             List<String> problems = new ArrayList<>();
             double tick = stream.timeBase();

@@ -10,6 +10,11 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
  */
 public final class Recording implements AutoCloseable {
 
+    /**
+     * Half of the last digit of a printed time: a time that was rounded finds its own frame again.
+     */
+    private static final double PRINTED = 0.0005;
+
     private final Stream stream;
     private final FrameReader frames;
     private final FramePicture pictures;
@@ -75,8 +80,8 @@ public final class Recording implements AutoCloseable {
     }
 
     private long stamp(double seconds) {
-        // half a tick of tolerance: a time printed with rounding finds its own frame again
-        return firstFrame + (long) Math.floor(Math.max(0, seconds) / stream.timeBase() + 0.5);
+        double time = Math.max(0, seconds) + PRINTED;
+        return firstFrame + (long) Math.floor(time / stream.timeBase());
     }
 
     private double secondsOf(AVFrame frame) {

@@ -45,6 +45,7 @@ final class Stream implements AutoCloseable {
     private final AVStream stream;
     private final double timeBase;
     private final int rotation;
+    private final KeyFrames keys;
 
     Stream(Path file) throws FootageProblem {
         Natives.load();
@@ -77,6 +78,7 @@ final class Stream implements AutoCloseable {
             decoder.thread_count(
                     Math.max(1, Math.min(4, Runtime.getRuntime().availableProcessors())));
             require(avcodec_open2(decoder, codec, (AVDictionary) null), file);
+            keys = transportStream() ? new KeyFrames(format, index) : null;
         } catch (FootageProblem e) {
             close();
             throw e;
@@ -106,11 +108,24 @@ final class Stream implements AutoCloseable {
 
     /** Puts the reader at or before a time; the decoder starts clean. */
     void seek(long timestamp) throws FootageProblem {
-        int result = av_seek_frame(format, index, timestamp, AVSEEK_FLAG_BACKWARD);
+        if (keys != null && keys.isFirst(timestamp)) {
+            seekToTheBeginning();
+            return;
+        }
+        long wanted = keys == null ? timestamp : keys.decodingTimeBefore(timestamp);
+        int result = av_seek_frame(format, index, wanted, AVSEEK_FLAG_BACKWARD);
         if (result < 0) {
             result = avformat_seek_file(format, index, Long.MIN_VALUE, start(), Long.MAX_VALUE, 0);
         }
-        if (result < 0 && av_seek_frame(format, -1, 0, AVSEEK_FLAG_BYTE) < 0) {
+        if (result < 0) {
+            seekToTheBeginning();
+        }
+        avcodec_flush_buffers(decoder);
+    }
+
+    private void seekToTheBeginning() throws FootageProblem {
+        int result = av_seek_frame(format, -1, 0, AVSEEK_FLAG_BYTE);
+        if (result < 0) {
             throw new FootageProblem("The recording cannot be searched: " + Natives.words(result));
         }
         avcodec_flush_buffers(decoder);
@@ -168,8 +183,13 @@ final class Stream implements AutoCloseable {
         return format.duration() == AV_NOPTS_VALUE ? 0 : format.duration() / (double) AV_TIME_BASE;
     }
 
-    /** Whether the container marks every packet as a key frame in its index. */
-    boolean transportStream() {
+    /** The key frames, where they had to be looked for; null where the container has a table. */
+    KeyFrames keys() {
+        return keys;
+    }
+
+    /** Whether the container has no table of its frames. */
+    private boolean transportStream() {
         return format.iformat().name().getString().startsWith("mpegts");
     }
 

@@ -1,7 +1,5 @@
 package methodos.files.project;
 
-import com.fasterxml.jackson.annotation.JsonAutoDetect;
-import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -20,14 +18,9 @@ import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
-import methodos.core.manual.Applicability;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
-import methodos.core.manual.Part;
-import methodos.core.manual.SerialRange;
-import methodos.core.manual.Span;
-import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
 
@@ -53,12 +46,6 @@ public final class ManualJson {
                     .addMixIn(Evidence.class, EvidenceShape.class)
                     .addMixIn(Value.class, ValueShape.class)
                     .addMixIn(Mark.class, MarkShape.class)
-                    .addMixIn(Manual.class, FieldsOnly.class)
-                    .addMixIn(Applicability.class, FieldsOnly.class)
-                    .addMixIn(SerialRange.class, FieldsOnly.class)
-                    .addMixIn(Span.class, FieldsOnly.class)
-                    .addMixIn(Part.class, FieldsOnly.class)
-                    .addMixIn(Tool.class, FieldsOnly.class)
                     .addModule(quantities())
                     .build();
 
@@ -75,19 +62,11 @@ public final class ManualJson {
         @JsonSubTypes.Type(value = Value.Known.class, name = "known"),
         @JsonSubTypes.Type(value = Value.Open.class, name = "open")
     })
-    private interface ValueShape {
-        @JsonIgnore
-        java.util.Optional<Quantity> known();
-    }
+    private interface ValueShape {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes(@JsonSubTypes.Type(value = Mark.Callout.class, name = "callout"))
     private interface MarkShape {}
-
-    @JsonAutoDetect(
-            getterVisibility = JsonAutoDetect.Visibility.NONE,
-            isGetterVisibility = JsonAutoDetect.Visibility.NONE)
-    private interface FieldsOnly {}
 
     private static SimpleModule quantities() {
         SimpleModule module = new SimpleModule();

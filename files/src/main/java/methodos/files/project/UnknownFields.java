@@ -52,7 +52,7 @@ final class UnknownFields {
     private static boolean blank(JsonNode value) {
         return value.isNull()
                 || value.isContainerNode() && value.isEmpty()
-                || value.asText("x").isEmpty();
+                || value.isTextual() && value.asText().isEmpty();
     }
 
     private static Map<String, JsonNode> byId(JsonNode list) {

@@ -16,7 +16,7 @@ final class Inspection {
     static Clip clip() {
         return new Clip(
                 "3-inspection",
-                "blocks", 4,
+                "blocks", 3,
                 List.of(springs(), springShort(), bore(), piston(), teeth(), endFloat()));
     }
 
