@@ -144,7 +144,7 @@ public final class Publisher {
         builder.withHtmlContent(page, folder.toUri().toString());
         for (Typeface face : Typeface.values()) {
             builder.useFont(
-                    face::open,
+                    () -> PrintFont.open(face),
                     face.family(),
                     face.weight(),
                     face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL,

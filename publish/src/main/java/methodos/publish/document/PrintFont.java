@@ -1,0 +1,38 @@
+package methodos.publish.document;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import methodos.publish.Typeface;
+
+/**
+ * A typeface as it is put into PDF: without its glyph substitutions.
+ *
+ * <p>The PDF library sets ligatures where a font offers them, but does not write which letters they
+ * stand for; the text could then be neither searched nor read out, and PDF/A forbids it.
+ */
+final class PrintFont {
+
+    private static final int DIRECTORY = 12;
+    private static final int ENTRY = 16;
+
+    private PrintFont() {}
+
+    static InputStream open(Typeface face) {
+        try (InputStream in = face.open()) {
+            byte[] font = in.readAllBytes();
+            int tables = (font[4] & 255) << 8 | font[5] & 255;
+            for (int i = 0; i < tables; i++) {
+                int at = DIRECTORY + i * ENTRY;
+                if (new String(font, at, 4, StandardCharsets.US_ASCII).equals("GSUB")) {
+                    font[at] = 'x'; // a table of an unknown name is passed over
+                }
+            }
+            return new ByteArrayInputStream(font);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,326 @@
+package methodos.publish.document;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Evidence;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Model;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.Point;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Unit;
+import methodos.core.manual.Value;
+import methodos.core.manual.Variant;
+import methodos.publish.PublishProblem;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
+import org.verapdf.pdfa.Foundries;
+import org.verapdf.pdfa.flavours.PDFAFlavour;
+
+class PublisherTest {
+
+    private static final Sight LATE = new Sight("QA-80 D", SerialRange.from(2200));
+
+    @TempDir private Path out;
+
+    private static Manual manual() {
+        Manual m = Manual.titled("Overhaul <of> the QA-80");
+        m =
+                m.withUnit(
+                        Unit.unnamed()
+                                .withName("Quarter-turn actuator")
+                                .withMaker("Halvorn")
+                                .withModels(
+                                        List.of(
+                                                new Model("QA-80 D", "double acting"),
+                                                new Model("QA-80 S", "spring return"))));
+        m =
+                m.withVariants(
+                        List.of(
+                                new Variant(
+                                        "v1",
+                                        "QA-80 D",
+                                        SerialRange.from(2200),
+                                        "removable bearing"),
+                                new Variant(
+                                        "v2", "QA-80 S", SerialRange.upTo(2199), "ten springs")));
+        m =
+                m.withPart(
+                        new Part(
+                                "p1",
+                                "7",
+                                "HV-7",
+                                "cap screw",
+                                "M6 × 25",
+                                4,
+                                ReuseRule.INSPECT,
+                                null,
+                                ""));
+        m =
+                m.withPart(
+                        new Part(
+                                "p2",
+                                "11",
+                                "HV-11",
+                                "O-ring",
+                                "",
+                                2,
+                                ReuseRule.ALWAYS_NEW,
+                                null,
+                                ""));
+        m =
+                m.withPart(
+                        new Part(
+                                "p3",
+                                "9",
+                                "HV-9",
+                                "spring",
+                                "",
+                                10,
+                                ReuseRule.INSPECT,
+                                Applicability.model("QA-80 S"),
+                                ""));
+        m =
+                m.withJoint(
+                        new Joint(
+                                "j1",
+                                "Cap to body",
+                                "p1",
+                                4,
+                                "8.8",
+                                "oiled",
+                                Value.of("7 to 8.5 N·m"),
+                                List.of("2.5 N·m"),
+                                "cross",
+                                null));
+        m =
+                m.withJoint(
+                        new Joint(
+                                "j2",
+                                "Coupling",
+                                null,
+                                2,
+                                "",
+                                "",
+                                new Value.Open("it is on the sheet", null),
+                                List.of(),
+                                "",
+                                null));
+        m =
+                m.withFigure(
+                        new Figure(
+                                "f1",
+                                "Right end cap",
+                                new Figure.Still("c", 2),
+                                "pic",
+                                List.of(new Mark.Callout("m1", "p1", new Point(.5, .5), null)),
+                                ""));
+        Span span = new Span("c", 1, 4);
+        Step off =
+                Step.of(
+                                "s1",
+                                "Loosen the screws & keep them.",
+                                List.of(span),
+                                List.of(new Evidence.Recorded(span, "q")))
+                        .withParts(List.of(new PartUse("p1", 4), new PartUse("p2", 1)))
+                        .withFigures(List.of("f1"))
+                        .withHazards(
+                                List.of(
+                                        new Hazard(
+                                                Hazard.SignalWord.WARNING,
+                                                "Stored spring energy",
+                                                "It breaks fingers.",
+                                                "Stand aside.")));
+        Step springs =
+                Step.of("s2", "Take the springs out.", List.of(), List.of())
+                        .withApplicability(Applicability.model("QA-80 S"));
+        Step on =
+                Step.of("s3", "Tighten the screws.", List.of(), List.of())
+                        .withJoints(List.of("j1", "j2"));
+        m = m.withNewStep(m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id(), off);
+        m = m.withNewStep(m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id(), springs);
+        return m.withNewStep(m.stage(Stage.Kind.BUILD_UP).orElseThrow().id(), on);
+    }
+
+    private static Optional<BufferedImage> gray(String digest) {
+        BufferedImage image = new BufferedImage(960, 540, BufferedImage.TYPE_INT_RGB);
+        var g = image.createGraphics();
+        g.setColor(Color.GRAY);
+        g.fillRect(0, 0, 960, 540);
+        g.dispose();
+        return digest.equals("pic") ? Optional.of(image) : Optional.empty();
+    }
+
+    private List<Path> publish(Manual manual, Sight sight, Set<Publisher.Format> formats)
+            throws PublishProblem {
+        return new Publisher()
+                .publish(
+                        Publication.of(manual, sight, PublisherTest::gray, "2026-11-14"),
+                        out,
+                        formats);
+    }
+
+    private String pdfText(Sight sight) throws Exception {
+        Path pdf = publish(manual(), sight, EnumSet.of(Publisher.Format.PDF)).get(0);
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+        }
+    }
+
+    @Test
+    void thePdfHoldsEverythingThatATechnicianNeeds() throws Exception {
+        String text = pdfText(Sight.EVERYTHING);
+        assertThat(text)
+                .contains("Overhaul <of> the QA-80", "For all units", "QA-80 D, double acting")
+                .contains("WARNING", "Stored spring energy", "Stand aside.")
+                .contains("cap screw M6 × 25", "HV-7", "always new")
+                .contains("7 to 8.5", "62 to 75 lbf·in", "cross")
+                .contains("Loosen the screws & keep them.", "Figure 1 Right end cap")
+                .contains("Take the springs out.", "Only QA-80 S")
+                .contains("Local codes", "licensed or authorised", "current service data");
+    }
+
+    @Test
+    void anOpenValueIsPrintedAsNotGiven() throws Exception {
+        assertThat(pdfText(Sight.EVERYTHING)).contains("Coupling", "not given");
+    }
+
+    @Test
+    void oneVariantSeesOnlyItsOwn() throws Exception {
+        String text = pdfText(LATE);
+        assertThat(text)
+                .contains("For QA-80 D, from 2200", "removable bearing")
+                .doesNotContain("Take the springs out.", "HV-9", "ten springs", "Only QA-80");
+    }
+
+    @Test
+    void thePdfIsAccessibleAndForTheArchive() throws Exception {
+        Path pdf = publish(manual(), Sight.EVERYTHING, EnumSet.of(Publisher.Format.PDF)).get(0);
+        VeraGreenfieldFoundryProvider.initialise();
+        for (PDFAFlavour flavour : List.of(PDFAFlavour.PDFA_2_A, PDFAFlavour.PDFUA_1)) {
+            try (var parser =
+                            Foundries.defaultInstance()
+                                    .createParser(
+                                            new ByteArrayInputStream(Files.readAllBytes(pdf)),
+                                            flavour);
+                    var validator = Foundries.defaultInstance().createValidator(flavour, false)) {
+                var result = validator.validate(parser);
+                assertThat(
+                                result.getTestAssertions().stream()
+                                        .map(
+                                                a ->
+                                                        a.getRuleId().getClause()
+                                                                + " "
+                                                                + a.getMessage()
+                                                                + " "
+                                                                + a.getLocation().getContext())
+                                        .distinct()
+                                        .limit(8)
+                                        .toList())
+                        .as("%s", flavour)
+                        .isEmpty();
+                assertThat(result.isCompliant()).isTrue();
+            }
+        }
+    }
+
+    @Test
+    void thePagesForTheScreenStandAlone() throws Exception {
+        Path page = publish(manual(), Sight.EVERYTHING, EnumSet.of(Publisher.Format.HTML)).get(0);
+        String html = Files.readString(page);
+        assertThat(html)
+                .contains("<title>Overhaul &lt;of&gt; the QA-80</title>")
+                .contains("alt=\"Right end cap. Numbered: cap screw (7).\"")
+                .doesNotContain("http://www.w3.org/1999/xhtml/script", "<script", "https:");
+        for (String file :
+                List.of("figure-1.jpg", "Barlow-SemiBold.ttf", "SourceSans3-Regular.ttf")) {
+            assertThat(html).contains(file);
+            assertThat(page.resolveSibling(file)).isNotEmptyFile();
+        }
+    }
+
+    @Test
+    void publishingAgainReplacesAndLeavesNothingBehind() throws Exception {
+        publish(manual(), Sight.EVERYTHING, EnumSet.allOf(Publisher.Format.class));
+        publish(manual(), LATE, EnumSet.allOf(Publisher.Format.class));
+        assertThat(Files.readString(out.resolve("html/index.html")))
+                .doesNotContain("Take the springs out.");
+        try (Stream<Path> all = Files.list(out)) {
+            assertThat(all.map(p -> p.getFileName().toString()))
+                    .containsExactlyInAnyOrder("manual.pdf", "html");
+        }
+    }
+
+    @Test
+    void aFolderThatCannotBeWrittenIsOneSentence() throws Exception {
+        Path file = Files.writeString(out.resolve("taken"), "x");
+        assertThatThrownBy(
+                        () ->
+                                new Publisher()
+                                        .publish(
+                                                Publication.of(
+                                                        manual(),
+                                                        LATE,
+                                                        PublisherTest::gray,
+                                                        "today"),
+                                                file,
+                                                EnumSet.of(Publisher.Format.PDF)))
+                .isInstanceOf(PublishProblem.class)
+                .hasMessageContaining("cannot be written");
+        assertThat(file).hasContent("x");
+    }
+
+    @Test
+    void anEmptyManualIsADocumentToo() throws Exception {
+        Path pdf =
+                publish(
+                                Manual.titled("Nothing yet"),
+                                Sight.EVERYTHING,
+                                EnumSet.allOf(Publisher.Format.class))
+                        .get(0);
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(document.getNumberOfPages()).isPositive();
+        }
+    }
+
+    @Test
+    void aPictureThatIsMissingIsLeftOut() throws Exception {
+        Manual m = manual().withFigure(new Figure("f1", "gone", null, "lost", List.of(), ""));
+        Path page = publish(m, Sight.EVERYTHING, EnumSet.of(Publisher.Format.HTML)).get(0);
+        assertThat(Files.readString(page)).doesNotContain("<img");
+    }
+
+    @Test
+    void formsAreNamedInAnyCase() {
+        assertThat(Publisher.Format.named(" Pdf ")).isEqualTo(Publisher.Format.PDF);
+        assertThatThrownBy(() -> Publisher.Format.named("doc"))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("pdf and html");
+    }
+}

@@ -1,0 +1,94 @@
+package methodos.publish.figure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.awt.image.BufferedImage;
+import java.util.List;
+import methodos.core.figure.FigureDrawing;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
+import methodos.core.manual.Point;
+import methodos.core.manual.ReuseRule;
+import org.junit.jupiter.api.Test;
+
+class FigurePainterTest {
+
+    private final Manual manual =
+            Manual.titled("x")
+                    .withPart(new Part("p1", "7", "", "screw", "", 1, ReuseRule.INSPECT, null, ""));
+
+    private static BufferedImage gray() {
+        BufferedImage still = new BufferedImage(960, 540, BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < 540; y++) {
+            for (int x = 0; x < 960; x++) {
+                still.setRGB(x, y, 0x707070);
+            }
+        }
+        return still;
+    }
+
+    private static int luma(int rgb) {
+        return ((rgb >> 16 & 255) * 2 + (rgb >> 8 & 255) * 5 + (rgb & 255)) / 8;
+    }
+
+    @Test
+    void theTargetIsMarkedWhereItIs() {
+        Figure figure =
+                new Figure(
+                        "f",
+                        "",
+                        null,
+                        "x",
+                        List.of(new Mark.Callout("m", "p1", new Point(.25, .75), null)),
+                        "");
+        FigureDrawing drawing = FigureDrawing.of(figure, manual, 960, 540);
+        BufferedImage painted =
+                FigurePainter.paint(drawing, gray(), (int) Math.round(drawing.width()));
+        double margin = 960 * FigureDrawing.MARGIN;
+        int x = (int) Math.round(margin + .25 * 960);
+        int y = (int) Math.round(margin + .75 * 540);
+        assertThat(luma(painted.getRGB(x, y))).isLessThan(70);
+        assertThat(luma(painted.getRGB(x + 40, y))).isBetween(100, 125);
+    }
+
+    @Test
+    void theBalloonIsWhiteWithADarkNumber() {
+        Figure figure =
+                new Figure(
+                        "f",
+                        "",
+                        null,
+                        "x",
+                        List.of(new Mark.Callout("m", "p1", new Point(.5, .5), new Point(.5, .2))),
+                        "");
+        FigureDrawing drawing = FigureDrawing.of(figure, manual, 960, 540);
+        BufferedImage painted =
+                FigurePainter.paint(drawing, gray(), (int) Math.round(drawing.width()));
+        Point balloon = drawing.balloons().get(0);
+        int radius = (int) FigureDrawing.radius(960);
+        int dark = 0;
+        int white = 0;
+        for (int dy = -radius / 2; dy <= radius / 2; dy++) {
+            for (int dx = -radius / 2; dx <= radius / 2; dx++) {
+                int l = luma(painted.getRGB((int) balloon.x() + dx, (int) balloon.y() + dy));
+                dark += l < 90 ? 1 : 0;
+                white += l > 230 ? 1 : 0;
+            }
+        }
+        assertThat(dark).isGreaterThan(25);
+        assertThat(white).isGreaterThan(dark);
+    }
+
+    @Test
+    void everyWidthKeepsTheShape() {
+        FigureDrawing drawing =
+                FigureDrawing.of(new Figure("f", "", null, "x", List.of(), ""), manual, 960, 540);
+        for (int width : new int[] {120, 480, 960, 1920}) {
+            BufferedImage painted = FigurePainter.paint(drawing, gray(), width);
+            assertThat(painted.getWidth()).isEqualTo(width);
+            assertThat(painted.getHeight()).isEqualTo(Math.round(width * 540f / 960));
+        }
+    }
+}
