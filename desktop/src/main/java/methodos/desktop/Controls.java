@@ -2,6 +2,7 @@ package methodos.desktop;
 
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
@@ -48,5 +49,11 @@ public final class Controls {
             Tooltip.install(node, new Tooltip(name));
         }
         return node;
+    }
+
+    /** Whether keys that go to this node are text; an editable list takes them for its field. */
+    public static boolean takesText(Object target) {
+        return target instanceof TextInputControl
+                || target instanceof ComboBoxBase<?> list && list.isEditable();
     }
 }

@@ -1,4 +1,9 @@
 package methodos.core.manual;
 
 /** A document that rules the unit, its revision, and what is looked up in it. */
-public record Document(String id, String name, String revision, String rules) {}
+public record Document(String id, String name, String revision, String rules) {
+    public Document {
+        revision = revision == null ? "" : revision;
+        rules = rules == null ? "" : rules;
+    }
+}

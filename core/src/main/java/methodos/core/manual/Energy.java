@@ -19,6 +19,8 @@ public record Energy(
         List<String> restoreSteps,
         Applicability applicability) {
     public Energy {
+        amount = amount == null ? "" : amount;
+        madeSafe = madeSafe == null ? "" : madeSafe;
         safeSteps = safeSteps == null ? List.of() : List.copyOf(safeSteps);
         restoreSteps = restoreSteps == null ? List.of() : List.copyOf(restoreSteps);
         applicability = applicability == null ? Applicability.ALL : applicability;

@@ -9,6 +9,7 @@ public record Kit(String id, String number, String name, List<Content> contents)
     public record Content(String part, int count) {}
 
     public Kit {
+        name = name == null ? "" : name;
         contents = contents == null ? List.of() : List.copyOf(contents);
     }
 

@@ -77,7 +77,7 @@ public final class FilmStrip implements AutoCloseable {
     public Optional<Image> at(Clip clip, double time) {
         String key = clip.digest() + String.format(Locale.ROOT, "-%.2f", time);
         Image image = images.get(key);
-        if (image == null && asked.add(key)) {
+        if (image == null && !making.isShutdown() && asked.add(key)) {
             making.execute(() -> make(clip, time, key));
         }
         return Optional.ofNullable(image);

@@ -141,7 +141,8 @@ public final class SeamPlace implements PlaceView {
     }
 
     private void key(KeyEvent e) {
-        if (e.getTarget() instanceof javafx.scene.control.TextInputControl
+        if (Controls.takesText(e.getTarget())
+                || e.getTarget() instanceof javafx.scene.control.ComboBoxBase
                 || e.isControlDown()
                 || e.isAltDown()
                 || e.getTarget() instanceof Button

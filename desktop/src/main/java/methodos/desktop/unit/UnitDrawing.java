@@ -163,7 +163,7 @@ final class UnitDrawing {
     }
 
     static double energiesHeight(Manual manual) {
-        return 26 + manual.energies().size() * 34;
+        return 24 + manual.energies().size() * 34;
     }
 
     void energies(Canvas canvas, Manual manual, Sight sight) {

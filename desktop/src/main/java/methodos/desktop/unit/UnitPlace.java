@@ -50,7 +50,7 @@ public final class UnitPlace implements PlaceView {
         this.project = project;
         this.words = project.words();
         this.drawing = new UnitDrawing(colors, words);
-        VBox main = new VBox(14);
+        VBox main = new VBox(9);
         main.setPadding(new Insets(18, 24, 24, 20));
         main.getChildren()
                 .addAll(
@@ -65,18 +65,20 @@ public final class UnitPlace implements PlaceView {
                                 subline()),
                         section("unit.which"),
                         ranges,
-                        section("unit.holds"),
+                        section(
+                                "unit.holds",
+                                adder(
+                                        "newEnergy",
+                                        "unit.addEnergy",
+                                        n -> project.apply(UnitEdits.newEnergy(n)))),
                         energies,
-                        adder(
-                                "newEnergy",
-                                "unit.addEnergy",
-                                n -> project.apply(UnitEdits.newEnergy(n))),
-                        section("unit.rules"),
+                        section(
+                                "unit.rules",
+                                adder(
+                                        "newDocument",
+                                        "unit.addDocument",
+                                        n -> project.apply(UnitEdits.newDocument(n)))),
                         documents,
-                        adder(
-                                "newDocument",
-                                "unit.addDocument",
-                                n -> project.apply(UnitEdits.newDocument(n))),
                         fact(
                                 "unit.doneBy",
                                 field(
@@ -205,6 +207,14 @@ public final class UnitPlace implements PlaceView {
         return Controls.label(words.of(key), "section-head");
     }
 
+    private HBox section(String key, TextField adder) {
+        HBox.setHgrow(adder, Priority.ALWAYS);
+        adder.setAlignment(javafx.geometry.Pos.CENTER_RIGHT);
+        HBox head = new HBox(12, section(key), adder);
+        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return head;
+    }
+
     private HBox fact(String key, Node content) {
         Label name = Controls.label(words.of(key), "section-head");
         name.setLabelFor(content);
@@ -247,8 +257,8 @@ public final class UnitPlace implements PlaceView {
             documents.addRow(
                     row++,
                     Controls.prose(d.name(), "strong"),
-                    Controls.prose(d.revision() == null ? "" : d.revision(), "soft"),
-                    Controls.prose(d.rules() == null ? "" : d.rules()));
+                    Controls.prose(d.revision(), "soft"),
+                    Controls.prose(d.rules()));
         }
         documents.setVgap(7);
         documents.setHgap(12);

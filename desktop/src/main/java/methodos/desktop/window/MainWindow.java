@@ -56,6 +56,7 @@ public final class MainWindow implements AutoCloseable {
     private final Label message = Controls.prose("", "message");
     private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
     private Place shown;
+    private boolean closed;
 
     public MainWindow(OpenProject project, Palette colors) {
         this.project = project;
@@ -129,7 +130,7 @@ public final class MainWindow implements AutoCloseable {
     }
 
     private void key(KeyEvent e) {
-        boolean typing = e.getTarget() instanceof javafx.scene.control.TextInputControl;
+        boolean typing = Controls.takesText(e.getTarget());
         if (new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN).match(e) && !typing) {
             undo();
             e.consume();
@@ -210,6 +211,10 @@ public final class MainWindow implements AutoCloseable {
 
     @Override
     public void close() {
+        if (closed) {
+            return;
+        }
+        closed = true;
         places.values().forEach(PlaceView::close);
         desk.close();
         project.close();

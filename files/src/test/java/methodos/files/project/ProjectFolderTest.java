@@ -62,6 +62,17 @@ class ProjectFolderTest {
     }
 
     @Test
+    void emptyTextsStayEmptyTexts() throws Exception {
+        Manual saved;
+        try (ProjectFolder project = created()) {
+            saved = withStep(project.workspace().manual(), "");
+            saved = StepEdits.dismiss(new Span("clip9", 5, 6), "", "").change().apply(saved);
+            project.save(saved);
+        }
+        assertThat(ProjectFolder.read(path).manual()).isEqualTo(saved);
+    }
+
+    @Test
     void theFileIsTheSameForTheSameManual() throws Exception {
         try (ProjectFolder project = created()) {
             byte[] first = Files.readAllBytes(path.resolve("manual.json"));

@@ -1,0 +1,89 @@
+package methodos.desktop;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import methodos.core.check.Place;
+import methodos.core.manual.Manual;
+import methodos.demo.DemoProject;
+import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Theme;
+import methodos.desktop.window.MainWindow;
+import methodos.files.project.ProjectFolder;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.ApplicationExtension;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window on a fresh copy of the demo, for tests that drive it as a person would. */
+@ExtendWith(ApplicationExtension.class)
+public abstract class RealWindow {
+
+    private static final int PATIENCE_SECONDS = 60;
+
+    protected Path folder;
+    protected OpenProject project;
+    protected MainWindow window;
+
+    /** Opens the window; each test class calls this from its own start. */
+    protected void open(Stage stage) throws Exception {
+        folder = Files.createTempDirectory("methodos-test").resolve("qa-80.methodos");
+        prepare(folder);
+        project = new OpenProject(ProjectFolder.open(folder));
+        Theme theme = new Theme(dark());
+        window = new MainWindow(project, theme.palette());
+        Scene scene = new Scene(window.root(), 1280, 800);
+        theme.dress(scene);
+        stage.setScene(scene);
+        stage.setX(0);
+        stage.setY(0);
+        stage.show();
+        stage.toFront();
+    }
+
+    /** Makes the project that is opened; the demo unless a test says otherwise. */
+    protected void prepare(Path target) throws Exception {
+        DemoProject.QA_80.copyTo(target);
+    }
+
+    protected boolean dark() {
+        return false;
+    }
+
+    @AfterEach
+    void close(FxRobot robot) {
+        robot.interact(() -> window.close());
+    }
+
+    protected Manual manual() {
+        return project.manual();
+    }
+
+    protected void show(FxRobot robot, Place place) {
+        robot.clickOn("#place-" + place.name());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Waits for what happens beside the interface; fails after a minute. */
+    protected static void until(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(PATIENCE_SECONDS, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Puts text into a field in the place of what is there, and ends with Enter. */
+    protected static void fill(FxRobot robot, String field, String text) {
+        robot.clickOn(field).press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
+        robot.write(text).type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected static <T extends Node> T node(FxRobot robot, String query, Class<T> type) {
+        return robot.lookup(query).queryAs(type);
+    }
+}

@@ -1,0 +1,199 @@
+package methodos.desktop.seam;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import methodos.core.edit.StepEdits;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Evidence;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Manual;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.narration.Caption;
+import methodos.core.narration.Captions;
+import methodos.core.narration.WordState;
+import methodos.core.narration.Workspace;
+import org.junit.jupiter.api.Test;
+
+class SeamLayoutTest {
+
+    private static final Wrapping MONOSPACED = new Wrapping(t -> t.length() * 7.0);
+
+    private static Manual manual() {
+        Manual m = Manual.titled("x");
+        m = m.withClip(new Clip("a", "first", "a.mp4", 1, "da", 60, null));
+        m = m.withClip(new Clip("b", "second", "b.mp4", 1, "db", 30, null));
+        String stage = m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
+        m = m.withNewStep(stage, step("s1", "a", 5, 15));
+        m = m.withNewStep(stage, step("s2", "a", 6, 20));
+        m = m.withNewStep(stage, Step.of("told", "Told only.", List.of(), List.of()));
+        return m.withNewStep(stage, step("s3", "b", 2, 9));
+    }
+
+    private static Step step(String id, String clip, double from, double to) {
+        Span span = new Span(clip, from, to);
+        return Step.of(
+                id,
+                "Do what is shown in " + id + ".",
+                List.of(span),
+                List.of(new Evidence.Recorded(span, "")));
+    }
+
+    private static SeamLayout layout(Manual m, Sight sight) {
+        Captions captions =
+                new Captions(
+                        List.of(
+                                new Caption(
+                                        5,
+                                        9,
+                                        "four screws and a long sentence that needs more than one line of the column"),
+                                new Caption(5.5, 10, "said at nearly the same time"),
+                                new Caption(40, 44, "nothing of use")));
+        return new SeamLayout(
+                new Workspace(m, Map.of("a", captions)),
+                sight,
+                10,
+                400,
+                MONOSPACED,
+                MONOSPACED,
+                MONOSPACED);
+    }
+
+    private final SeamLayout layout = layout(manual(), Sight.EVERYTHING);
+
+    @Test
+    void timeRunsDownwardOnOneScale() {
+        double first = layout.y("a", 0).orElseThrow();
+        assertThat(layout.y("a", 10).orElseThrow() - first).isCloseTo(100, within(1e-9));
+        assertThat(layout.y("b", 0).orElseThrow()).isGreaterThan(layout.y("a", 60).orElseThrow());
+        assertThat(layout.y("nowhere", 1)).isEmpty();
+    }
+
+    @Test
+    void aHeightLeadsBackToItsMoment() {
+        for (double t = 0; t < 60; t += 7.3) {
+            Moment m = layout.at(layout.y("a", t).orElseThrow()).orElseThrow();
+            assertThat(m.clip().id()).isEqualTo("a");
+            assertThat(m.time()).isCloseTo(t, within(1e-9));
+        }
+        assertThat(layout.at(-50).orElseThrow().time()).isZero();
+        assertThat(layout.at(1e6).orElseThrow().time()).isEqualTo(30);
+    }
+
+    @Test
+    void cardsStandAtTheirFootageAndNeverOverlap() {
+        List<SeamLayout.Card> cards = layout.cards();
+        assertThat(cards.get(0).y()).isEqualTo(layout.y("a", 5).orElseThrow());
+        for (int i = 1; i < cards.size(); i++) {
+            SeamLayout.Card above = cards.get(i - 1);
+            assertThat(cards.get(i).y())
+                    .isGreaterThanOrEqualTo(
+                            above.y() + above.height() + SeamLayout.CARD_GAP - 1e-9);
+        }
+    }
+
+    @Test
+    void aStepWithoutFootageFollowsTheOneBefore() {
+        assertThat(layout.cards())
+                .extracting(c -> c.step().id())
+                .containsExactly("s1", "s2", "told", "s3");
+        assertThat(layout.brackets())
+                .extracting(SeamLayout.Bracket::step)
+                .containsExactly("s1", "s2", "s3");
+    }
+
+    @Test
+    void bracketsSpanTheirFootage() {
+        SeamLayout.Bracket b = layout.brackets().get(0);
+        assertThat(b.from()).isEqualTo(layout.y("a", 5).orElseThrow());
+        assertThat(b.to()).isEqualTo(layout.y("a", 15).orElseThrow());
+    }
+
+    @Test
+    void wordsMoveDownWhereTheyWouldOverlap() {
+        List<SeamLayout.WordBlock> blocks = layout.blocks();
+        assertThat(blocks.get(1).y())
+                .isGreaterThanOrEqualTo(blocks.get(0).y() + blocks.get(0).height());
+        assertThat(blocks.get(0).lines().size()).isGreaterThan(1);
+        assertThat(String.join(" ", blocks.get(0).lines()))
+                .isEqualTo(blocks.get(0).caption().words());
+    }
+
+    @Test
+    void theNextOpenWordsAreFoundAndGoRound() {
+        assertThat(layout.nextOpen(0).orElseThrow().caption().words()).isEqualTo("nothing of use");
+        assertThat(layout.nextOpen(1e6).orElseThrow().caption().words())
+                .isEqualTo("nothing of use");
+        Manual settled =
+                StepEdits.dismiss(new Span("a", 39, 45), "nothing of use", "chatter")
+                        .change()
+                        .apply(manual());
+        SeamLayout after = layout(settled, Sight.EVERYTHING);
+        assertThat(after.nextOpen(0)).isEmpty();
+        assertThat(after.blocks()).anyMatch(b -> b.state() == WordState.DISMISSED);
+    }
+
+    @Test
+    void onlyWhatTheLensShowsIsThere() {
+        Manual m = manual();
+        m =
+                m.withStep(
+                        m.step("s2")
+                                .orElseThrow()
+                                .withApplicability(Applicability.model("QA-80 S")));
+        SeamLayout doubleActing = layout(m, new Sight("QA-80 D", SerialRange.ALL));
+        assertThat(doubleActing.cards())
+                .extracting(c -> c.step().id())
+                .containsExactly("s1", "told", "s3");
+        assertThat(doubleActing.card("s3").orElseThrow().number()).isEqualTo(3);
+    }
+
+    @Test
+    void aHazardMakesItsCardHigher() {
+        Manual m = manual();
+        Hazard hazard = new Hazard(Hazard.SignalWord.WARNING, "Springs", "", "");
+        SeamLayout with =
+                layout(
+                        m.withStep(m.step("s1").orElseThrow().withHazards(List.of(hazard))),
+                        Sight.EVERYTHING);
+        assertThat(
+                        with.card("s1").orElseThrow().height()
+                                - layout.card("s1").orElseThrow().height())
+                .isEqualTo(SeamLayout.HAZARD);
+    }
+
+    @Test
+    void clicksFindCardsAndWords() {
+        SeamLayout.Card card = layout.card("s3").orElseThrow();
+        assertThat(layout.cardAt(card.y() + 5)).contains(card);
+        SeamLayout.WordBlock block = layout.blocks().get(2);
+        assertThat(layout.wordsAt(block.y() + 1)).contains(block);
+        assertThat(layout.wordsAt(-5)).isEmpty();
+    }
+
+    @Test
+    void linesKeepEveryWord() {
+        String text = "one two three averyveryverylongwordthatfitsnowhere five";
+        List<String> lines = MONOSPACED.lines(text, 70);
+        assertThat(String.join(" ", lines)).isEqualTo(text);
+        List<String> wide = new ArrayList<>(lines);
+        wide.removeIf(l -> l.length() * 7.0 <= 70);
+        assertThat(wide).containsExactly("averyveryverylongwordthatfitsnowhere");
+        assertThat(MONOSPACED.lines("", 70)).isEmpty();
+    }
+
+    @Test
+    void clocksReadAsPeopleSayThem() {
+        assertThat(Moment.clock(134.36)).isEqualTo("2:14.36");
+        assertThat(Moment.shortClock(59.999_999_9)).isEqualTo("1:00");
+        assertThat(Moment.shortClock(7.9)).isEqualTo("0:07");
+    }
+}
