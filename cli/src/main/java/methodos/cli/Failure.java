@@ -17,6 +17,9 @@ final class Failure {
     private Failure() {}
 
     static int report(Exception e, CommandLine command, boolean verbose) {
+        if (e instanceof CommandLine.ParameterException wrong) {
+            return wrongUse(wrong, new String[0]);
+        }
         PrintWriter err = command.getErr();
         int status;
         if (e instanceof ProjectProblem

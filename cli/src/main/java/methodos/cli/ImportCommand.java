@@ -57,8 +57,8 @@ final class ImportCommand implements Callable<Integer> {
 
     private int captions(ProjectFolder folder) throws Exception {
         Manual manual = folder.workspace().manual();
-        Captions read = CaptionFile.read(what.captions);
         Clip owner = owner(manual);
+        Captions read = CaptionFile.read(what.captions);
         String digest = folder.keepCaptions(owner.id(), read);
         folder.save(manual.withClip(owner.withCaptions(digest)));
         Output.line(owner.id() + " " + owner.name() + ": " + read.captions().size() + " captions");

@@ -110,12 +110,7 @@ public final class DesktopProgram {
                 stage.show();
                 window.show(start.place);
                 if (start.shot != null) {
-                    project.manual()
-                            .steps()
-                            .skip(13)
-                            .findFirst()
-                            .ifPresent(s -> choose(project, s.id()));
-                    new Shot(scene, window, start.shot).start();
+                    Platform.runLater(() -> pose(project, scene));
                 }
             } catch (ProjectProblem e) {
                 LoggerFactory.getLogger(DesktopProgram.class).warn("not opened", e);
@@ -130,16 +125,17 @@ public final class DesktopProgram {
             }
         }
 
-        private void choose(OpenProject project, String step) {
-            window.seamState().step().set(step);
-            project.manual()
-                    .step(step)
-                    .filter(s -> !s.spans().isEmpty())
-                    .ifPresent(
-                            s -> {
-                                window.seamState().clip().set(s.spans().get(0).clip());
-                                window.seamState().time().set(s.spans().get(0).start() + 1);
-                            });
+        /** Shows something worth a picture, and takes it. */
+        private void pose(OpenProject project, Scene scene) {
+            if (start.place == Place.STEPS) {
+                project.manual()
+                        .steps()
+                        .filter(s -> !s.hazards().isEmpty() && s.figures().size() == 1)
+                        .skip(3)
+                        .findFirst()
+                        .ifPresent(s -> window.chooseStep(s.id()));
+            }
+            new Shot(scene, window, start.shot).start();
         }
 
         private static Preferences settings() {

@@ -58,7 +58,14 @@ final class SeamLayout {
     /**
      * @param index which of the step's spans it is
      */
-    record Bracket(String step, int index, double from, double to, double card, boolean accepted) {}
+    record Bracket(
+            String step,
+            int index,
+            int lane,
+            double from,
+            double to,
+            double card,
+            boolean accepted) {}
 
     private final Workspace workspace;
     private final Manual manual;
@@ -204,6 +211,7 @@ final class SeamLayout {
                                                 new Bracket(
                                                         card.step().id(),
                                                         index,
+                                                        brackets.size(),
                                                         from,
                                                         from + span.seconds() * scale,
                                                         card.y() + Math.min(52, card.height() / 2),

@@ -192,7 +192,8 @@ final class SeamPainter {
         double to = Math.round(b.to()) + .5;
         double middle = Math.round((from + to) / 2) + .5;
         double card = Math.round(b.card()) + .5;
-        double elbow = BRACKET_X + 34;
+        // neighbours turn at different places, so that lines that run far do not lie on each other
+        double elbow = BRACKET_X + 13 + 8 * Math.floorMod(b.lane(), 5);
         g.strokePolyline(
                 new double[] {BRACKET_X, BRACKET_X + 7, BRACKET_X + 7, BRACKET_X},
                 new double[] {from, from, to, to},

@@ -304,8 +304,7 @@ public final class SeamPlace implements PlaceView {
     @Override
     public void go(OpenPoint point) {
         if (point.step() != null) {
-            state.step().set(point.step());
-            seam.reveal(point.step());
+            seam.choose(point.step());
         } else if (point.subject() != null && project.manual().clip(point.subject()).isPresent()) {
             nextOpen();
         }

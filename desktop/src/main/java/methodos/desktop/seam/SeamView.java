@@ -135,6 +135,12 @@ public final class SeamView extends Region {
         redraw();
     }
 
+    /** Chooses a step, shows its footage, and brings it into view. */
+    void choose(String step) {
+        project.manual().step(step).ifPresent(this::choose);
+        reveal(step);
+    }
+
     /** Scrolls so that a step's card is in view. */
     public void reveal(String step) {
         if (layout != null) {

@@ -199,6 +199,11 @@ public final class MainWindow implements AutoCloseable {
         message.setManaged(false);
     }
 
+    /** Chooses a step and brings it into view. */
+    public void chooseStep(String step) {
+        go(new OpenPoint(Place.STEPS, "", java.util.List.of(), step, null));
+    }
+
     /** What is chosen in the seam. */
     public SeamState seamState() {
         return seamState;

@@ -11,8 +11,19 @@ import java.util.List;
 final class Actuator {
 
     enum Piece {
-        RIGHT_CAP, RIGHT_SCREWS, LEFT_CAP, LEFT_SCREWS, AIR_PLATE, AIR_SCREWS, STOPS, INDICATOR,
-        INDICATOR_SCREW, PINION, WASHER, SNAP_RING, MARKS
+        RIGHT_CAP,
+        RIGHT_SCREWS,
+        LEFT_CAP,
+        LEFT_SCREWS,
+        AIR_PLATE,
+        AIR_SCREWS,
+        STOPS,
+        INDICATOR,
+        INDICATOR_SCREW,
+        PINION,
+        WASHER,
+        SNAP_RING,
+        MARKS
     }
 
     static final double BORE_Y = 3.5;
@@ -22,7 +33,10 @@ final class Actuator {
 
     static final double HEAD_X = CAP_X + .95;
 
-    /** Where the four cap screws sit, as offsets from the axis: top front, top rear, low rear, low front. */
+    /**
+     * Where the four cap screws sit, as offsets from the axis: top front, top rear, low rear, low
+     * front.
+     */
     static final List<Vec> CAP_SCREWS =
             List.of(
                     Vec.of(0, 2.62, -2.62),
@@ -110,11 +124,7 @@ final class Actuator {
     /** One of the air plate's screws, so far backed out. */
     static void airScrew(Picture p, int i, double out) {
         Vec at = AIR_SCREWS.get(i);
-        p.put(
-                "SmallBolt",
-                AIR_FACE.plus(at.x(), at.y(), -.8 - out),
-                turnX(out * 400),
-                turnY(90));
+        p.put("SmallBolt", AIR_FACE.plus(at.x(), at.y(), -.8 - out), turnX(out * 400), turnY(90));
     }
 
     /** Five springs in their pockets, at a piston whose head face stands at {@code headX}. */

@@ -22,10 +22,18 @@ final class BuildUp {
     static Clip clip() {
         return new Clip(
                 "4-build-up",
-                "srt", 4,
+                "srt",
+                4,
                 List.of(
-                        coneSeal(), grease(), ringOn(), pistonIn(), springsIn(), guideAndCap(),
-                        tighten(), plateOn(), leakTest()));
+                        coneSeal(),
+                        grease(),
+                        ringOn(),
+                        pistonIn(),
+                        springsIn(),
+                        guideAndCap(),
+                        tighten(),
+                        plateOn(),
+                        leakTest()));
     }
 
     private static Picture right() {
@@ -34,8 +42,14 @@ final class BuildUp {
 
     private static Actuator open() {
         return new Actuator()
-                .without(Piece.INDICATOR, Piece.INDICATOR_SCREW, Piece.AIR_PLATE, Piece.AIR_SCREWS,
-                        Piece.STOPS, Piece.RIGHT_CAP, Piece.RIGHT_SCREWS);
+                .without(
+                        Piece.INDICATOR,
+                        Piece.INDICATOR_SCREW,
+                        Piece.AIR_PLATE,
+                        Piece.AIR_SCREWS,
+                        Piece.STOPS,
+                        Piece.RIGHT_CAP,
+                        Piece.RIGHT_SCREWS);
     }
 
     private static Shot coneSeal() {
@@ -45,42 +59,63 @@ final class BuildUp {
                         11,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(10, 15, -25), Vec.of(.8, 2.4, -7.4), 31);
+                                    new Picture()
+                                            .camera(Vec.of(10, 15, -25), Vec.of(.8, 2.4, -7.4), 31);
                             p.put("PistonBare", Vec.of(-.5, 2.44, -7.5), turnX(40));
                             p.put("GuideBand", Vec.of(-.5, 2.44, -7.5));
                             if (t < 7.4) {
-                                p.put("SealCone", Vec.of(-.5 + 9 * Motion.share(t, 6.2, 7.4), 2.44, -7.5 - 6 * Motion.share(t, 6.2, 7.4)));
+                                p.put(
+                                        "SealCone",
+                                        Vec.of(
+                                                -.5 + 9 * Motion.share(t, 6.2, 7.4),
+                                                2.44,
+                                                -7.5 - 6 * Motion.share(t, 6.2, 7.4)));
                             }
                             double at = ring.value(t);
                             double radius = at < 0 ? 2.33 : Math.min(2.5, 2.52 - .33 * at);
-                            p.put(num("ORing(%.2f,.165)", radius), Vec.of(-.5 + at, 2.44, -7.5), turnZ(90));
+                            p.put(
+                                    num("ORing(%.2f,.165)", radius),
+                                    Vec.of(-.5 + at, 2.44, -7.5),
+                                    turnZ(90));
                             if (t < 6.2) {
                                 double in = Motion.share(t, .4, 1.5) - Motion.share(t, 5.2, 6.2);
                                 Vec tip = Vec.of(.6 + at, 5.0, -8.2);
-                                p.glove(Glove.fromSide(.62), tip.toward(Vec.of(18, 9, -22), 1 - in));
+                                p.glove(
+                                        Glove.fromSide(.62),
+                                        tip.toward(Vec.of(18, 9, -22), 1 - in));
                             }
                             return p;
                         })
                 .says(.3, "New O-ring over the seal cone, so it doesn't get cut on the edge.")
-                .says(5.2, "Don't roll it. Then the guide band, and the gap of the band goes on top.")
+                .says(
+                        5.2,
+                        "Don't roll it. Then the guide band, and the gap of the band goes on top.")
                 .step(1.4, 5.4, "slide the new O-ring over a plastic cone onto the piston");
     }
 
     private static Shot grease() {
-        Motion tip = Motion.from(.8, 9, 6, -18).then(2.0, 1.4, 3.8, -9.6).then(3.4, -.4, 4.4, -8.9).then(4.8, 1.6, 3.4, -9.8).then(6.0, 10, 6, -19);
+        Motion tip =
+                Motion.from(.8, 9, 6, -18)
+                        .then(2.0, 1.4, 3.8, -9.6)
+                        .then(3.4, -.4, 4.4, -8.9)
+                        .then(4.8, 1.6, 3.4, -9.8)
+                        .then(6.0, 10, 6, -19);
         return new Shot(
                         "grease",
                         9,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(10, 15, -25), Vec.of(.8, 2.4, -7.4), 31);
+                                    new Picture()
+                                            .camera(Vec.of(10, 15, -25), Vec.of(.8, 2.4, -7.4), 31);
                             p.put("Piston", Vec.of(-.5, 2.44, -7.5), turnX(40));
                             Vec at = tip.at(t);
                             p.put("GreaseTube", at.plus(1.2, .4, -.6), turnZ(24), turnY(38));
                             p.glove(Glove.fromSide(.75), at.plus(5.6, 3.2, -2.6));
                             return p;
                         })
-                .says(.3, "Thin film of the silicone grease on both, and on the rack. No grease in the spring pockets.")
+                .says(
+                        .3,
+                        "Thin film of the silicone grease on both, and on the rack. No grease in the spring pockets.")
                 .step(1.8, 5.2, "put grease on the piston seal from a tube");
     }
 
@@ -98,17 +133,38 @@ final class BuildUp {
                         11,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(12, 22, -18), Vec.of(.2, 8.6, -1.0), 30);
-                            open().without(Piece.SNAP_RING, Piece.LEFT_CAP, Piece.LEFT_SCREWS, Piece.MARKS).onto(p);
+                                    new Picture()
+                                            .camera(Vec.of(12, 22, -18), Vec.of(.2, 8.6, -1.0), 30);
+                            open().without(
+                                            Piece.SNAP_RING,
+                                            Piece.LEFT_CAP,
+                                            Piece.LEFT_SCREWS,
+                                            Piece.MARKS)
+                                    .onto(p);
                             Vec at = tips.at(t);
-                            p.put("SnapRing", t < 5 ? at.plus(-LUGS.x(), -.14, -LUGS.z()) : Vec.of(0, 7.24, 0));
+                            p.put(
+                                    "SnapRing",
+                                    t < 5
+                                            ? at.plus(-LUGS.x(), -.14, -LUGS.z())
+                                            : Vec.of(0, 7.24, 0));
                             if (t < 6.4) {
-                                p.put(num("SnapPliers(%.1f)", 3 * (1 - Motion.share(t, 4.0, 4.8))), at, turnX(-24), turnY(-30), turnZ(-6));
-                                p.glove(new Glove(false, -10, -40, -34, .8, .7), at.plus(-.4, 10.2, -5.2));
+                                p.put(
+                                        num(
+                                                "SnapPliers(%.1f)",
+                                                3 * (1 - Motion.share(t, 4.0, 4.8))),
+                                        at,
+                                        turnX(-24),
+                                        turnY(-30),
+                                        turnZ(-6));
+                                p.glove(
+                                        new Glove(false, -10, -40, -34, .8, .7),
+                                        at.plus(-.4, 10.2, -5.2));
                             }
                             return p;
                         })
-                .says(.3, "Pinion back up from below, thrust washer two thirty, and a new snap ring, sharp edge up.")
+                .says(
+                        .3,
+                        "Pinion back up from below, thrust washer two thirty, and a new snap ring, sharp edge up.")
                 .says(6.4, "Turn it in the groove to see that it sits. Check the end float again.")
                 .step(2.0, 5.2, "fit the snap ring over the pinion with snap-ring pliers");
     }
@@ -120,7 +176,11 @@ final class BuildUp {
                         10,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(27, 20, -27), Vec.of(4.4, 4.2, -1.6), 40);
+                                    new Picture()
+                                            .camera(
+                                                    Vec.of(27, 20, -27),
+                                                    Vec.of(4.4, 4.2, -1.6),
+                                                    40);
                             open().without(Piece.LEFT_CAP, Piece.LEFT_SCREWS).onto(p);
                             double x = 5.3 + out.value(t);
                             p.put("Piston", Vec.of(x, BORE_Y, 0));
@@ -129,11 +189,14 @@ final class BuildUp {
                                 double in = Motion.share(t, .4, 1.4) - Motion.share(t, 7.0, 8.2);
                                 p.glove(
                                         Glove.fromSide(.35),
-                                        Vec.of(x + .3, BORE_Y + 1.2, -.8).toward(Vec.of(24, 9, -20), 1 - in));
+                                        Vec.of(x + .3, BORE_Y + 1.2, -.8)
+                                                .toward(Vec.of(24, 9, -20), 1 - in));
                             }
                             return p;
                         })
-                .says(.3, "Both pistons in at the same time, marks up, the pinion slot in line with the body.")
+                .says(
+                        .3,
+                        "Both pistons in at the same time, marks up, the pinion slot in line with the body.")
                 .says(6.0, "They must be the same distance in, within one tooth it is wrong.")
                 .step(1.4, 6.6, "push the pistons back into the body");
     }
@@ -149,10 +212,17 @@ final class BuildUp {
                             p.put("Piston", Vec.of(5.3, BORE_Y, 0));
                             for (int i = 0; i < 5; i++) {
                                 double s = (t - 1.0) / each - (4 - i);
-                                Vec in = Vec.of(4.3, BORE_Y + Actuator.SPRINGS.get(i).y(), Actuator.SPRINGS.get(i).z());
+                                Vec in =
+                                        Vec.of(
+                                                4.3,
+                                                BORE_Y + Actuator.SPRINGS.get(i).y(),
+                                                Actuator.SPRINGS.get(i).z());
                                 Vec out = in.plus(5.5, 0, -1);
                                 Vec aside = Vec.of(12, .65, -4.5 - 1.8 * i);
-                                Vec at = s < .45 ? aside.toward(out, Motion.share(s, .1, .45)) : out.toward(in, Motion.share(s, .45, .85));
+                                Vec at =
+                                        s < .45
+                                                ? aside.toward(out, Motion.share(s, .1, .45))
+                                                : out.toward(in, Motion.share(s, .45, .85));
                                 p.put(Actuator.spring(5.2), at);
                                 if (s > 0 && s < 1) {
                                     p.glove(Glove.reaching(.8), at.plus(4.6, .4, -.3));
@@ -181,16 +251,29 @@ final class BuildUp {
                             p.put("Piston", Vec.of(5.3, BORE_Y, 0));
                             Actuator.springs(p, 5.3, Math.min(5.2, 1.9 + cap.at(t).x()), 0);
                             pins(p, 5 * (1 - Motion.share(t, .8, 2.4)));
-                            p.put("Cap", Vec.of(CAP_X + cap.at(t).x(), 0, cap.at(t).z()), turnY(-30 * (1 - Motion.share(t, 3.4, 5.0))));
+                            p.put(
+                                    "Cap",
+                                    Vec.of(CAP_X + cap.at(t).x(), 0, cap.at(t).z()),
+                                    turnY(-30 * (1 - Motion.share(t, 3.4, 5.0))));
                             if (t > 2.8 && t < 10.4) {
                                 double in = Motion.share(t, 2.8, 3.6) - Motion.share(t, 9.2, 10.4);
-                                Vec grip = Vec.of(CAP_X + cap.at(t).x() + 1.6, 7.4, cap.at(t).z() - 3.4);
-                                p.glove(Glove.reaching(.5), grip.toward(Vec.of(24, 6, -20), 1 - in));
+                                Vec grip =
+                                        Vec.of(
+                                                CAP_X + cap.at(t).x() + 1.6,
+                                                7.4,
+                                                cap.at(t).z() - 3.4);
+                                p.glove(
+                                        Glove.reaching(.5),
+                                        grip.toward(Vec.of(24, 6, -20), 1 - in));
                             }
                             return p;
                         })
-                .says(.3, "Cap guide, two pins in opposite holes, made from old screws with the heads off.")
-                .says(5.4, "New O-ring in the cap, then over the pins and push it against the springs. Start two long screws and pull it in evenly.")
+                .says(
+                        .3,
+                        "Cap guide, two pins in opposite holes, made from old screws with the heads off.")
+                .says(
+                        5.4,
+                        "New O-ring in the cap, then over the pins and push it against the springs. Start two long screws and pull it in evenly.")
                 .step(3.4, 8.6, "push the end cap over two guide pins against the springs")
                 .covered(4.8, 6.2);
     }
@@ -202,7 +285,11 @@ final class BuildUp {
                         20,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(36, 19, -28), Vec.of(7.6, 3.0, -4.2), 40);
+                                    new Picture()
+                                            .camera(
+                                                    Vec.of(36, 19, -28),
+                                                    Vec.of(7.6, 3.0, -4.2),
+                                                    40);
                             open().onto(p);
                             p.put("Cap", Vec.of(CAP_X, 0, 0));
                             double s = (t - 2.0) / each;
@@ -213,21 +300,32 @@ final class BuildUp {
                                 Vec head = Vec.of(HEAD_X, BORE_Y + screw.y(), screw.z());
                                 p.put("Bolt", head, turnX(-40 * done));
                                 if (s >= 0 && now == i) {
-                                    double away = 4 * (1 - Motion.share(s - i, 0, .25) + Motion.share(s - i, .88, 1));
+                                    double away =
+                                            4
+                                                    * (1
+                                                            - Motion.share(s - i, 0, .25)
+                                                            + Motion.share(s - i, .88, 1));
                                     Vec tip = head.plus(.4 + away, 0, 0);
                                     double turn = 20 - 40 * done;
                                     p.put("TorqueWrench", tip, turnX(turn));
                                     double a = Math.toRadians(turn);
                                     p.glove(
                                             new Glove(false, turn * .35, -70, -8, .75, .8),
-                                            tip.plus(2.75, 14.6 * Math.sin(a), -14.6 * Math.cos(a)));
+                                            tip.plus(
+                                                    2.75, 14.6 * Math.sin(a), -14.6 * Math.cos(a)));
                                 }
                             }
                             return p;
                         })
-                .says(.3, "Cap screws, a drop of oil on the thread. Cross pattern, two and a half newton metres first, then five.")
-                .says(7.6, "Then seven to eight and a half newton metres, sixty-two to seventy-five inch pounds.")
-                .says(14.2, "Once round again at the end. Guide pins out before you forget them, and the left cap just the same.")
+                .says(
+                        .3,
+                        "Cap screws, a drop of oil on the thread. Cross pattern, two and a half newton metres first, then five.")
+                .says(
+                        7.6,
+                        "Then seven to eight and a half newton metres, sixty-two to seventy-five inch pounds.")
+                .says(
+                        14.2,
+                        "Once round again at the end. Guide pins out before you forget them, and the left cap just the same.")
                 .step(2.0, 14.0, "tighten the cap screws crosswise with a torque wrench");
     }
 
@@ -238,47 +336,78 @@ final class BuildUp {
                         11,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(-10, 13, -28), Vec.of(1.0, 4.2, -4), 38);
-                            new Actuator()
-                                    .without(Piece.AIR_PLATE, Piece.AIR_SCREWS)
-                                    .onto(p);
+                                    new Picture()
+                                            .camera(Vec.of(-10, 13, -28), Vec.of(1.0, 4.2, -4), 38);
+                            new Actuator().without(Piece.AIR_PLATE, Piece.AIR_SCREWS).onto(p);
                             double out = plate.value(t);
-                            p.put("AirPlate", Actuator.AIR_FACE.plus(.4 * out, -.2 * out, -out), turnX(-6 * out));
+                            p.put(
+                                    "AirPlate",
+                                    Actuator.AIR_FACE.plus(.4 * out, -.2 * out, -out),
+                                    turnX(-6 * out));
                             for (int i = 0; i < 4; i++) {
                                 if (t > 4.6) {
-                                    Actuator.airScrew(p, i, .9 * (1 - Motion.share(t, 5 + i * .8, 5.8 + i * .8)));
+                                    Actuator.airScrew(
+                                            p,
+                                            i,
+                                            .9 * (1 - Motion.share(t, 5 + i * .8, 5.8 + i * .8)));
                                 }
                             }
                             double in = Motion.share(t, .4, 1.4) - Motion.share(t, 3.8, 4.6);
                             if (in > 0) {
-                                p.glove(Glove.fromRight(.5), Vec.of(.8 + .4 * out, 4.7 - .2 * out, -5 - out).toward(Vec.of(20, 10, -20), 1 - in));
+                                p.glove(
+                                        Glove.fromRight(.5),
+                                        Vec.of(.8 + .4 * out, 4.7 - .2 * out, -5 - out)
+                                                .toward(Vec.of(20, 10, -20), 1 - in));
                             }
                             int i = (int) Math.floor((t - 5) / .8);
                             if (t >= 5 && i < 4) {
                                 Vec at = Actuator.AIR_SCREWS.get(i);
-                                Vec head = Actuator.AIR_FACE.plus(at.x(), at.y(), -1.1 - .9 * (1 - Motion.share(t, 5 + i * .8, 5.8 + i * .8)));
+                                Vec head =
+                                        Actuator.AIR_FACE.plus(
+                                                at.x(),
+                                                at.y(),
+                                                -1.1
+                                                        - .9
+                                                                * (1
+                                                                        - Motion.share(
+                                                                                t,
+                                                                                5 + i * .8,
+                                                                                5.8 + i * .8)));
                                 p.put("HexKey", head, "scale .8", turnY(90), turnZ(-300 * (t - 5)));
                                 p.glove(Glove.fromRight(.8), head.plus(.4, -.2, -2.6));
                             }
                             return p;
                         })
-                .says(.3, "Two new O-rings under the air plate, there are three in the bag, one is a spare.")
-                .says(5.6, "Blue threadlocker on the four screws, forty to forty-eight inch pounds.")
+                .says(
+                        .3,
+                        "Two new O-rings under the air plate, there are three in the bag, one is a spare.")
+                .says(
+                        5.6,
+                        "Blue threadlocker on the four screws, forty to forty-eight inch pounds.")
                 .step(1.2, 4.0, "set the air plate onto the front of the body")
                 .step(5.0, 8.2, "screw the air plate on with four screws and a hex key");
     }
 
     private static Shot leakTest() {
         Motion bar = Motion.from(2.2, 0).then(4.2, 6);
-        Motion nozzle = Motion.from(5.0, 18, 8, -16).then(6.2, 7.4, 9.2, -4.8).then(8.6, 6.6, 9.4, -5.2).then(9.8, 18, 8, -16);
+        Motion nozzle =
+                Motion.from(5.0, 18, 8, -16)
+                        .then(6.2, 7.4, 9.2, -4.8)
+                        .then(8.6, 6.6, 9.4, -5.2)
+                        .then(9.8, 18, 8, -16);
         return new Shot(
                         "leak-test",
                         17,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(20, 18, -31), Vec.of(2.0, 6.2, -1), 41);
+                                    new Picture()
+                                            .camera(Vec.of(20, 18, -31), Vec.of(2.0, 6.2, -1), 41);
                             new Actuator().onto(p);
-                            p.put(num("SupplyValve(%.1f)", t < 1 ? 90.0 : 90 - 90 * Motion.share(t, 1, 2)), Vec.of(-4, 9, 7));
+                            p.put(
+                                    num(
+                                            "SupplyValve(%.1f)",
+                                            t < 1 ? 90.0 : 90 - 90 * Motion.share(t, 1, 2)),
+                                    Vec.of(-4, 9, 7));
                             p.put(num("Gauge(%.2f)", bar.value(t)), Vec.of(7.5, 13.2, 6.4));
                             p.put("Hose(-1.10,3.50,-4.80)").put("Hose(1.10,3.50,-4.80)");
                             Vec at = nozzle.at(t);
@@ -287,14 +416,22 @@ final class BuildUp {
                                 p.glove(Glove.fromSide(.7), at.plus(4.2, -1.6, -.6));
                             }
                             if (t > 7) {
-                                p.put("union { sphere { <6.1,7.0,-1.2>,.16 } sphere { <6.3,7.02,-.9>,.11 } sphere { <6.05,7.0,-.7>,.13 } texture { T_White } }");
+                                p.put(
+                                        "union { sphere { <6.1,7.0,-1.2>,.16 } sphere { <6.3,7.02,-.9>,.11 } sphere { <6.05,7.0,-.7>,.13 } texture { T_White } }");
                             }
                             return p;
                         })
                 .says(.3, "Air on, slowly, up to six bar. Hands away from the coupling.")
-                .says(5.0, "Leak spray around the caps and the pinion, hold it sixty seconds, no bubbles.")
-                .says(9.8, "Then ten strokes each way. It must start to move at two bar or less. Write it on the record, and that's, er, that's it.")
-                .step(1.0, 4.4, "open the supply valve and bring the pressure up to six bar on the gauge")
+                .says(
+                        5.0,
+                        "Leak spray around the caps and the pinion, hold it sixty seconds, no bubbles.")
+                .says(
+                        9.8,
+                        "Then ten strokes each way. It must start to move at two bar or less. Write it on the record, and that's, er, that's it.")
+                .step(
+                        1.0,
+                        4.4,
+                        "open the supply valve and bring the pressure up to six bar on the gauge")
                 .step(6.0, 9.0, "spray leak-finding fluid on the joints of the actuator");
     }
 }

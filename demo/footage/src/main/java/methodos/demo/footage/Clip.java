@@ -5,8 +5,8 @@ import java.util.List;
 /**
  * A clip: its shots one after another, cut hard.
  *
- * @param captions how its captions are written: {@code vtt}, {@code srt} or {@code blocks}, the last
- *     being half-minute blocks without punctuation as speech recognition gives them
+ * @param captions how its captions are written: {@code vtt}, {@code srt} or {@code blocks}, the
+ *     last being half-minute blocks without punctuation as speech recognition gives them
  * @param poses how often in a second what moves takes a new place: fewer than frames, since each
  *     costs seconds of processor time
  */

@@ -8,7 +8,6 @@ final class Footage {
     private Footage() {}
 
     static List<Clip> clips() {
-        return List.of(
-                Outside.clip(), TakeDown.clip(), Inspection.clip(), BuildUp.clip());
+        return List.of(Outside.clip(), TakeDown.clip(), Inspection.clip(), BuildUp.clip());
     }
 }

@@ -16,7 +16,8 @@ final class Inspection {
     static Clip clip() {
         return new Clip(
                 "3-inspection",
-                "blocks", 3,
+                "blocks",
+                3,
                 List.of(springs(), springShort(), bore(), piston(), teeth(), endFloat()));
     }
 
@@ -47,7 +48,9 @@ final class Inspection {
                             p.glove(Glove.fromSide(.7), at.plus(gap.value(t) + 2.6, 1.2, .6));
                             return p;
                         })
-                .says(.3, "Springs first. Clean them, then measure the free length with the vernier, all ten.")
+                .says(
+                        .3,
+                        "Springs first. Clean them, then measure the free length with the vernier, all ten.")
                 .says(6.2, "Sixty-two millimetres or more, that is two point four four inches.")
                 .step(1.6, 8.6, "measure the free length of a spring with a vernier caliper");
     }
@@ -72,15 +75,20 @@ final class Inspection {
                         12,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(26, 13, -18), Vec.of(6.4, 5.6, -.8), 34);
+                                    new Picture()
+                                            .camera(Vec.of(26, 13, -18), Vec.of(6.4, 5.6, -.8), 34);
                             bare().onto(p);
                             double x = 6.0 + in.value(t);
                             p.put(num("Caliper(%.2f)", 4.96), Vec.of(x + 1.4, 1.02, 0), turnZ(90));
                             p.glove(Glove.fromSide(.72), Vec.of(x + 1.2, 8.6, -.4));
                             return p;
                         })
-                .says(.3, "Bore of the body, inside jaws, look for scoring along the bore and feel it with a fingernail.")
-                .says(6.0, "Up to eighty point one it stays. Above that a wider guide band, above eighty point one eight the body is scrap.")
+                .says(
+                        .3,
+                        "Bore of the body, inside jaws, look for scoring along the bore and feel it with a fingernail.")
+                .says(
+                        6.0,
+                        "Up to eighty point one it stays. Above that a wider guide band, above eighty point one eight the body is scrap.")
                 .step(2.0, 8.6, "measure the bore of the body with the inside jaws of the caliper")
                 .dark(9.6, 11.0);
     }
@@ -90,13 +98,19 @@ final class Inspection {
     }
 
     private static Shot piston() {
-        Motion tip = Motion.from(.8, 9, 8, -18).then(2.0, 1.5, 4.6, -9.4).then(4.0, 1.3, 5.1, -8.4).then(5.0, .4, 7.4, -11).then(6.2, 10, 9, -20);
+        Motion tip =
+                Motion.from(.8, 9, 8, -18)
+                        .then(2.0, 1.5, 4.6, -9.4)
+                        .then(4.0, 1.3, 5.1, -8.4)
+                        .then(5.0, .4, 7.4, -11)
+                        .then(6.2, 10, 9, -20);
         return new Shot(
                         "piston",
                         11,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(9, 15, -25), Vec.of(-.4, 2.2, -7.6), 30);
+                                    new Picture()
+                                            .camera(Vec.of(9, 15, -25), Vec.of(-.4, 2.2, -7.6), 30);
                             p.put("PistonBare", Vec.of(2.2, 2.44, -7.5), turnX(40));
                             p.put("GuideBand", Vec.of(2.2, 2.44, -7.5));
                             double off = Motion.share(t, 4.0, 5.2);
@@ -110,43 +124,65 @@ final class Inspection {
                             }
                             return p;
                         })
-                .says(.6, "Old O-ring off the piston with the plastic pick, never a steel one, it scratches the groove.")
+                .says(
+                        .6,
+                        "Old O-ring off the piston with the plastic pick, never a steel one, it scratches the groove.")
                 .says(6.4, "Look at the groove and the rack, no burrs, no cracks.")
                 .step(1.6, 5.4, "take the old O-ring off the piston with a plastic pick");
     }
 
     private static Shot teeth() {
-        Motion tip = Motion.from(.6, 16, 6, -20).then(1.8, .8, 3.0, -9.4).then(3.6, -1.6, 3.0, -9.4).then(5.2, .4, 3.0, -9.4).then(6.4, 14, 7, -20);
+        Motion tip =
+                Motion.from(.6, 16, 6, -20)
+                        .then(1.8, .8, 3.0, -9.4)
+                        .then(3.6, -1.6, 3.0, -9.4)
+                        .then(5.2, .4, 3.0, -9.4)
+                        .then(6.4, 14, 7, -20);
         return new Shot(
                         "teeth",
                         9,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(-3, 13, -26), Vec.of(1.2, 2.0, -9), 32);
+                                    new Picture()
+                                            .camera(Vec.of(-3, 13, -26), Vec.of(1.2, 2.0, -9), 32);
                             p.put("Pinion", Vec.of(.2, 1.42, -9.5), turnZ(90));
                             if (t < 6.4) {
-                                p.glove(new Glove(true, 0, -172, 32, .2, .9), tip.at(t).plus(2.4, 0, 0));
+                                p.glove(
+                                        new Glove(true, 0, -172, 32, .2, .9),
+                                        tip.at(t).plus(2.4, 0, 0));
                             }
                             return p;
                         })
-                .says(.3, "Pinion teeth, run your finger along them. And where the bearings run, no step you can feel.")
+                .says(
+                        .3,
+                        "Pinion teeth, run your finger along them. And where the bearings run, no step you can feel.")
                 .step(1.6, 5.4, "look at the pinion teeth and feel them with a finger");
     }
 
     private static Shot endFloat() {
-        Motion tip = Motion.from(1.0, 9, 0, -9).then(2.6, .9, 0, -1.0).then(7.4, .9, 0, -1.0).then(8.8, 9, 0, -9);
+        Motion tip =
+                Motion.from(1.0, 9, 0, -9)
+                        .then(2.6, .9, 0, -1.0)
+                        .then(7.4, .9, 0, -1.0)
+                        .then(8.8, 9, 0, -9);
         return new Shot(
                         "end-float",
                         16,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(12, 15.5, -21), Vec.of(3.0, 7.4, -2.2), 31);
+                                    new Picture()
+                                            .camera(
+                                                    Vec.of(12, 15.5, -21),
+                                                    Vec.of(3.0, 7.4, -2.2),
+                                                    31);
                             bare().onto(p);
                             p.put("PinionEnd", Vec.of(0, .2, 0), turnY(20));
                             p.put("ThrustWasher", Vec.of(0, 7.1, 0));
                             p.put("SnapRing", Vec.of(0, 7.34, 0));
                             for (int i = 0; i < 4; i++) {
-                                p.put("ThrustWasher", Vec.of(4.4 - .1 * i, 7.02 + .1 * i, 1.6 - .6 * i));
+                                p.put(
+                                        "ThrustWasher",
+                                        Vec.of(4.4 - .1 * i, 7.02 + .1 * i, 1.6 - .6 * i));
                             }
                             Vec at = tip.at(t);
                             p.put("FeelerGauge", Vec.of(at.x(), 7.28, at.z()), turnY(205));
@@ -154,8 +190,13 @@ final class Inspection {
                             return p;
                         })
                 .says(.3, "End float of the pinion. Feeler gauge between washer and snap ring.")
-                .says(4.6, "I get point three one. It has to be between point oh six and point one six, so a thicker washer.")
+                .says(
+                        4.6,
+                        "I get point three one. It has to be between point oh six and point one six, so a thicker washer.")
                 .says(11.4, "They come in two ten, two twenty, two thirty and two forty.")
-                .step(2.4, 7.6, "measure the end float of the pinion with a feeler gauge under the snap ring");
+                .step(
+                        2.4,
+                        7.6,
+                        "measure the end float of the pinion with a feeler gauge under the snap ring");
     }
 }

@@ -4,8 +4,8 @@ import java.awt.image.BufferedImage;
 import java.util.Random;
 
 /**
- * What a camera does to a clean picture: it shakes, loses focus, is fooled by the light, darkens the
- * corners and adds grain. Without it no picture of the footage would look filmed.
+ * What a camera does to a clean picture: it shakes, loses focus, is fooled by the light, darkens
+ * the corners and adds grain. Without it no picture of the footage would look filmed.
  */
 final class Lens {
 
@@ -55,7 +55,8 @@ final class Lens {
 
     private static float[] moved(BufferedImage clean, double shake, double t) {
         int[] pixels = clean.getRGB(0, 0, W, H, null, 0, W);
-        double dx = shake * (Math.sin(1.9 * t) + .5 * Math.sin(5.3 * t + 1) + .3 * Math.sin(11 * t));
+        double dx =
+                shake * (Math.sin(1.9 * t) + .5 * Math.sin(5.3 * t + 1) + .3 * Math.sin(11 * t));
         double dy = shake * (Math.sin(1.4 * t + 2) + .4 * Math.sin(6.1 * t));
         int ix = (int) Math.floor(dx);
         int iy = (int) Math.floor(dy);

@@ -3,7 +3,9 @@ package methodos.demo.footage;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Key frames: where something is at given seconds, eased from one to the next and still outside. */
+/**
+ * Key frames: where something is at given seconds, eased from one to the next and still outside.
+ */
 final class Motion {
 
     private record Key(double time, Vec place) {}

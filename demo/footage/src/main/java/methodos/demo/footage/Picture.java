@@ -8,8 +8,7 @@ final class Picture {
     private final StringBuilder text = new StringBuilder("#version 3.7;\n");
 
     Picture() {
-        for (String part :
-                new String[] {"finishes", "room", "fasteners", "actuator", "tools"}) {
+        for (String part : new String[] {"finishes", "room", "fasteners", "actuator", "tools"}) {
             text.append("#include \"").append(part).append(".inc\"\n");
         }
     }

@@ -30,12 +30,13 @@ final class Renderer {
     static final int HEIGHT = 540;
     private static final int PREVIEW = 4;
 
-
     private final Path parts;
     private final Path work;
     private final boolean draft;
 
-    /** @param draft small, without smoothing: to look at a scene before it is rendered for good */
+    /**
+     * @param draft small, without smoothing: to look at a scene before it is rendered for good
+     */
     Renderer(Path parts, Path work, boolean draft) throws IOException {
         this.parts = parts;
         this.work = Files.createDirectories(work);
@@ -92,8 +93,7 @@ final class Renderer {
     }
 
     private static BufferedImage paste(BufferedImage part, Rectangle where, BufferedImage whole) {
-        BufferedImage result =
-                new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
+        BufferedImage result = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
         var g = result.createGraphics();
         g.drawImage(whole, 0, 0, null);
         g.setClip(where);
@@ -123,10 +123,7 @@ final class Renderer {
             }
         }
         return new Rectangle(
-                        box.x * PREVIEW,
-                        box.y * PREVIEW,
-                        box.width * PREVIEW,
-                        box.height * PREVIEW)
+                        box.x * PREVIEW, box.y * PREVIEW, box.width * PREVIEW, box.height * PREVIEW)
                 .intersection(new Rectangle(WIDTH, HEIGHT));
     }
 
@@ -146,8 +143,16 @@ final class Renderer {
             List<String> command =
                     new ArrayList<>(
                             List.of(
-                                    "povray", "+I" + source, "+O" + out, "+W" + WIDTH / reduction,
-                                    "+H" + HEIGHT / reduction, "-D", "-GA", "+FN", "+WT1", "-J",
+                                    "povray",
+                                    "+I" + source,
+                                    "+O" + out,
+                                    "+W" + WIDTH / reduction,
+                                    "+H" + HEIGHT / reduction,
+                                    "-D",
+                                    "-GA",
+                                    "+FN",
+                                    "+WT1",
+                                    "-J",
                                     "+L" + parts));
             if (reduction > 1) {
                 command.add("-A");

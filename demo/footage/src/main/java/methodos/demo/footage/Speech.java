@@ -40,7 +40,12 @@ final class Speech {
                                     Locale.ROOT,
                                     "%s, shot %s: the line at %.1f runs from %.1f to %.1f, but the"
                                             + " one before it ends at %.1f and the clip at %.1f",
-                                    clip.name(), shot.name, line.at(), start, end, free,
+                                    clip.name(),
+                                    shot.name,
+                                    line.at(),
+                                    start,
+                                    end,
+                                    free,
                                     clip.seconds()));
                 }
                 System.arraycopy(said, 0, sound, (int) (start * RATE), said.length);
@@ -55,8 +60,15 @@ final class Speech {
         Path wave = work.resolve("line.wav");
         Renderer.run(
                 List.of(
-                        "flite", "-voice", "slt", "--setf", "duration_stretch=0.94", "-f",
-                        text.toString(), "-o", wave.toString()),
+                        "flite",
+                        "-voice",
+                        "slt",
+                        "--setf",
+                        "duration_stretch=0.94",
+                        "-f",
+                        text.toString(),
+                        "-o",
+                        wave.toString()),
                 work.resolve("flite.log").toFile());
         try (AudioInputStream in = AudioSystem.getAudioInputStream(wave.toFile())) {
             byte[] bytes = in.readAllBytes();
@@ -135,6 +147,10 @@ final class Speech {
         return String.format(
                 Locale.ROOT,
                 "%02d:%02d:%02d%c%03d",
-                ms / 3_600_000, ms / 60_000 % 60, ms / 1000 % 60, point, ms % 1000);
+                ms / 3_600_000,
+                ms / 60_000 % 60,
+                ms / 1000 % 60,
+                point,
+                ms % 1000);
     }
 }

@@ -30,10 +30,19 @@ final class TakeDown {
     static Clip clip() {
         return new Clip(
                 "2-take-down",
-                "vtt", 6,
+                "vtt",
+                6,
                 List.of(
-                        loosen(), screwsOut(), capOff(), springsOut(), otherSide(), ringTry(),
-                        ringOff(), pistonsOut(), pinionOut(), laidOut()));
+                        loosen(),
+                        screwsOut(),
+                        capOff(),
+                        springsOut(),
+                        otherSide(),
+                        ringTry(),
+                        ringOff(),
+                        pistonsOut(),
+                        pinionOut(),
+                        laidOut()));
     }
 
     private static Picture right() {
@@ -46,7 +55,11 @@ final class TakeDown {
 
     private static Actuator stripped() {
         return new Actuator()
-                .without(Piece.INDICATOR, Piece.INDICATOR_SCREW, Piece.AIR_PLATE, Piece.AIR_SCREWS,
+                .without(
+                        Piece.INDICATOR,
+                        Piece.INDICATOR_SCREW,
+                        Piece.AIR_PLATE,
+                        Piece.AIR_SCREWS,
                         Piece.STOPS);
     }
 
@@ -71,7 +84,8 @@ final class TakeDown {
                             for (int i = 0; i < 4; i++) {
                                 Vec screw = CAP_SCREWS.get(CROSS[i]);
                                 double done = Motion.share(s - i, .25, .75);
-                                Vec head = Vec.of(HEAD_X + .10 * done, BORE_Y + screw.y(), screw.z());
+                                Vec head =
+                                        Vec.of(HEAD_X + .10 * done, BORE_Y + screw.y(), screw.z());
                                 double turn = 180 * done;
                                 p.put("Bolt", head, turnX(turn + 17 * i));
                                 if (s >= 0 && at == i) {
@@ -83,9 +97,14 @@ final class TakeDown {
                             return p;
                         })
                 .says(.3, "Now the right cap. Four screws, five mil hex key.")
-                .says(4.2, "Half a turn on each, crosswise, and stay out of the line of the cap, there are five springs behind it pushing.")
+                .says(
+                        4.2,
+                        "Half a turn on each, crosswise, and stay out of the line of the cap, there are five springs behind it pushing.")
                 .says(11.0, "Do not take one screw right out on its own.")
-                .step(2.0, 12.4, "loosen the four cap screws of the right end cap crosswise with a hex key")
+                .step(
+                        2.0,
+                        12.4,
+                        "loosen the four cap screws of the right end cap crosswise with a hex key")
                 .blurred(5.0, 6.0);
     }
 
@@ -108,7 +127,10 @@ final class TakeDown {
                                 double turn = Motion.share(s, .1, .65);
                                 double lift = Motion.share(s, .65, .9);
                                 Vec head =
-                                        Vec.of(HEAD_X + .6 + 1.9 * turn, BORE_Y + screw.y(), screw.z())
+                                        Vec.of(
+                                                        HEAD_X + .6 + 1.9 * turn,
+                                                        BORE_Y + screw.y(),
+                                                        screw.z())
                                                 .toward(SCREWS_ASIDE.get(i), lift * .8);
                                 p.put("Bolt", head, turnX(700 * turn), turnY(40 * lift));
                                 if (s >= 0) {
@@ -124,7 +146,10 @@ final class TakeDown {
 
     private static Shot capOff() {
         Motion cap =
-                Motion.from(2.0, .5, 0, 0).then(3.2, 2.2, 0, 0).then(4.6, 8.5, 0, 1.0).then(5.4, 9.5, 0, 4.0);
+                Motion.from(2.0, .5, 0, 0)
+                        .then(3.2, 2.2, 0, 0)
+                        .then(4.6, 8.5, 0, 1.0)
+                        .then(5.4, 9.5, 0, 4.0);
         Motion hand =
                 Motion.from(.6, 22, 3, -16)
                         .then(2.0, 7.6, 7.4, -3.6)
@@ -190,7 +215,9 @@ final class TakeDown {
                                 Vec at =
                                         s < .55
                                                 ? in.toward(out, Motion.share(s, .2, .55))
-                                                : out.toward(SPRINGS_ASIDE.get(i), Motion.share(s, .55, .85));
+                                                : out.toward(
+                                                        SPRINGS_ASIDE.get(i),
+                                                        Motion.share(s, .55, .85));
                                 p.put(Actuator.spring(5.2), at);
                                 if (s > 0 && s < 1) {
                                     double back = Motion.share(s, .88, 1);
@@ -200,7 +227,9 @@ final class TakeDown {
                             }
                             return p;
                         })
-                .says(.3, "Five springs, lift them out one by one and lay them in a row, keep them by side.")
+                .says(
+                        .3,
+                        "Five springs, lift them out one by one and lay them in a row, keep them by side.")
                 .says(7.0, "Measure the free length, the data sheet says how long they have to be.")
                 .step(1.5, 9.0, "take the five springs out of the piston and lay them in a row");
     }
@@ -211,7 +240,11 @@ final class TakeDown {
                         10,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(29, 16, -25), Vec.of(12.5, 1.0, -5.5), 36);
+                                    new Picture()
+                                            .camera(
+                                                    Vec.of(29, 16, -25),
+                                                    Vec.of(12.5, 1.0, -5.5),
+                                                    36);
                             stripped().without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP).onto(p);
                             p.put("Piston", Vec.of(5.3, BORE_Y, 0));
                             p.put("Cap", Vec.of(CAP_X + 9.5, 0, 4), turnY(-50));
@@ -225,7 +258,11 @@ final class TakeDown {
     private static Picture opened(Picture p, boolean ring, boolean washer) {
         Actuator unit =
                 stripped()
-                        .without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP, Piece.LEFT_CAP, Piece.LEFT_SCREWS,
+                        .without(
+                                Piece.RIGHT_SCREWS,
+                                Piece.RIGHT_CAP,
+                                Piece.LEFT_CAP,
+                                Piece.LEFT_SCREWS,
                                 Piece.MARKS);
         if (!ring) {
             unit.without(Piece.SNAP_RING);
@@ -303,14 +340,19 @@ final class TakeDown {
                         11,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(27, 20, -27), Vec.of(3.4, 4.4, -1.6), 41);
+                                    new Picture()
+                                            .camera(
+                                                    Vec.of(27, 20, -27),
+                                                    Vec.of(3.4, 4.4, -1.6),
+                                                    41);
                             opened(p, false, false);
                             double x = 5.3 + out.value(t);
                             p.put("Piston", Vec.of(x, BORE_Y, 0));
                             p.put("Piston", Vec.of(-x, BORE_Y, 0), turnY(180));
                             double turn = 25 * out.value(Math.min(t, 5.4));
                             if (t > 1.0 && t < 6.4) {
-                                double away = 1 - Motion.share(t, 1.0, 2.2) + Motion.share(t, 5.6, 6.4);
+                                double away =
+                                        1 - Motion.share(t, 1.0, 2.2) + Motion.share(t, 5.6, 6.4);
                                 Vec at = Vec.of(0, 8.3 + 3 * away, 0);
                                 p.put("Spanner", at, "rotate z*90", turnY(110 - turn));
                                 double a = Math.toRadians(110 - turn);
@@ -323,8 +365,13 @@ final class TakeDown {
                             return p;
                         })
                 .says(.3, "Turn the pinion with a spanner, and both pistons walk out together.")
-                .says(5.8, "Mark which one is which before you pull them. O-ring and guide band come off, always new.")
-                .step(1.6, 9, "turn the pinion with a spanner until the two pistons come out of the body");
+                .says(
+                        5.8,
+                        "Mark which one is which before you pull them. O-ring and guide band come off, always new.")
+                .step(
+                        1.6,
+                        9,
+                        "turn the pinion with a spanner until the two pistons come out of the body");
     }
 
     private static Shot pinionOut() {
@@ -336,9 +383,15 @@ final class TakeDown {
                             Picture p = top();
                             Actuator unit =
                                     stripped()
-                                            .without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP, Piece.LEFT_CAP,
-                                                    Piece.LEFT_SCREWS, Piece.MARKS, Piece.SNAP_RING,
-                                                    Piece.WASHER, Piece.PINION);
+                                            .without(
+                                                    Piece.RIGHT_SCREWS,
+                                                    Piece.RIGHT_CAP,
+                                                    Piece.LEFT_CAP,
+                                                    Piece.LEFT_SCREWS,
+                                                    Piece.MARKS,
+                                                    Piece.SNAP_RING,
+                                                    Piece.WASHER,
+                                                    Piece.PINION);
                             unit.onto(p);
                             if (t < 4.4) {
                                 p.put("PinionEnd", Vec.of(0, down.value(t), 0), turnY(110));
@@ -354,7 +407,10 @@ final class TakeDown {
                         })
                 .says(.3, "Press the pinion down and out by hand, it is a slide fit.")
                 .says(4.2, "You cannot see it here, my hand is over it.")
-                .step(1.0, 4.6, "press the pinion down out of the body by hand (hidden by the hand)")
+                .step(
+                        1.0,
+                        4.6,
+                        "press the pinion down out of the body by hand (hidden by the hand)")
                 .covered(.9, 5.0);
     }
 
@@ -364,7 +420,8 @@ final class TakeDown {
                         11,
                         t -> {
                             Picture p =
-                                    new Picture().camera(Vec.of(6, 21, -27), Vec.of(1.5, .8, -9.5), 36);
+                                    new Picture()
+                                            .camera(Vec.of(6, 21, -27), Vec.of(1.5, .8, -9.5), 36);
                             new Actuator().without(Piece.values()).onto(p);
                             p.put("Pinion", Vec.of(-3, 1.42, -10), turnZ(90));
                             p.put("PinionRings", Vec.of(-3, 1.42, -10), turnZ(90));
@@ -375,7 +432,9 @@ final class TakeDown {
                             return p;
                         })
                 .says(.4, "There is everything from the pinion.")
-                .says(3.0, "On units from twenty-two hundred the lower bearing comes out too, it has its own snap ring. I did not film that one.")
+                .says(
+                        3.0,
+                        "On units from twenty-two hundred the lower bearing comes out too, it has its own snap ring. I did not film that one.")
                 .step(.4, 8.5, "pinion, thrust washer, snap ring and O-rings laid out on the mat");
     }
 }

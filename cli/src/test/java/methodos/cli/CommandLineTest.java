@@ -1,0 +1,235 @@
+package methodos.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+import methodos.demo.DemoProject;
+import methodos.files.project.ProjectFolder;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class CommandLineTest {
+
+    @TempDir private Path temp;
+    private final PrintStream out = System.out;
+    private final PrintStream err = System.err;
+    private final ByteArrayOutputStream said = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream complained = new ByteArrayOutputStream();
+    private Path demo;
+    private Path clip;
+
+    @BeforeEach
+    void catchOutput() throws Exception {
+        System.setProperty("methodos.log", temp.toString());
+        demo = temp.resolve("demo.methodos");
+        DemoProject.QA_80.copyTo(demo);
+        clip = demo.resolve("footage/2-take-down.mp4");
+        System.setOut(new PrintStream(said, true, StandardCharsets.UTF_8));
+        System.setErr(new PrintStream(complained, true, StandardCharsets.UTF_8));
+    }
+
+    @AfterEach
+    void giveOutputBack() {
+        System.setOut(out);
+        System.setErr(err);
+    }
+
+    private int run(Object... arguments) {
+        said.reset();
+        complained.reset();
+        return Methodos.run(Arrays.stream(arguments).map(Object::toString).toArray(String[]::new));
+    }
+
+    private String output() {
+        return said.toString(StandardCharsets.UTF_8);
+    }
+
+    private String complaint() {
+        return complained.toString(StandardCharsets.UTF_8);
+    }
+
+    private JsonNode json() throws Exception {
+        return new ObjectMapper().readTree(output());
+    }
+
+    /** Exit status 3 and one sentence, without a stack trace. */
+    private void refused(String part, Object... arguments) {
+        assertThat(run(arguments)).isEqualTo(3);
+        assertThat(complaint().strip().lines()).hasSize(1);
+        assertThat(complaint()).contains(part).doesNotContain("Exception", "\tat ");
+        assertThat(output()).isEmpty();
+    }
+
+    @Test
+    void probePrintsOneValue() throws Exception {
+        assertThat(run("probe", clip, "--json")).isZero();
+        JsonNode probe = json();
+        assertThat(probe.path("container").asText()).isEqualTo("mp4");
+        assertThat(probe.path("duration").asDouble()).isEqualTo(101.0);
+        assertThat(probe.at("/video/codec").asText()).isEqualTo("h264");
+        assertThat(probe.at("/video/width").asInt()).isEqualTo(960);
+        assertThat(probe.at("/video/frames").asInt()).isEqualTo(1212);
+        assertThat(probe.at("/video/variableRate").asBoolean()).isFalse();
+        assertThat(probe.at("/audio/0/codec").asText()).isEqualTo("aac");
+        assertThat(probe.path("problems")).isEmpty();
+        assertThat(run("probe", clip)).isZero();
+        assertThat(output()).contains("h264 960 × 540");
+    }
+
+    @Test
+    void stillWritesThePictureAndSaysItsTime() throws Exception {
+        Path png = temp.resolve("still.png");
+        assertThat(run("still", clip, "--at", "12.51", "--out", png, "--json")).isZero();
+        assertThat(json().path("time").asDouble()).isEqualTo(12.5);
+        assertThat(json().path("width").asInt()).isEqualTo(960);
+        assertThat(ImageIO.read(png.toFile()).getHeight()).isEqualTo(540);
+    }
+
+    @Test
+    void newImportAndShowMakeAManual() throws Exception {
+        Path project = temp.resolve("brake.methodos");
+        assertThat(run("new", project, "--title", "Hand brake HB-3")).isZero();
+        assertThat(run("import", project, "--footage", clip)).isZero();
+        assertThat(output()).contains("2-take-down");
+        Path captions =
+                Files.writeString(
+                        temp.resolve("c.srt"), "1\n00:00:01,000 --> 00:00:02,000\nCap off.\n");
+        assertThat(run("import", project, "--captions", captions)).isZero();
+        assertThat(run("show", project, "--json")).isZero();
+        assertThat(json().path("title").asText()).isEqualTo("Hand brake HB-3");
+        assertThat(json().at("/clips/0/duration").asDouble()).isEqualTo(101.0);
+        for (String field : new String[] {"unit", "clips", "stages"}) {
+            assertThat(json().has(field)).as(field).isTrue();
+        }
+        assertThat(
+                        ProjectFolder.read(project)
+                                .captions(json().at("/clips/0/id").asText())
+                                .captions())
+                .hasSize(1);
+        refused("already", "import", project, "--footage", clip);
+    }
+
+    @Test
+    void publishSeesThroughOneUnitsEyes() throws Exception {
+        Path site = temp.resolve("site");
+        assertThat(run("publish", demo, "--out", site, "--format", "html", "--serial", "2417"))
+                .isZero();
+        String late = Files.readString(site.resolve("html/index.html"));
+        assertThat(late)
+                .contains("serial 2417", "snap ring of the lower bearing")
+                .doesNotContain("bonded lower bearing in the body");
+        assertThat(run("publish", demo, "--out", site, "--format", "html", "--variant", "QA-80 D"))
+                .isZero();
+        assertThat(Files.readString(site.resolve("html/index.html")))
+                .doesNotContain("five springs");
+        refused(
+                "serial number 7",
+                "publish",
+                demo,
+                "--out",
+                site,
+                "--format",
+                "html",
+                "--serial",
+                "7");
+        refused("QA-99", "publish", demo, "--out", site, "--format", "html", "--variant", "QA-99");
+    }
+
+    @Test
+    void wrongUseIsTwoAndShowsTheRightOne() {
+        assertThat(run("still", clip)).isEqualTo(2);
+        assertThat(complaint()).contains("--at", "still");
+        assertThat(run("dance")).isEqualTo(2);
+        assertThat(run("publish", demo, "--out", temp, "--format", "doc")).isEqualTo(2);
+        assertThat(complaint()).contains("pdf and html");
+        assertThat(run("--help")).isZero();
+        assertThat(output()).contains("probe", "still", "publish");
+        assertThat(run("probe", "--help")).isZero();
+    }
+
+    @Test
+    void badInputIsThreeAndOneSentence() throws Exception {
+        Path letter = Files.writeString(temp.resolve("letter.mp4"), "Dear colleague");
+        refused("letter.mp4", "probe", letter, "--json");
+        refused(
+                "letter.mp4",
+                "still",
+                letter,
+                "--at",
+                "1",
+                "--out",
+                temp.resolve("x.png"),
+                "--json");
+        assertThat(temp.resolve("x.png")).doesNotExist();
+        refused("does not exist", "probe", temp.resolve("none.mp4"));
+        byte[] bytes = Files.readAllBytes(clip);
+        Path truncated = Files.write(temp.resolve("cut.mp4"), Arrays.copyOf(bytes, 2000));
+        refused("cut.mp4", "probe", truncated);
+        refused("no project", "show", temp);
+        refused("not empty", "new", demo, "--title", "x");
+        refused("not empty", "demo", "--into", demo);
+    }
+
+    @Test
+    void badInputLeavesTheProjectAsItWas() throws Exception {
+        Path file = demo.resolve("manual.json");
+        byte[] before = Files.readAllBytes(file);
+        Path empty = Files.createFile(temp.resolve("empty.vtt"));
+        refused("no captions", "import", demo, "--captions", empty, "--clip", "2-take-down");
+        Path latin =
+                Files.write(
+                        temp.resolve("latin.srt"),
+                        "1\n00:00:01,000 --> 00:00:02,000\nfünf\n"
+                                .getBytes(StandardCharsets.ISO_8859_1));
+        refused("UTF-8", "import", demo, "--captions", latin, "--clip", "2-take-down");
+        refused(
+                "no clip nine",
+                "import",
+                demo,
+                "--captions",
+                demo.resolve("manual.json"),
+                "--clip",
+                "nine");
+        assertThat(Files.readAllBytes(file)).isEqualTo(before);
+        Files.writeString(
+                file, Files.readString(file).replace("\"format\": \"1.", "\"format\": \"9."));
+        refused("newer version", "show", demo, "--json");
+    }
+
+    @Test
+    void anOutputThatCannotBeWrittenIsThree() throws Exception {
+        Path taken = Files.writeString(temp.resolve("taken"), "x");
+        refused("cannot be", "still", clip, "--at", "1", "--out", taken.resolve("s.png"));
+        refused("cannot be written", "publish", demo, "--out", taken, "--format", "html");
+        try (Stream<Path> all = Files.list(temp)) {
+            assertThat(all.map(p -> p.getFileName().toString())).noneMatch(n -> n.startsWith("."));
+        }
+    }
+
+    @Test
+    void verboseAddsTheDetails() {
+        assertThat(run("--verbose", "probe", temp.resolve("none.mp4"))).isEqualTo(3);
+        assertThat(complaint()).contains("FootageProblem", "\tat ");
+    }
+
+    @Test
+    void theDemoIsACopyThatOpens() throws Exception {
+        Path copy = temp.resolve("copy.methodos");
+        assertThat(run("demo", "--into", copy)).isZero();
+        ProjectFolder.open(copy).close();
+        assertThat(run("show", copy)).isZero();
+        assertThat(output()).startsWith("Overhaul of the QA-80");
+        assertThat(output().lines().count()).isGreaterThan(50);
+    }
+}
