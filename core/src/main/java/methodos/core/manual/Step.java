@@ -59,39 +59,39 @@ public record Step(
     }
 
     public Step withText(String v) {
-        return rebuilt().text(v).build();
+        return copied(v, applicability, spans, parts, tools, joints, hazards, figures, evidence);
     }
 
     public Step withApplicability(Applicability v) {
-        return rebuilt().applicability(v).build();
+        return copied(text, v, spans, parts, tools, joints, hazards, figures, evidence);
     }
 
     public Step withSpans(List<Span> v) {
-        return rebuilt().spans(v).build();
+        return copied(text, applicability, v, parts, tools, joints, hazards, figures, evidence);
     }
 
     public Step withParts(List<PartUse> v) {
-        return rebuilt().parts(v).build();
+        return copied(text, applicability, spans, v, tools, joints, hazards, figures, evidence);
     }
 
     public Step withTools(List<String> v) {
-        return rebuilt().tools(v).build();
+        return copied(text, applicability, spans, parts, v, joints, hazards, figures, evidence);
     }
 
     public Step withJoints(List<String> v) {
-        return rebuilt().joints(v).build();
+        return copied(text, applicability, spans, parts, tools, v, hazards, figures, evidence);
     }
 
     public Step withHazards(List<Hazard> v) {
-        return rebuilt().hazards(v).build();
+        return copied(text, applicability, spans, parts, tools, joints, v, figures, evidence);
     }
 
     public Step withFigures(List<String> v) {
-        return rebuilt().figures(v).build();
+        return copied(text, applicability, spans, parts, tools, joints, hazards, v, evidence);
     }
 
     public Step withEvidence(List<Evidence> v) {
-        return rebuilt().evidence(v).build();
+        return copied(text, applicability, spans, parts, tools, joints, hazards, figures, v);
     }
 
     public Step withFigure(String figure) {
@@ -100,99 +100,32 @@ public record Step(
         return withFigures(all);
     }
 
-    private Rebuilt rebuilt() {
-        return new Rebuilt(this);
-    }
-
-    /** A copy in the making; keeps the with-methods above to one line each. */
-    private static final class Rebuilt {
-        private final Step from;
-        private String text;
-        private Applicability applicability;
-        private List<Span> spans;
-        private List<PartUse> parts;
-        private List<String> tools;
-        private List<String> joints;
-        private List<Hazard> hazards;
-        private List<String> figures;
-        private List<Evidence> evidence;
-
-        Rebuilt(Step from) {
-            this.from = from;
-            text = from.text;
-            applicability = from.applicability;
-            spans = from.spans;
-            parts = from.parts;
-            tools = from.tools;
-            joints = from.joints;
-            hazards = from.hazards;
-            figures = from.figures;
-            evidence = from.evidence;
-        }
-
-        Rebuilt text(String v) {
-            text = v;
-            return this;
-        }
-
-        Rebuilt applicability(Applicability v) {
-            applicability = v;
-            return this;
-        }
-
-        Rebuilt spans(List<Span> v) {
-            spans = v;
-            return this;
-        }
-
-        Rebuilt parts(List<PartUse> v) {
-            parts = v;
-            return this;
-        }
-
-        Rebuilt tools(List<String> v) {
-            tools = v;
-            return this;
-        }
-
-        Rebuilt joints(List<String> v) {
-            joints = v;
-            return this;
-        }
-
-        Rebuilt hazards(List<Hazard> v) {
-            hazards = v;
-            return this;
-        }
-
-        Rebuilt figures(List<String> v) {
-            figures = v;
-            return this;
-        }
-
-        Rebuilt evidence(List<Evidence> v) {
-            evidence = v;
-            return this;
-        }
-
-        Step build() {
-            return new Step(
-                    from.id,
-                    text,
-                    applicability,
-                    spans,
-                    parts,
-                    tools,
-                    from.consumables,
-                    joints,
-                    hazards,
-                    from.readings,
-                    from.waits,
-                    figures,
-                    evidence,
-                    from.why,
-                    from.expected,
-                    from.accepted);
-        }
+    private Step copied(
+            String newText,
+            Applicability newApplicability,
+            List<Span> newSpans,
+            List<PartUse> newParts,
+            List<String> newTools,
+            List<String> newJoints,
+            List<Hazard> newHazards,
+            List<String> newFigures,
+            List<Evidence> newEvidence) {
+        return new Step(
+                id,
+                newText,
+                newApplicability,
+                newSpans,
+                newParts,
+                newTools,
+                consumables,
+                newJoints,
+                newHazards,
+                readings,
+                waits,
+                newFigures,
+                newEvidence,
+                why,
+                expected,
+                accepted);
     }
 }

@@ -22,6 +22,10 @@ import methodos.core.narration.Workspace;
  */
 final class SeamLayout {
 
+    private static final double NARROWEST = 9;
+    private static final double WIDEST = 26;
+    private static final double USUAL_CARD = 112;
+
     static final double TOP = 14;
     static final double CLIP_HEAD = 34;
     static final double WORD_LINE = 19;
@@ -111,6 +115,22 @@ final class SeamLayout {
             }
         }
         joinBrackets();
+    }
+
+    /** Pixels a second at which the cards of every clip find room beside their footage. */
+    static double fittingScale(Manual manual) {
+        double scale = NARROWEST;
+        for (Clip clip : manual.clips()) {
+            long cards =
+                    manual.steps()
+                            .filter(
+                                    s ->
+                                            s.spans().stream()
+                                                    .anyMatch(x -> x.clip().equals(clip.id())))
+                            .count();
+            scale = Math.max(scale, cards * USUAL_CARD / Math.max(1, clip.duration()));
+        }
+        return Math.min(WIDEST, scale);
     }
 
     private List<Step> shown() {

@@ -65,6 +65,7 @@ public final class SeamPlace implements PlaceView {
         this.state = state;
         this.words = project.words();
         this.message = message;
+        state.scale().set(SeamLayout.fittingScale(project.manual()));
         this.seam = new SeamView(project, state, colors);
         this.picture = new SeamPicture(project);
         this.player = new Player(project, state, desk, picture);

@@ -7,6 +7,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
 import javafx.geometry.Insets;
 import javafx.scene.Parent;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
@@ -168,10 +169,12 @@ public final class StoresPlace implements PlaceView {
                             .filter(r -> !r.inNoKit())
                             .mapToInt(r -> r.missingFrom(kit.id()))
                             .sum();
+            Label number = Controls.label(kit.number(), "accent-strong");
+            number.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
             HBox line =
                     new HBox(
                             8,
-                            Controls.label(kit.number(), "accent-strong"),
+                            number,
                             Controls.prose(
                                     missing == 0
                                             ? words.of("stores.kitCovers", kit.name())

@@ -42,7 +42,7 @@ public final class UnitsChooser extends VBox {
         HBox boxes = new HBox(10);
         for (Model model : project.manual().unit().models()) {
             CheckBox box = new CheckBox(model.name());
-            box.setId(id + "Model-" + model.name());
+            box.setId(id + "Model-" + model.name().replace(' ', '-'));
             box.setUserData(model.name());
             box.setSelected(first.models().isEmpty() || first.models().contains(model.name()));
             box.setOnAction(e -> changed());
