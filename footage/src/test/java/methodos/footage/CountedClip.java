@@ -29,13 +29,9 @@ final class CountedClip {
      */
     static Path make(Path file, int frames, int rate, String... encoding)
             throws IOException, InterruptedException {
-        List<String> command =
+        List<String> options =
                 new ArrayList<>(
                         List.of(
-                                Loader.load(ffmpeg.class),
-                                "-v",
-                                "error",
-                                "-y",
                                 "-f",
                                 "rawvideo",
                                 "-pix_fmt",
@@ -46,10 +42,9 @@ final class CountedClip {
                                 "" + rate,
                                 "-i",
                                 "-"));
-        command.addAll(List.of(encoding));
-        command.add(file.toString());
-        Process encoder =
-                new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.INHERIT).start();
+        options.addAll(List.of(encoding));
+        options.add(file.toString());
+        Process encoder = encoder(options);
         try (OutputStream raw = encoder.getOutputStream()) {
             for (int i = 0; i < frames; i++) {
                 raw.write(frame(i));
@@ -59,6 +54,17 @@ final class CountedClip {
             throw new IOException("no clip made with " + List.of(encoding));
         }
         return file;
+    }
+
+    /** Starts the encoder program; its libraries lie beside it. */
+    static Process encoder(List<String> options) throws IOException {
+        String program = Loader.load(ffmpeg.class);
+        List<String> command = new ArrayList<>(List.of(program, "-v", "error", "-y"));
+        command.addAll(options);
+        ProcessBuilder builder =
+                new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.INHERIT);
+        builder.environment().put("LD_LIBRARY_PATH", Path.of(program).getParent().toString());
+        return builder.start();
     }
 
     private static byte[] frame(int number) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
@@ -134,20 +135,15 @@ class ExactStillTest {
                 CountedClip.make(folder.resolve("lying.mp4"), 10, 25, "-c:v", "mpeg4", "-q:v", "2");
         Path turned = folder.resolve("turned.mp4");
         Process process =
-                new ProcessBuilder(
-                                org.bytedeco.javacpp.Loader.load(org.bytedeco.ffmpeg.ffmpeg.class),
-                                "-v",
-                                "error",
-                                "-y",
+                CountedClip.encoder(
+                        List.of(
                                 "-display_rotation",
                                 "90",
                                 "-i",
                                 lying.toString(),
                                 "-c",
                                 "copy",
-                                turned.toString())
-                        .inheritIO()
-                        .start();
+                                turned.toString()));
         assertThat(process.waitFor()).isZero();
         Probe probe = Probe.of(turned);
         assertThat(probe.video().width()).isEqualTo(CountedClip.HEIGHT);
