@@ -26,8 +26,8 @@ final class Output {
         out.flush();
     }
 
-    /** Seconds with a thousandth. */
+    /** Seconds to the millionth, fine enough to find the same frame again. */
     static double seconds(double time) {
-        return Math.round(time * 1000) / 1000.0;
+        return Math.round(time * 1_000_000) / 1_000_000.0;
     }
 }

@@ -10,10 +10,8 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
  */
 public final class Recording implements AutoCloseable {
 
-    /**
-     * Half of the last digit of a printed time: a time that was rounded finds its own frame again.
-     */
-    private static final double PRINTED = 0.0005;
+    /** The last digit of a printed time: one that was rounded finds its own frame again. */
+    private static final double PRINTED = 0.000_001;
 
     private final Stream stream;
     private final FrameReader frames;

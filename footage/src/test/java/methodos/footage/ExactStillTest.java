@@ -101,6 +101,22 @@ class ExactStillTest {
     }
 
     @Test
+    void aTimeJustBeforeAFrameIsStillTheOneBefore() throws Exception {
+        Path clip =
+                CountedClip.make(folder.resolve("edges.mp4"), 30, 25, "-c:v", "mpeg4", "-g", "10");
+        try (Recording recording = Recording.open(clip)) {
+            for (int frame = 1; frame < 30; frame++) {
+                double at = frame / 25.0;
+                assertThat(CountedClip.read(recording.still(at - 0.0001).picture()))
+                        .isEqualTo(frame - 1);
+                assertThat(CountedClip.read(recording.still(at).picture())).isEqualTo(frame);
+                double printed = Math.round(recording.still(at).time() * 1e6) / 1e6;
+                assertThat(CountedClip.read(recording.still(printed).picture())).isEqualTo(frame);
+            }
+        }
+    }
+
+    @Test
     void oneFrameForwardAndBack() throws Exception {
         Path clip =
                 CountedClip.make(

@@ -1,0 +1,55 @@
+package methodos.core.manual;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** Nothing in a manual is null that could be empty: screens and pages print it as it is. */
+class TextsTest {
+
+    @Test
+    void missingTextsAreEmpty() {
+        assertThat(new Evidence.Recorded(new Span("c", 0, 1), null).quote()).isEmpty();
+        assertThat(new Evidence.Documented("d", null).place()).isEmpty();
+        assertThat(new Dismissal(new Span("c", 0, 1), null, null).reason()).isEmpty();
+        assertThat(new Model("QA-80", null).kind()).isEmpty();
+        assertThat(new Document("d", "HV-114", null, null).rules()).isEmpty();
+        assertThat(new Variant("v", "QA-80", null, null).build()).isEmpty();
+        assertThat(new Energy("e", "Air", null, null, null, null, null).madeSafe()).isEmpty();
+        assertThat(new Kit("k", "K1", null, null).name()).isEmpty();
+        assertThat(new Tool("t", "hex key", null, null, null).label()).isEqualTo("hex key");
+        assertThat(new Consumable("c", "grease", null).label()).isEqualTo("grease");
+        assertThat(new Hazard(null, null, null, null).hazard()).isEmpty();
+        assertThat(new Reading("gap", Value.of("3 mm"), 0, null, null).otherwise()).isEmpty();
+        assertThat(Unit.unnamed().soundness()).isEmpty();
+    }
+
+    @Test
+    void labelsSayWhatIsKnown() {
+        assertThat(new Tool("t", "hex key", "5 mm", null, null).label()).isEqualTo("hex key 5 mm");
+        assertThat(new Consumable("c", "grease", "NLGI 2").label()).isEqualTo("grease, NLGI 2");
+        Part part = new Part("p", null, null, "cap screw", "M6 × 25", 4, null, null, null);
+        assertThat(part.label()).isEqualTo("cap screw M6 × 25");
+        assertThat(part.withSize("").label()).isEqualTo("cap screw");
+        assertThat(part.reuse()).isEqualTo(ReuseRule.INSPECT);
+    }
+
+    @Test
+    void aPartCannotBeThereLessThanNotAtAll() {
+        assertThatThrownBy(() -> new Part("p", "", "", "x", "", -1, null, null, ""))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void listsAreCopiedAndCannotBeChanged() {
+        Manual manual = Manual.titled("x");
+        assertThatThrownBy(() -> manual.stages().add(null))
+                .isInstanceOf(UnsupportedOperationException.class);
+        List<String> steps = new java.util.ArrayList<>(List.of("s1"));
+        Energy energy = new Energy("e", "Air", "", "", steps, null, null);
+        steps.add("s2");
+        assertThat(energy.safeSteps()).containsExactly("s1");
+    }
+}
