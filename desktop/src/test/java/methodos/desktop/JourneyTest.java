@@ -94,14 +94,10 @@ class JourneyTest extends RealWindow {
     }
 
     private void giveItsParts(FxRobot robot, String id) {
-        robot.clickOn("#addPart").write("edge guard");
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.type(KeyCode.ENTER);
+        choose(robot, "#addPart", "edge guard");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().parts()).anyMatch(p -> p.name().equals("edge guard"));
-        robot.clickOn("#addTool").write("mirror");
-        WaitForAsyncUtils.waitForFxEvents();
-        robot.type(KeyCode.ENTER);
+        choose(robot, "#addTool", "mirror");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().step(id).orElseThrow().tools()).hasSize(1);
 
@@ -119,6 +115,13 @@ class JourneyTest extends RealWindow {
                 .singleElement()
                 .satisfies(h -> assertThat(h.hazard()).isEqualTo("Mind the edge"));
         assertThat(robot.lookup("#hazardHarm").queryAs(TextField.class)).isNotNull();
+    }
+
+    /** Gives an editable list a value, as its Enter key does. */
+    private static void choose(FxRobot robot, String list, String value) {
+        robot.clickOn(list);
+        robot.interact(() -> robot.lookup(list).<String>queryComboBox().setValue(value));
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     private Figure capture(FxRobot robot, String id) throws Exception {
