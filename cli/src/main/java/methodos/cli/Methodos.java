@@ -1,13 +1,16 @@
 package methodos.cli;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import methodos.desktop.DesktopProgram;
 import methodos.files.folders.AppFolders;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 /** Illustrated overhaul instructions from recorded teardown footage. */
 @Command(
@@ -25,6 +28,8 @@ import picocli.CommandLine.Parameters;
             DemoCommand.class
         })
 public final class Methodos implements Callable<Integer> {
+
+    @Spec private CommandSpec spec;
 
     @Parameters(arity = "0..1", paramLabel = "PROJECT", description = "the project to open")
     private Path project;
@@ -53,6 +58,10 @@ public final class Methodos implements Callable<Integer> {
 
     @Override
     public Integer call() {
+        if (project != null && !Files.isDirectory(project)) {
+            throw new CommandLine.ParameterException(
+                    spec.commandLine(), "There is no command and no project “" + project + "”.");
+        }
         return DesktopProgram.open(project);
     }
 }
