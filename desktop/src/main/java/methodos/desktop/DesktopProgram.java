@@ -19,9 +19,11 @@ import javax.imageio.ImageIO;
 import methodos.core.check.Place;
 import methodos.core.manual.Manual;
 import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
+import methodos.desktop.window.ProjectStage;
 import methodos.files.project.ProjectFolder;
 import methodos.files.project.ProjectProblem;
 import org.slf4j.LoggerFactory;
@@ -73,7 +75,7 @@ public final class DesktopProgram {
     /** The toolkit's entry; public because the toolkit makes it. */
     public static final class Window extends Application {
 
-        private MainWindow window;
+        private ProjectStage shown;
 
         @Override
         public void start(Stage stage) {
@@ -84,8 +86,8 @@ public final class DesktopProgram {
                         status = 4;
                     });
             stage.setTitle("Methodos");
-            boolean dark = start.dark || settings().getBoolean("dark", false);
-            Theme theme = new Theme(dark);
+            Preferences settings = Preferences.userRoot().node("methodos");
+            boolean dark = start.dark || ProjectStage.wasDark(settings);
             try {
                 Path path = start.project != null ? start.project : ask(stage);
                 if (path == null) {
@@ -102,15 +104,12 @@ public final class DesktopProgram {
                                                         .toString()
                                                         .replace(".methodos", "")));
                 OpenProject project = new OpenProject(folder);
-                window = new MainWindow(project, theme.palette());
-                Scene scene = new Scene(window.root(), start.width, start.height);
-                theme.dress(scene);
-                stage.setScene(scene);
-                stage.setTitle(project.manual().title() + " – Methodos");
+                double[] size = {start.width, start.height};
+                shown = new ProjectStage(stage, project, dark, settings, size);
                 stage.show();
-                window.show(start.place);
+                shown.window().show(start.place);
                 if (start.shot != null) {
-                    Platform.runLater(() -> pose(project, scene));
+                    Platform.runLater(() -> pose(project));
                 }
             } catch (ProjectProblem e) {
                 LoggerFactory.getLogger(DesktopProgram.class).warn("not opened", e);
@@ -118,7 +117,7 @@ public final class DesktopProgram {
                 VBox box = new VBox(sentence);
                 box.setPadding(new javafx.geometry.Insets(40));
                 Scene scene = new Scene(box, 640, 240);
-                theme.dress(scene);
+                new Theme(dark).dress(scene);
                 stage.setScene(scene);
                 stage.show();
                 status = 3;
@@ -126,20 +125,16 @@ public final class DesktopProgram {
         }
 
         /** Shows something worth a picture, and takes it. */
-        private void pose(OpenProject project, Scene scene) {
+        private void pose(OpenProject project) {
             if (start.place == Place.STEPS) {
                 project.manual()
                         .steps()
                         .filter(s -> !s.hazards().isEmpty() && s.figures().size() == 1)
                         .skip(3)
                         .findFirst()
-                        .ifPresent(s -> window.chooseStep(s.id()));
+                        .ifPresent(s -> shown.window().chooseStep(s.id()));
             }
-            new Shot(scene, window, start.shot).start();
-        }
-
-        private static Preferences settings() {
-            return Preferences.userRoot().node("methodos");
+            new Shot(shown.scene(), shown.window(), start.shot).start();
         }
 
         private Path ask(Stage stage) {
@@ -152,8 +147,8 @@ public final class DesktopProgram {
 
         @Override
         public void stop() {
-            if (window != null) {
-                window.close();
+            if (shown != null) {
+                shown.close();
             }
         }
     }

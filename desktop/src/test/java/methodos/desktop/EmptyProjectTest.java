@@ -33,7 +33,7 @@ class EmptyProjectTest extends RealWindow {
 
     @Test
     void everyPlaceSaysWhatToDoFirst(FxRobot robot) throws Exception {
-        until(() -> window.ready());
+        until(() -> window().ready());
         assertThat(robot.lookup("No footage yet").tryQuery()).isPresent();
         show(robot, Place.FIGURES);
         assertThat(

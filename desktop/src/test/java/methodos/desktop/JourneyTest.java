@@ -58,7 +58,7 @@ class JourneyTest extends RealWindow {
         assertThat(out.resolve("manual.pdf")).isNotEmptyFile();
 
         Manual expected = manual();
-        robot.interact(() -> window.close());
+        close(robot);
         assertThat(ProjectFolder.read(folder).manual()).isEqualTo(expected);
     }
 
@@ -66,7 +66,7 @@ class JourneyTest extends RealWindow {
         Node seam = robot.lookup("#seam").query();
         Bounds b = seam.localToScreen(seam.getBoundsInLocal());
         robot.clickOn(b.getMinX() + 100, b.getMinY() + 260);
-        double start = window.seamState().time().get();
+        double start = window().seamState().time().get();
         assertThat(start).isPositive();
         robot.type(KeyCode.B)
                 .type(KeyCode.DOWN)
@@ -74,12 +74,12 @@ class JourneyTest extends RealWindow {
                 .type(KeyCode.DOWN)
                 .type(KeyCode.E);
         WaitForAsyncUtils.waitForFxEvents();
-        Span span = window.seamState().span().get();
+        Span span = window().seamState().span().get();
         assertThat(span.start()).isEqualTo(start);
         assertThat(span.seconds()).isEqualTo(3.0);
         robot.type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
-        Step made = manual().step(window.seamState().step().get()).orElseThrow();
+        Step made = manual().step(window().seamState().step().get()).orElseThrow();
         assertThat(made.spans()).containsExactly(span);
         return made.id();
     }
@@ -94,11 +94,9 @@ class JourneyTest extends RealWindow {
     }
 
     private void giveItsParts(FxRobot robot, String id) {
-        choose(robot, "#addPart", "edge guard");
-        WaitForAsyncUtils.waitForFxEvents();
+        fill(robot, "#addPart", "edge guard");
         assertThat(manual().parts()).anyMatch(p -> p.name().equals("edge guard"));
-        choose(robot, "#addTool", "mirror");
-        WaitForAsyncUtils.waitForFxEvents();
+        fill(robot, "#addTool", "mirror");
         assertThat(manual().step(id).orElseThrow().tools()).hasSize(1);
 
         fill(robot, "#stepTorque", "tight");
@@ -117,13 +115,6 @@ class JourneyTest extends RealWindow {
         assertThat(robot.lookup("#hazardHarm").queryAs(TextField.class)).isNotNull();
     }
 
-    /** Gives an editable list a value, as its Enter key does. */
-    private static void choose(FxRobot robot, String list, String value) {
-        robot.clickOn(list);
-        robot.interact(() -> robot.lookup(list).<String>queryComboBox().setValue(value));
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
     private Figure capture(FxRobot robot, String id) throws Exception {
         robot.clickOn("#captureStill");
         until(() -> !manual().step(id).orElseThrow().figures().isEmpty());
@@ -136,7 +127,7 @@ class JourneyTest extends RealWindow {
     private void addCallout(FxRobot robot, Figure figure) throws Exception {
         show(robot, Place.FIGURES);
         robot.interact(() -> robot.lookup("#figure-" + figure.id()).queryButton().fire());
-        until(() -> window.ready());
+        until(() -> window().ready());
         String part =
                 manual().parts().stream()
                         .filter(p -> p.name().equals("edge guard"))

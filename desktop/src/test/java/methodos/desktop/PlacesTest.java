@@ -46,7 +46,7 @@ class PlacesTest extends RealWindow {
     void everyControlIsNamedAndReachedByKeyboard(FxRobot robot) throws Exception {
         for (Place place : HERE) {
             show(robot, place);
-            until(() -> window.ready());
+            until(() -> window().ready());
             for (Node node :
                     robot.lookup(
                                     n ->
@@ -73,7 +73,7 @@ class PlacesTest extends RealWindow {
     void nothingIsCutOffAtTheSmallestWindow(FxRobot robot) throws Exception {
         for (Place place : HERE) {
             show(robot, place);
-            until(() -> window.ready());
+            until(() -> window().ready());
             for (Node node : robot.lookup(n -> n instanceof Label && n.isVisible()).queryAll()) {
                 Label label = (Label) node;
                 if (!label.getText().isEmpty()

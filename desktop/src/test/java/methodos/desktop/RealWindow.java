@@ -4,16 +4,17 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
+import java.util.prefs.BackingStoreException;
+import java.util.prefs.Preferences;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.manual.Manual;
 import methodos.demo.DemoProject;
 import methodos.desktop.project.OpenProject;
-import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
+import methodos.desktop.window.ProjectStage;
 import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -29,18 +30,16 @@ public abstract class RealWindow {
 
     protected Path folder;
     protected OpenProject project;
-    protected MainWindow window;
+    private ProjectStage shown;
+    private Preferences settings;
 
     /** Opens the window; each test class calls this from its own start. */
     protected void open(Stage stage) throws Exception {
         folder = Files.createTempDirectory("methodos-test").resolve("qa-80.methodos");
         prepare(folder);
         project = new OpenProject(ProjectFolder.open(folder));
-        Theme theme = new Theme(dark());
-        window = new MainWindow(project, theme.palette());
-        Scene scene = new Scene(window.root(), 1280, 800);
-        theme.dress(scene);
-        stage.setScene(scene);
+        settings = Preferences.userRoot().node("methodos-test/" + folder.getParent().getFileName());
+        shown = new ProjectStage(stage, project, dark(), settings, new double[] {1280, 800});
         stage.setX(0);
         stage.setY(0);
         stage.show();
@@ -57,8 +56,22 @@ public abstract class RealWindow {
     }
 
     @AfterEach
-    void close(FxRobot robot) {
-        robot.interact(() -> window.close());
+    void end(FxRobot robot) throws BackingStoreException {
+        close(robot);
+        settings.removeNode();
+    }
+
+    /** Closes the window, as its frame's button does. */
+    protected void close(FxRobot robot) {
+        robot.interact(shown::close);
+    }
+
+    protected MainWindow window() {
+        return shown.window();
+    }
+
+    protected Preferences settings() {
+        return settings;
     }
 
     protected Manual manual() {
@@ -77,10 +90,17 @@ public abstract class RealWindow {
     }
 
     /** Puts text into a field in the place of what is there, and ends with Enter. */
-    protected static void fill(FxRobot robot, String field, String text) {
+    protected void fill(FxRobot robot, String field, String text) {
+        laidOut(robot);
         robot.clickOn(field).press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
         robot.write(text).type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Nodes made just now have no place before the next layout, and would be clicked amiss. */
+    protected void laidOut(FxRobot robot) {
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.interact(() -> window().root().layout());
     }
 
     protected static <T extends Node> T node(FxRobot robot, String query, Class<T> type) {

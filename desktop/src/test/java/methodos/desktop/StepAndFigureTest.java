@@ -52,7 +52,7 @@ class StepAndFigureTest extends RealWindow {
                                                 > 1)
                         .findFirst()
                         .orElseThrow();
-        robot.interact(() -> window.chooseStep(chosen.id()));
+        robot.interact(() -> window().chooseStep(chosen.id()));
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -111,7 +111,7 @@ class StepAndFigureTest extends RealWindow {
         robot.interact(() -> robot.lookup("#deleteStep").queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().steps().count()).isEqualTo(before - 1);
-        assertThat(window.seamState().step().get()).isNull();
+        assertThat(window().seamState().step().get()).isNull();
         robot.clickOn("#undo");
         assertThat(now()).isEqualTo(chosen);
         assertThat(node(robot, "#message", Label.class).getText()).isEqualTo("Undone: delete step");
@@ -123,31 +123,31 @@ class StepAndFigureTest extends RealWindow {
         robot.interact(seam::requestFocus);
         var ids = manual().steps().map(Step::id).toList();
         robot.type(KeyCode.J);
-        assertThat(window.seamState().step().get())
+        assertThat(window().seamState().step().get())
                 .isEqualTo(ids.get(ids.indexOf(chosen.id()) + 1));
         robot.type(KeyCode.I);
-        assertThat(window.seamState().step().get()).isEqualTo(chosen.id());
+        assertThat(window().seamState().step().get()).isEqualTo(chosen.id());
     }
 
     @Test
     void framesAreSteppedOneByOne(FxRobot robot) throws Exception {
-        robot.interact(() -> window.seamState().time().set(10.0));
+        robot.interact(() -> window().seamState().time().set(10.0));
         Button on = node(robot, "#frameOn", Button.class);
         robot.interact(on::fire);
-        until(() -> window.seamState().time().get() > 10.0);
-        assertThat(window.seamState().time().get()).isCloseTo(10 + 1 / 12.0, within(0.002));
+        until(() -> window().seamState().time().get() > 10.0);
+        assertThat(window().seamState().time().get()).isCloseTo(10 + 1 / 12.0, within(0.002));
         robot.interact(() -> node(robot, "#frameBack", Button.class).fire());
-        until(() -> window.seamState().time().get() < 10.05);
-        assertThat(window.seamState().time().get()).isCloseTo(10.0, within(0.002));
+        until(() -> window().seamState().time().get() < 10.05);
+        assertThat(window().seamState().time().get()).isCloseTo(10.0, within(0.002));
     }
 
     @Test
     void playingMovesOnAndStops(FxRobot robot) throws Exception {
-        robot.interact(() -> window.seamState().time().set(3.0));
+        robot.interact(() -> window().seamState().time().set(3.0));
         Button play = node(robot, "#play", Button.class);
         robot.interact(play::fire);
         assertThat(play.getText()).isEqualTo("Stop");
-        until(() -> window.seamState().time().get() > 3.2);
+        until(() -> window().seamState().time().get() > 3.2);
         robot.interact(play::fire);
         assertThat(play.getText()).isEqualTo("Play");
     }
@@ -160,7 +160,7 @@ class StepAndFigureTest extends RealWindow {
         robot.type(KeyCode.X);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().dismissals()).hasSize(before + 1);
-        robot.interact(() -> window.seamState().span().set(null));
+        robot.interact(() -> window().seamState().span().set(null));
         robot.type(KeyCode.X);
         assertThat(manual().dismissals()).hasSize(before + 1);
         assertThat(node(robot, "#message", Label.class).getText())
@@ -171,7 +171,7 @@ class StepAndFigureTest extends RealWindow {
         show(robot, Place.FIGURES);
         String id = chosen.figures().get(0);
         robot.interact(() -> robot.lookup("#figure-" + id).queryButton().fire());
-        until(() -> window.ready());
+        until(() -> window().ready());
         return manual().figure(id).orElseThrow();
     }
 

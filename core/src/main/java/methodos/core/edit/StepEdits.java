@@ -8,10 +8,10 @@ import methodos.core.manual.Evidence;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
-import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -106,31 +106,9 @@ public final class StepEdits {
         return Edit.named(
                 "edit.stepPart",
                 m -> {
-                    Part part =
-                            new Part(
-                                    m.nextId("p"),
-                                    nextItem(m),
-                                    "",
-                                    name,
-                                    "",
-                                    1,
-                                    ReuseRule.INSPECT,
-                                    null,
-                                    "");
+                    Part part = UnitEdits.part(m, name);
                     return part(step, part.id(), 1).change().apply(m.withIdTaken().withPart(part));
                 });
-    }
-
-    /** The number after the highest item number of the list. */
-    static String nextItem(Manual manual) {
-        int highest =
-                manual.parts().stream()
-                        .map(Part::item)
-                        .filter(i -> i.matches("\\d{1,6}"))
-                        .mapToInt(Integer::parseInt)
-                        .max()
-                        .orElse(0);
-        return String.valueOf(highest + 1);
     }
 
     public static Edit tool(String step, String tool, boolean used) {
@@ -179,17 +157,13 @@ public final class StepEdits {
                     String fastener = s.parts().isEmpty() ? null : s.parts().get(0).part();
                     int count = s.parts().isEmpty() ? 1 : s.parts().get(0).count();
                     Joint joint =
-                            new Joint(
-                                    m.nextId("j"),
-                                    name,
-                                    fastener,
-                                    count,
-                                    "",
-                                    "",
-                                    value,
-                                    List.of(),
-                                    "",
-                                    null);
+                            JointBuilder.builder()
+                                    .id(m.nextId("j"))
+                                    .name(name)
+                                    .fastener(fastener)
+                                    .count(count)
+                                    .torque(value)
+                                    .build();
                     return m.withIdTaken()
                             .withJoint(joint)
                             .withStep(s.withJoints(List.of(joint.id())));

@@ -8,7 +8,7 @@ import methodos.core.manual.Energy;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Model;
 import methodos.core.manual.Part;
-import methodos.core.manual.ReuseRule;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.Unit;
 import methodos.core.manual.Variant;
 
@@ -27,13 +27,7 @@ public final class UnitEdits {
 
     /** Puts a variant in the place of the one with its id; its model is named where it is new. */
     public static Edit variant(Variant variant) {
-        return Edit.named(
-                        "edit.variant",
-                        m -> {
-                            List<Variant> all = new ArrayList<>(m.variants());
-                            all.replaceAll(v -> v.id().equals(variant.id()) ? variant : v);
-                            return withModel(m.withVariants(all), variant.model());
-                        })
+        return Edit.named("edit.variant", m -> withModel(m.withVariant(variant), variant.model()))
                 .joining("variant " + variant.id());
     }
 
@@ -41,14 +35,13 @@ public final class UnitEdits {
         return Edit.named(
                 "edit.newVariant",
                 m -> {
-                    List<Variant> all = new ArrayList<>(m.variants());
-                    all.add(
+                    Variant named =
                             new Variant(
                                     m.nextId("v"),
                                     variant.model(),
                                     variant.serials(),
-                                    variant.build()));
-                    return withModel(m.withIdTaken().withVariants(all), variant.model());
+                                    variant.build());
+                    return withModel(m.withIdTaken().withVariant(named), variant.model());
                 });
     }
 
@@ -74,11 +67,10 @@ public final class UnitEdits {
     public static Edit newEnergy(String name) {
         return Edit.named(
                 "edit.energy",
-                m -> {
-                    List<Energy> all = new ArrayList<>(m.energies());
-                    all.add(new Energy(m.nextId("e"), name, "", "", null, null, null));
-                    return m.withIdTaken().withEnergies(all);
-                });
+                m ->
+                        m.withIdTaken()
+                                .withEnergy(
+                                        new Energy(m.nextId("e"), name, "", "", null, null, null)));
     }
 
     public static Edit newDocument(String name) {
@@ -96,20 +88,28 @@ public final class UnitEdits {
     }
 
     public static Edit newPart(String name) {
-        return Edit.named(
-                "edit.newPart",
-                m ->
-                        m.withIdTaken()
-                                .withPart(
-                                        new Part(
-                                                m.nextId("p"),
-                                                StepEdits.nextItem(m),
-                                                "",
-                                                name,
-                                                "",
-                                                1,
-                                                ReuseRule.INSPECT,
-                                                null,
-                                                "")));
+        return Edit.named("edit.newPart", m -> m.withIdTaken().withPart(part(m, name)));
+    }
+
+    /** A new line of the parts list, not in it yet, with the next free item number. */
+    static Part part(Manual manual, String name) {
+        return PartBuilder.builder()
+                .id(manual.nextId("p"))
+                .item(nextItem(manual))
+                .name(name)
+                .quantity(1)
+                .build();
+    }
+
+    /** The number after the highest item number of the list. */
+    private static String nextItem(Manual manual) {
+        int highest =
+                manual.parts().stream()
+                        .map(Part::item)
+                        .filter(i -> i.matches("\\d{1,6}"))
+                        .mapToInt(Integer::parseInt)
+                        .max()
+                        .orElse(0);
+        return String.valueOf(highest + 1);
     }
 }

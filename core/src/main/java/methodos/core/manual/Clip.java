@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * A recording that the manual is drawn from.
  *
@@ -9,6 +11,7 @@ package methodos.core.manual;
  * @param duration in seconds
  * @param captions digest of the captions kept in the project, null where there are none
  */
+@RecordBuilder
 public record Clip(
         String id,
         String name,
@@ -16,9 +19,5 @@ public record Clip(
         long size,
         String digest,
         double duration,
-        String captions) {
-
-    public Clip withCaptions(String v) {
-        return new Clip(id, name, path, size, digest, duration, v);
-    }
-}
+        String captions)
+        implements ClipBuilder.With {}

@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -10,8 +11,10 @@ import java.util.List;
  * @param picture digest of the kept picture
  * @param text what it shows, for those who cannot see it; drafted from the marks where empty
  */
+@RecordBuilder
 public record Figure(
-        String id, String title, Still still, String picture, List<Mark> marks, String text) {
+        String id, String title, Still still, String picture, List<Mark> marks, String text)
+        implements FigureBuilder.With {
 
     /** A moment of a clip. */
     public record Still(String clip, double time) {}
@@ -22,10 +25,6 @@ public record Figure(
         text = text == null ? "" : text;
     }
 
-    public Figure withTitle(String v) {
-        return new Figure(id, v, still, picture, marks, text);
-    }
-
     /** Puts a mark in the place of the one with its id, or adds it. */
     public Figure withMark(Mark mark) {
         List<Mark> all = new ArrayList<>(marks);
@@ -33,11 +32,10 @@ public record Figure(
         if (!all.contains(mark)) {
             all.add(mark);
         }
-        return new Figure(id, title, still, picture, all, text);
+        return withMarks(all);
     }
 
     public Figure withoutMark(String mark) {
-        List<Mark> rest = marks.stream().filter(m -> !m.id().equals(mark)).toList();
-        return new Figure(id, title, still, picture, rest, text);
+        return withMarks(marks.stream().filter(m -> !m.id().equals(mark)).toList());
     }
 }

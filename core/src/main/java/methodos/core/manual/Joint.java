@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -13,6 +14,7 @@ import java.util.List;
  * @param stages the values before it, as entered, in order
  * @param order the order of tightening: cross, star, … or numbers; empty where there is none
  */
+@RecordBuilder
 public record Joint(
         String id,
         String name,
@@ -23,40 +25,13 @@ public record Joint(
         Value torque,
         List<String> stages,
         String order,
-        Applicability applicability) {
+        Applicability applicability)
+        implements JointBuilder.With {
     public Joint {
         propertyClass = propertyClass == null ? "" : propertyClass;
         condition = condition == null ? "" : condition;
         order = order == null ? "" : order;
         stages = stages == null ? List.of() : List.copyOf(stages);
         applicability = applicability == null ? Applicability.ALL : applicability;
-    }
-
-    public Joint withTorque(Value v) {
-        return new Joint(
-                id,
-                name,
-                fastener,
-                count,
-                propertyClass,
-                condition,
-                v,
-                stages,
-                order,
-                applicability);
-    }
-
-    public Joint withName(String v) {
-        return new Joint(
-                id,
-                v,
-                fastener,
-                count,
-                propertyClass,
-                condition,
-                torque,
-                stages,
-                order,
-                applicability);
     }
 }

@@ -1,9 +1,10 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
@@ -12,6 +13,7 @@ import java.util.stream.Stream;
  * @param language as a tag, such as {@code en}
  * @param lastId the highest number that an id has been made from; ids are never used again
  */
+@RecordBuilder
 public record Manual(
         String title,
         String language,
@@ -28,7 +30,8 @@ public record Manual(
         List<Stage> stages,
         List<Figure> figures,
         List<Dismissal> dismissals,
-        long lastId) {
+        long lastId)
+        implements ManualBuilder.With {
 
     public Manual {
         language = language == null ? "en" : language;
@@ -58,9 +61,7 @@ public record Manual(
         for (Stage.Kind kind : Stage.Kind.values()) {
             stages.add(new Stage("stage" + ++id, kind, "", List.of()));
         }
-        return new Manual(
-                title, "en", null, null, null, null, null, null, null, null, null, null, stages,
-                null, null, id);
+        return ManualBuilder.builder().title(title).stages(stages).lastId(id).build();
     }
 
     /** The id that the next new thing gets; take the manual {@link #withIdTaken()} with it. */
@@ -69,17 +70,7 @@ public record Manual(
     }
 
     public Manual withIdTaken() {
-        return copied(
-                unit,
-                variants,
-                clips,
-                parts,
-                tools,
-                joints,
-                stages,
-                figures,
-                dismissals,
-                lastId + 1);
+        return withLastId(lastId + 1);
     }
 
     public Stream<Step> steps() {
@@ -128,123 +119,32 @@ public record Manual(
         return variants.stream().filter(v -> v.id().equals(id)).findFirst();
     }
 
-    public Manual withUnit(Unit v) {
-        return copied(
-                v, variants, clips, parts, tools, joints, stages, figures, dismissals, lastId);
+    public Manual withVariant(Variant variant) {
+        return withVariants(put(variants, variant, Variant::id));
     }
 
-    public Manual withVariants(List<Variant> v) {
-        return copied(unit, v, clips, parts, tools, joints, stages, figures, dismissals, lastId);
-    }
-
-    public Manual withEnergies(List<Energy> v) {
-        return new Manual(
-                title,
-                language,
-                unit,
-                variants,
-                documents,
-                v,
-                clips,
-                parts,
-                kits,
-                tools,
-                consumables,
-                joints,
-                stages,
-                figures,
-                dismissals,
-                lastId);
-    }
-
-    public Manual withDocuments(List<Document> v) {
-        return new Manual(
-                title,
-                language,
-                unit,
-                variants,
-                v,
-                energies,
-                clips,
-                parts,
-                kits,
-                tools,
-                consumables,
-                joints,
-                stages,
-                figures,
-                dismissals,
-                lastId);
+    public Manual withEnergy(Energy energy) {
+        return withEnergies(put(energies, energy, Energy::id));
     }
 
     public Manual withClip(Clip clip) {
-        return copied(
-                unit,
-                variants,
-                put(clips, clip, c -> c.id().equals(clip.id())),
-                parts,
-                tools,
-                joints,
-                stages,
-                figures,
-                dismissals,
-                lastId);
+        return withClips(put(clips, clip, Clip::id));
     }
 
     public Manual withPart(Part part) {
-        return copied(
-                unit,
-                variants,
-                clips,
-                put(parts, part, p -> p.id().equals(part.id())),
-                tools,
-                joints,
-                stages,
-                figures,
-                dismissals,
-                lastId);
+        return withParts(put(parts, part, Part::id));
     }
 
     public Manual withTool(Tool tool) {
-        return copied(
-                unit,
-                variants,
-                clips,
-                parts,
-                put(tools, tool, t -> t.id().equals(tool.id())),
-                joints,
-                stages,
-                figures,
-                dismissals,
-                lastId);
+        return withTools(put(tools, tool, Tool::id));
     }
 
     public Manual withJoint(Joint joint) {
-        return copied(
-                unit,
-                variants,
-                clips,
-                parts,
-                tools,
-                put(joints, joint, j -> j.id().equals(joint.id())),
-                stages,
-                figures,
-                dismissals,
-                lastId);
+        return withJoints(put(joints, joint, Joint::id));
     }
 
     public Manual withFigure(Figure figure) {
-        return copied(
-                unit,
-                variants,
-                clips,
-                parts,
-                tools,
-                joints,
-                stages,
-                put(figures, figure, f -> f.id().equals(figure.id())),
-                dismissals,
-                lastId);
+        return withFigures(put(figures, figure, Figure::id));
     }
 
     /** Takes a figure away, from the steps too. */
@@ -259,22 +159,13 @@ public record Manual(
                                                         .toList()))
                         .toList();
         List<Figure> rest = figures.stream().filter(f -> !f.id().equals(figure)).toList();
-        return copied(
-                unit, variants, clips, parts, tools, joints, without, rest, dismissals, lastId);
+        return withStages(without).withFigures(rest);
     }
 
     private static Step without(Step step, String figure) {
         return step.figures().contains(figure)
                 ? step.withFigures(step.figures().stream().filter(f -> !f.equals(figure)).toList())
                 : step;
-    }
-
-    public Manual withDismissals(List<Dismissal> v) {
-        return copied(unit, variants, clips, parts, tools, joints, stages, figures, v, lastId);
-    }
-
-    public Manual withStages(List<Stage> v) {
-        return copied(unit, variants, clips, parts, tools, joints, v, figures, dismissals, lastId);
     }
 
     /** Puts the step in the place of the one with its id; nothing changes where there is none. */
@@ -343,45 +234,16 @@ public record Manual(
                         .toList());
     }
 
-    private static <T> List<T> put(List<T> list, T thing, Predicate<T> same) {
+    /** Puts a thing in the place of the one with its id, or at the end where there is none. */
+    private static <T> List<T> put(List<T> list, T thing, Function<T, String> id) {
         List<T> all = new ArrayList<>(list);
         for (int i = 0; i < all.size(); i++) {
-            if (same.test(all.get(i))) {
+            if (id.apply(all.get(i)).equals(id.apply(thing))) {
                 all.set(i, thing);
                 return all;
             }
         }
         all.add(thing);
         return all;
-    }
-
-    private Manual copied(
-            Unit newUnit,
-            List<Variant> newVariants,
-            List<Clip> newClips,
-            List<Part> newParts,
-            List<Tool> newTools,
-            List<Joint> newJoints,
-            List<Stage> newStages,
-            List<Figure> newFigures,
-            List<Dismissal> newDismissals,
-            long newLastId) {
-        return new Manual(
-                title,
-                language,
-                newUnit,
-                newVariants,
-                documents,
-                energies,
-                newClips,
-                newParts,
-                kits,
-                newTools,
-                consumables,
-                newJoints,
-                newStages,
-                newFigures,
-                newDismissals,
-                newLastId);
     }
 }

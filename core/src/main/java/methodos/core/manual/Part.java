@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * A line of the parts list.
  *
@@ -8,6 +10,7 @@ package methodos.core.manual;
  * @param size thread or dimension, empty where none is said
  * @param quantity how many a unit has
  */
+@RecordBuilder
 public record Part(
         String id,
         String item,
@@ -17,7 +20,8 @@ public record Part(
         int quantity,
         ReuseRule reuse,
         Applicability applicability,
-        String note) {
+        String note)
+        implements PartBuilder.With {
     public Part {
         if (quantity < 0) {
             throw new IllegalArgumentException("A quantity cannot be less than 0.");
@@ -33,33 +37,5 @@ public record Part(
     /** Name and size, as they are printed: "cap screw M6 × 25". */
     public String label() {
         return size.isEmpty() ? name : name + " " + size;
-    }
-
-    public Part withItem(String v) {
-        return new Part(id, v, number, name, size, quantity, reuse, applicability, note);
-    }
-
-    public Part withNumber(String v) {
-        return new Part(id, item, v, name, size, quantity, reuse, applicability, note);
-    }
-
-    public Part withName(String v) {
-        return new Part(id, item, number, v, size, quantity, reuse, applicability, note);
-    }
-
-    public Part withSize(String v) {
-        return new Part(id, item, number, name, v, quantity, reuse, applicability, note);
-    }
-
-    public Part withQuantity(int v) {
-        return new Part(id, item, number, name, size, v, reuse, applicability, note);
-    }
-
-    public Part withReuse(ReuseRule v) {
-        return new Part(id, item, number, name, size, quantity, v, applicability, note);
-    }
-
-    public Part withApplicability(Applicability v) {
-        return new Part(id, item, number, name, size, quantity, reuse, v, note);
     }
 }

@@ -1,9 +1,12 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /** A part of the work with its steps in order. */
-public record Stage(String id, Kind kind, String title, List<Step> steps) {
+@RecordBuilder
+public record Stage(String id, Kind kind, String title, List<Step> steps)
+        implements StageBuilder.With {
 
     /** The five kinds, in the order in which a job goes through them. */
     public enum Kind {
@@ -17,9 +20,5 @@ public record Stage(String id, Kind kind, String title, List<Step> steps) {
     public Stage {
         steps = steps == null ? List.of() : List.copyOf(steps);
         title = title == null ? "" : title;
-    }
-
-    public Stage withSteps(List<Step> v) {
-        return new Stage(id, kind, title, v);
     }
 }

@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,6 +13,7 @@ import java.util.List;
  * @param expected what is to be seen when it is done, empty where nothing is said
  * @param accepted false while it is only drafted
  */
+@RecordBuilder
 public record Step(
         String id,
         String text,
@@ -28,7 +30,8 @@ public record Step(
         List<Evidence> evidence,
         String why,
         String expected,
-        boolean accepted) {
+        boolean accepted)
+        implements StepBuilder.With {
 
     public Step {
         text = text == null ? "" : text;
@@ -53,79 +56,18 @@ public record Step(
 
     /** A step with nothing but its words and where they come from. */
     public static Step of(String id, String text, List<Span> spans, List<Evidence> evidence) {
-        return new Step(
-                id, text, null, spans, null, null, null, null, null, null, null, null, evidence,
-                null, null, true);
-    }
-
-    public Step withText(String v) {
-        return copied(v, applicability, spans, parts, tools, joints, hazards, figures, evidence);
-    }
-
-    public Step withApplicability(Applicability v) {
-        return copied(text, v, spans, parts, tools, joints, hazards, figures, evidence);
-    }
-
-    public Step withSpans(List<Span> v) {
-        return copied(text, applicability, v, parts, tools, joints, hazards, figures, evidence);
-    }
-
-    public Step withParts(List<PartUse> v) {
-        return copied(text, applicability, spans, v, tools, joints, hazards, figures, evidence);
-    }
-
-    public Step withTools(List<String> v) {
-        return copied(text, applicability, spans, parts, v, joints, hazards, figures, evidence);
-    }
-
-    public Step withJoints(List<String> v) {
-        return copied(text, applicability, spans, parts, tools, v, hazards, figures, evidence);
-    }
-
-    public Step withHazards(List<Hazard> v) {
-        return copied(text, applicability, spans, parts, tools, joints, v, figures, evidence);
-    }
-
-    public Step withFigures(List<String> v) {
-        return copied(text, applicability, spans, parts, tools, joints, hazards, v, evidence);
-    }
-
-    public Step withEvidence(List<Evidence> v) {
-        return copied(text, applicability, spans, parts, tools, joints, hazards, figures, v);
+        return StepBuilder.builder()
+                .id(id)
+                .text(text)
+                .spans(spans)
+                .evidence(evidence)
+                .accepted(true)
+                .build();
     }
 
     public Step withFigure(String figure) {
         List<String> all = new ArrayList<>(figures);
         all.add(figure);
         return withFigures(all);
-    }
-
-    private Step copied(
-            String newText,
-            Applicability newApplicability,
-            List<Span> newSpans,
-            List<PartUse> newParts,
-            List<String> newTools,
-            List<String> newJoints,
-            List<Hazard> newHazards,
-            List<String> newFigures,
-            List<Evidence> newEvidence) {
-        return new Step(
-                id,
-                newText,
-                newApplicability,
-                newSpans,
-                newParts,
-                newTools,
-                consumables,
-                newJoints,
-                newHazards,
-                readings,
-                waits,
-                newFigures,
-                newEvidence,
-                why,
-                expected,
-                accepted);
     }
 }

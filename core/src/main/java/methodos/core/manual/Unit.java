@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -11,6 +12,7 @@ import java.util.List;
  * @param soundness what a good unit does at the end, in words
  * @param plate further lines of the type plate
  */
+@RecordBuilder
 public record Unit(
         String name,
         String maker,
@@ -20,7 +22,8 @@ public record Unit(
         String interval,
         String duty,
         String soundness,
-        String plate) {
+        String plate)
+        implements UnitBuilder.With {
     public Unit {
         models = models == null ? List.of() : List.copyOf(models);
         options = options == null ? List.of() : List.copyOf(options);
@@ -39,33 +42,5 @@ public record Unit(
 
     public static Unit unnamed() {
         return new Unit("", "", "", List.of(), List.of(), "", "", "", "");
-    }
-
-    public Unit withName(String v) {
-        return new Unit(v, maker, type, models, options, interval, duty, soundness, plate);
-    }
-
-    public Unit withMaker(String v) {
-        return new Unit(name, v, type, models, options, interval, duty, soundness, plate);
-    }
-
-    public Unit withType(String v) {
-        return new Unit(name, maker, v, models, options, interval, duty, soundness, plate);
-    }
-
-    public Unit withModels(List<Model> v) {
-        return new Unit(name, maker, type, v, options, interval, duty, soundness, plate);
-    }
-
-    public Unit withInterval(String v) {
-        return new Unit(name, maker, type, models, options, v, duty, soundness, plate);
-    }
-
-    public Unit withDuty(String v) {
-        return new Unit(name, maker, type, models, options, interval, v, soundness, plate);
-    }
-
-    public Unit withSoundness(String v) {
-        return new Unit(name, maker, type, models, options, interval, duty, v, plate);
     }
 }

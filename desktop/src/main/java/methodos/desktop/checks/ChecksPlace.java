@@ -9,7 +9,7 @@ import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.PlaceView;
 

@@ -12,7 +12,7 @@ import methodos.core.figure.FigureDrawing;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.footage.Pixels;
 import methodos.desktop.project.OpenProject;
 import methodos.publish.figure.FigurePainter;

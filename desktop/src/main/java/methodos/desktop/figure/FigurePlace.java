@@ -32,7 +32,7 @@ import methodos.core.manual.Point;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;

@@ -24,7 +24,7 @@ import methodos.core.check.Place;
 import methodos.core.edit.Edit;
 import methodos.core.manual.Clip;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;

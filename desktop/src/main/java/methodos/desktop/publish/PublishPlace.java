@@ -24,7 +24,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.PlaceView;
 import methodos.files.project.KeptPictures;

@@ -5,7 +5,7 @@ import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.StackPane;
 import methodos.core.manual.Clip;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
 

@@ -25,7 +25,7 @@ import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Palette;

@@ -2,6 +2,8 @@ package methodos.desktop.seam;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -26,7 +28,9 @@ import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
+import methodos.desktop.control.PickField;
+import methodos.desktop.control.WordConverter;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.unit.UnitsChooser;
 
@@ -57,7 +61,8 @@ final class StepEditor extends VBox {
                             }
                         });
         state.step().addListener(o -> refresh(true));
-        project.workspace().addListener(o -> refresh(false));
+        // later, so that a field just clicked on has the focus before the fields are made anew
+        project.workspace().addListener(o -> Platform.runLater(() -> refresh(false)));
         refresh(true);
     }
 
@@ -78,8 +83,22 @@ final class StepEditor extends VBox {
             text.setText(now.text());
         }
         if (!onlyText || getChildren().size() < 3) {
+            Node at = getScene() == null ? null : getScene().getFocusOwner();
+            String field = holds(at) ? at.getId() : null;
             draw(now);
+            if (field != null && lookup("#" + field) != null) {
+                lookup("#" + field).requestFocus();
+            }
         }
+    }
+
+    private boolean holds(Node node) {
+        for (Node n = node; n != null; n = n.getParent()) {
+            if (n == this) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void draw(Step step) {
@@ -162,9 +181,9 @@ final class StepEditor extends VBox {
                             "partCount-" + part.id(),
                             words.of("step.partCount", part.name()));
             count.setPrefColumnCount(2);
-            count.setOnAction(
-                    e -> {
-                        String typed = count.getText().strip();
+            Controls.kept(
+                    count,
+                    typed -> {
                         if (typed.matches("\\d{1,4}")) {
                             project.apply(
                                     StepEdits.part(step.id(), part.id(), Integer.parseInt(typed)));
@@ -176,21 +195,12 @@ final class StepEditor extends VBox {
             line.setAlignment(Pos.CENTER_LEFT);
             list.getChildren().add(line);
         }
-        ComboBox<String> add =
-                adding(
-                        "addPart",
-                        "step.addPart",
-                        project.manual().parts().stream().map(Part::label).toList());
-        add.setOnAction(e -> addPart(step, add));
-        list.getChildren().add(add);
+        List<String> known = project.manual().parts().stream().map(Part::label).toList();
+        list.getChildren().add(pick("addPart", "step.addPart", known, n -> addPart(step, n)));
         return list;
     }
 
-    private void addPart(Step step, ComboBox<String> box) {
-        String name = typed(box);
-        if (name.isEmpty()) {
-            return;
-        }
+    private void addPart(Step step, String name) {
         Optional<Part> known =
                 project.manual().parts().stream()
                         .filter(p -> p.label().equalsIgnoreCase(name))
@@ -224,42 +234,24 @@ final class StepEditor extends VBox {
                                 list.getChildren().add(line);
                             });
         }
-        ComboBox<String> add =
-                adding(
-                        "addTool",
-                        "step.addTool",
-                        project.manual().tools().stream().map(Tool::label).toList());
-        add.setOnAction(
-                e -> {
-                    String name = typed(add);
-                    if (!name.isEmpty()) {
-                        project.apply(
-                                project.manual().tools().stream()
-                                        .filter(t -> t.label().equalsIgnoreCase(name))
-                                        .findFirst()
-                                        .map(t -> StepEdits.tool(step.id(), t.id(), true))
-                                        .orElseGet(() -> StepEdits.newTool(step.id(), name)));
-                    }
-                });
-        list.getChildren().add(add);
+        List<String> known = project.manual().tools().stream().map(Tool::label).toList();
+        list.getChildren().add(pick("addTool", "step.addTool", known, n -> addTool(step, n)));
         return list;
     }
 
-    private ComboBox<String> adding(String id, String key, List<String> known) {
-        ComboBox<String> box =
-                Controls.named(
-                        new ComboBox<>(FXCollections.observableArrayList(known)),
-                        id,
-                        words.of(key));
-        box.setEditable(true);
-        box.setPromptText(words.of(key));
-        box.setMaxWidth(Double.MAX_VALUE);
-        return box;
+    private void addTool(Step step, String name) {
+        project.apply(
+                project.manual().tools().stream()
+                        .filter(t -> t.label().equalsIgnoreCase(name))
+                        .findFirst()
+                        .map(t -> StepEdits.tool(step.id(), t.id(), true))
+                        .orElseGet(() -> StepEdits.newTool(step.id(), name)));
     }
 
-    private static String typed(ComboBox<String> box) {
-        String value = box.getValue() == null ? box.getEditor().getText() : box.getValue();
-        return value == null ? "" : value.strip();
+    private PickField pick(String id, String key, List<String> known, Consumer<String> add) {
+        PickField field = new PickField(known, add);
+        field.setPromptText(words.of(key));
+        return Controls.named(field, id, words.of(key));
     }
 
     private Node torque(Step step) {
@@ -270,10 +262,11 @@ final class StepEditor extends VBox {
         Label problem = Controls.prose("", "problem");
         problem.setId("torqueProblem");
         problem.setManaged(false);
-        value.setOnAction(
-                e -> {
+        Controls.kept(
+                value,
+                typed -> {
                     try {
-                        Quantity quantity = Quantity.parse(value.getText());
+                        Quantity quantity = Quantity.parse(typed);
                         problem.setManaged(false);
                         problem.setText("");
                         project.apply(
@@ -355,14 +348,7 @@ final class StepEditor extends VBox {
                                                     harm.getText(),
                                                     avoid.getText())));
             for (TextField field : List.of(what, harm, avoid)) {
-                field.setOnAction(e -> apply.run());
-                field.focusedProperty()
-                        .addListener(
-                                (o, was, is) -> {
-                                    if (!is && field.getScene() != null) {
-                                        apply.run();
-                                    }
-                                });
+                Controls.kept(field, typed -> apply.run());
                 box.getChildren().add(field);
             }
         }

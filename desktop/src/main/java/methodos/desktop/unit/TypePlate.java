@@ -11,7 +11,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Variant;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
 /**

@@ -25,7 +25,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Unit;
 import methodos.core.manual.Variant;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.window.OpenPointList;

@@ -12,7 +12,7 @@ import javafx.scene.layout.VBox;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Model;
 import methodos.core.manual.SerialRange;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
 /** Says for which models and serial numbers something is. */
@@ -64,7 +64,7 @@ public final class UnitsChooser extends VBox {
                         project.words().of(key));
         field.setPromptText(project.words().of(key));
         field.setPrefColumnCount(6);
-        field.setOnAction(e -> changed());
+        Controls.kept(field, typed -> changed());
         return field;
     }
 

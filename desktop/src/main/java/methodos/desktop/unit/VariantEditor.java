@@ -8,7 +8,7 @@ import methodos.core.edit.UnitEdits;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Variant;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
 /** The chosen variant's model, serial numbers and build; or the fields of a new one. */
@@ -58,7 +58,7 @@ final class VariantEditor extends VBox {
                     .add(Controls.button("addVariant", words.of("variant.add"), () -> add(done)));
         } else {
             for (TextField field : new TextField[] {model, from, to, build}) {
-                field.setOnAction(e -> change(variant));
+                Controls.kept(field, typed -> change(variant));
             }
             getChildren()
                     .add(

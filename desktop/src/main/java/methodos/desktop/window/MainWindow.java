@@ -23,8 +23,8 @@ import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.Edit;
 import methodos.core.words.Words;
-import methodos.desktop.Controls;
 import methodos.desktop.checks.ChecksPlace;
+import methodos.desktop.control.Controls;
 import methodos.desktop.figure.FigurePlace;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.footage.FootagePlace;
@@ -38,7 +38,7 @@ import methodos.desktop.torque.TorquePlace;
 import methodos.desktop.unit.UnitPlace;
 
 /** The one window: the order of work, the head, the place that is worked in, and what to say. */
-public final class MainWindow implements AutoCloseable {
+public final class MainWindow {
 
     private static final Duration MESSAGE_STAYS = Duration.seconds(8);
 
@@ -46,7 +46,7 @@ public final class MainWindow implements AutoCloseable {
     private final Words words;
     private final Palette colors;
     private final FootageDesk desk;
-    private final SeamState seamState = new SeamState();
+    private final SeamState seamState;
     private final Map<Place, PlaceView> places = new EnumMap<>(Place.class);
     private final BorderPane root = new BorderPane();
     private final BorderPane content = new BorderPane();
@@ -56,15 +56,20 @@ public final class MainWindow implements AutoCloseable {
     private final Label message = Controls.prose("", "message");
     private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
     private Place shown;
-    private boolean closed;
+    private boolean left;
 
-    public MainWindow(OpenProject project, Palette colors) {
+    /**
+     * @param otherShade shows the project in the other of light and dark
+     */
+    public MainWindow(
+            OpenProject project, Palette colors, SeamState seamState, Runnable otherShade) {
+        this.seamState = seamState;
         this.project = project;
         this.words = project.words();
         this.colors = colors;
         this.desk = new FootageDesk(project);
         EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH));
-        order = new OrderOfWork(project, here, this::show);
+        order = new OrderOfWork(project, here, this::show, otherShade);
         root.getStyleClass().add("window");
         root.setLeft(order);
         content.setTop(head());
@@ -173,6 +178,11 @@ public final class MainWindow implements AutoCloseable {
         };
     }
 
+    /** The place that is shown. */
+    public Place place() {
+        return shown;
+    }
+
     private void title() {
         if (shown != null) {
             name.setText(words.of("place." + shown.name()));
@@ -214,14 +224,14 @@ public final class MainWindow implements AutoCloseable {
         return places.get(shown).ready();
     }
 
-    @Override
-    public void close() {
-        if (closed) {
+    /** Stops all that goes on in the places; what is being typed is kept. */
+    public void leave() {
+        if (left) {
             return;
         }
-        closed = true;
+        left = true;
+        root.requestFocus(); // a field that is left keeps what was typed
         places.values().forEach(PlaceView::close);
         desk.close();
-        project.close();
     }
 }

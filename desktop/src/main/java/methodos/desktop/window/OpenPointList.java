@@ -5,7 +5,7 @@ import java.util.function.Consumer;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
 /** The open points of one place, each leading to where it is settled. */

@@ -4,18 +4,21 @@ import java.util.EnumMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import methodos.core.check.OpenPoints;
 import methodos.core.check.Place;
-import methodos.desktop.Controls;
+import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
 /** The folding rule on the left: a leaf for each place, with what is open there. */
@@ -31,7 +34,7 @@ final class OrderOfWork extends VBox {
     /**
      * @param here the places that this version has
      */
-    OrderOfWork(OpenProject project, Set<Place> here, Consumer<Place> go) {
+    OrderOfWork(OpenProject project, Set<Place> here, Consumer<Place> go, Runnable otherShade) {
         this.project = project;
         getStyleClass().add("order-of-work");
         setAlignment(Pos.TOP_LEFT);
@@ -45,10 +48,14 @@ final class OrderOfWork extends VBox {
                         go.accept(place);
                     });
             leaves.put(place, leaf);
-            VBox.setMargin(
-                    leaf, new javafx.geometry.Insets(0, 0, 0, place.ordinal() % 2 == 0 ? 8 : 16));
+            VBox.setMargin(leaf, new Insets(0, 0, 0, place.ordinal() % 2 == 0 ? 8 : 16));
             getChildren().add(leaf);
         }
+        Region gap = new Region();
+        VBox.setVgrow(gap, Priority.ALWAYS);
+        Button shade = Controls.link("shade", project.words().of("shade.other"), otherShade);
+        VBox.setMargin(shade, new Insets(0, 0, 2, 12));
+        getChildren().addAll(gap, shade);
         project.openPoints().addListener(o -> refresh());
         refresh();
     }

@@ -1,14 +1,14 @@
-package methodos.desktop.seam;
+package methodos.desktop.control;
 
 import javafx.util.StringConverter;
 import methodos.core.words.Words;
 
 /** Shows constants by their words. */
-final class WordConverter<T extends Enum<T>> extends StringConverter<T> {
+public final class WordConverter<T extends Enum<T>> extends StringConverter<T> {
 
     private final Words words;
 
-    WordConverter(Words words) {
+    public WordConverter(Words words) {
         this.words = words;
     }
 

@@ -1,15 +1,18 @@
-package methodos.desktop;
+package methodos.desktop.control;
 
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 
 /** Makes controls that are named for screen readers and for tests. */
 public final class Controls {
+
+    private static final Object KEPT = new Object();
 
     private Controls() {}
 
@@ -46,9 +49,32 @@ public final class Controls {
         node.setId(id);
         node.setAccessibleText(name);
         if (node instanceof TextInputControl input && input.getPromptText().isEmpty()) {
-            Tooltip.install(node, new Tooltip(name));
+            input.setPromptText(name); // a tooltip would lie in the way of the next click
         }
         return node;
+    }
+
+    /**
+     * Keeps what is typed into a field on Enter and when the field is left, if it is other than
+     * before.
+     */
+    public static void kept(TextField field, Consumer<String> keep) {
+        Runnable now =
+                () -> {
+                    String typed = field.getText().strip();
+                    if (!typed.equals(field.getProperties().put(KEPT, typed))) {
+                        keep.accept(typed);
+                    }
+                };
+        field.getProperties().put(KEPT, field.getText().strip());
+        field.setOnAction(e -> now.run());
+        field.focusedProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (!is) {
+                                now.run();
+                            }
+                        });
     }
 
     /** Whether keys that go to this node are text; an editable list takes them for its field. */
