@@ -63,6 +63,29 @@ public record FigureDrawing(
                 balloons);
     }
 
+    /** The same without the margins that hold no balloon, as it is published. */
+    public FigureDrawing trimmed() {
+        double left = picture.x();
+        double top = picture.y();
+        double right = left + picture.width();
+        double bottom = top + picture.height();
+        double reach = radius(picture.width()) * 1.15;
+        for (Point b : balloons) {
+            left = Math.min(left, b.x() - reach);
+            top = Math.min(top, b.y() - reach);
+            right = Math.max(right, b.x() + reach);
+            bottom = Math.max(bottom, b.y() + reach);
+        }
+        double dx = -left;
+        double dy = -top;
+        return new FigureDrawing(
+                right - left,
+                bottom - top,
+                picture.moved(dx, dy),
+                shapes.stream().map(s -> s.moved(dx, dy)).toList(),
+                balloons.stream().map(b -> b.plus(dx, dy)).toList());
+    }
+
     /** Radius of a balloon for a picture of this width. */
     public static double radius(double pictureWidth) {
         return pictureWidth * RADIUS;

@@ -106,4 +106,30 @@ class FigureDrawingTest {
         assertThat(FigureText.of(new Figure("f", "", null, "x", List.of(), ""), manual, words))
                 .isEqualTo("A still of this step");
     }
+
+    @Test
+    void publishedItHasAMarginOnlyWhereABalloonIs() {
+        FigureDrawing whole =
+                FigureDrawing.of(
+                        figure(callout("m1", "p1", .5, .5, new Point(.5, -.03))),
+                        manual,
+                        1000,
+                        500);
+        FigureDrawing trimmed = whole.trimmed();
+        assertThat(trimmed.width()).isEqualTo(1000);
+        assertThat(trimmed.picture().x()).isZero();
+        assertThat(trimmed.height() - 500).isCloseTo(trimmed.picture().y(), within(1e-9));
+        double reach = 15 + FigureDrawing.radius(1000);
+        assertThat(trimmed.picture().y()).isBetween(reach, whole.picture().y());
+        Point balloon = trimmed.balloons().get(0);
+        assertThat(balloon.y() - FigureDrawing.radius(1000)).isPositive();
+        assertThat(balloon.distance(new Point(500, trimmed.picture().y() - 15)))
+                .isCloseTo(0, within(1e-9));
+    }
+
+    @Test
+    void withoutMarksThereIsNothingToTrim() {
+        FigureDrawing drawing = FigureDrawing.of(figure(), manual, 960, 540);
+        assertThat(drawing.trimmed()).isEqualTo(drawing);
+    }
 }

@@ -67,7 +67,11 @@ final class DocumentModel {
             String thread,
             String steps) {}
 
-    public record LimitRow(String what, String limit, String with, String steps) {}
+    /**
+     * @param places one for each reading that is written down
+     */
+    public record LimitRow(
+            String what, String limit, String with, String steps, List<Integer> places) {}
 
     public record EnergyView(
             String name, String amount, String madeSafe, String safe, String restored) {}
@@ -291,21 +295,14 @@ final class DocumentModel {
     }
 
     private List<LimitRow> limits() {
-        List<LimitRow> rows = new ArrayList<>();
-        shown().forEach(
-                        s ->
-                                s.readings()
-                                        .forEach(
-                                                r ->
-                                                        rows.add(
-                                                                new LimitRow(
-                                                                        r.what(),
-                                                                        views.limit(r.limit()),
-                                                                        views.instrument(r),
-                                                                        String.valueOf(
-                                                                                numbers.of(s.id())
-                                                                                        .orElseThrow())))));
-        return rows;
+        return shown().flatMap(s -> s.readings().stream().map(r -> limit(s, views.reading(r))))
+                .toList();
+    }
+
+    private LimitRow limit(Step step, StepView.ReadingView reading) {
+        String number = String.valueOf(numbers.of(step.id()).orElseThrow());
+        return new LimitRow(
+                reading.what(), reading.limit(), reading.with(), number, reading.places());
     }
 
     private List<StageView> stages() {

@@ -3,11 +3,16 @@ package methodos.publish.document;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -28,7 +33,7 @@ final class FigureFiles {
     private final Pictures pictures;
     private final Path folder;
     private final Map<String, StepView.FigureView> done = new HashMap<>();
-    private IOException failure;
+    private final List<CompletableFuture<Void>> painting = new ArrayList<>();
 
     FigureFiles(Publication publication, Path folder) {
         this.manual = publication.manual();
@@ -45,26 +50,26 @@ final class FigureFiles {
                 figure.picture() == null ? Optional.empty() : pictures.still(figure.picture());
         return still.map(
                 picture -> {
-                    BufferedImage painted =
-                            FigurePainter.paint(
-                                    FigureDrawing.of(
-                                            figure,
-                                            manual,
-                                            picture.getWidth(),
-                                            picture.getHeight()),
-                                    picture,
-                                    WIDTH);
+                    FigureDrawing drawing =
+                            FigureDrawing.of(
+                                            figure, manual, picture.getWidth(), picture.getHeight())
+                                    .trimmed();
                     int number = done.size() + 1;
                     String file = "figure-" + number + ".jpg";
-                    write(painted, folder.resolve(file));
+                    painting.add(
+                            CompletableFuture.runAsync(
+                                    () ->
+                                            write(
+                                                    FigurePainter.paint(drawing, picture, WIDTH),
+                                                    folder.resolve(file))));
                     StepView.FigureView view =
                             new StepView.FigureView(
                                     number,
                                     figure.title(),
                                     file,
                                     alt,
-                                    painted.getWidth(),
-                                    painted.getHeight());
+                                    WIDTH,
+                                    FigurePainter.height(drawing, WIDTH));
                     done.put(figure.id(), view);
                     return view;
                 });
@@ -80,20 +85,30 @@ final class FigureFiles {
             writer.setOutput(out);
             writer.write(null, new IIOImage(image, null, null), how);
         } catch (IOException e) {
-            failure = e;
+            throw new UncheckedIOException(e);
         } finally {
             writer.dispose();
         }
     }
 
     /**
+     * Waits until every figure is written.
+     *
      * @throws PublishProblem if a picture could not be written
      */
-    void check() throws PublishProblem {
-        if (failure != null) {
-            throw new PublishProblem(
-                    "The pictures cannot be written to " + folder + ": " + failure.getMessage(),
-                    failure);
+    void finish() throws PublishProblem {
+        try {
+            painting.forEach(CompletableFuture::join);
+        } catch (CompletionException e) {
+            if (e.getCause() instanceof UncheckedIOException io) {
+                throw new PublishProblem(
+                        "The pictures cannot be written to "
+                                + folder
+                                + ": "
+                                + io.getCause().getMessage(),
+                        io);
+            }
+            throw e;
         }
     }
 }

@@ -165,7 +165,7 @@ public final class Publisher {
             throws IOException, PublishProblem {
         FigureFiles figures = new FigureFiles(publication, folder);
         Map<String, Object> values = new DocumentModel(publication, figures).values();
-        figures.check();
+        figures.finish();
         values.put("medium", medium);
         values.put("w", wordsOf(publication.words()));
         StringWriter out = new StringWriter();

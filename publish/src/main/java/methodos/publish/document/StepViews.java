@@ -108,7 +108,7 @@ final class StepViews {
                 joint.order());
     }
 
-    private ReadingView reading(Reading reading) {
+    ReadingView reading(Reading reading) {
         return new ReadingView(
                 reading.what(),
                 limit(reading.limit()),
@@ -117,13 +117,13 @@ final class StepViews {
                 IntStream.rangeClosed(1, Math.min(10, reading.count())).boxed().toList());
     }
 
-    String limit(Value value) {
+    private String limit(Value value) {
         return value.known()
                 .map(q -> q.print() + q.inOtherSystem().map(o -> " (" + o.print() + ")").orElse(""))
                 .orElseGet(() -> words.of("limit.open", ((Value.Open) value).why()));
     }
 
-    String instrument(Reading reading) {
+    private String instrument(Reading reading) {
         return reading.tool() == null
                 ? ""
                 : manual.tool(reading.tool()).map(Tool::label).orElse("");

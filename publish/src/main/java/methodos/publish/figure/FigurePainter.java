@@ -24,10 +24,7 @@ public final class FigurePainter {
     public static BufferedImage paint(FigureDrawing drawing, BufferedImage still, int width) {
         double scale = width / drawing.width();
         BufferedImage image =
-                new BufferedImage(
-                        width,
-                        Math.max(1, (int) Math.round(drawing.height() * scale)),
-                        BufferedImage.TYPE_INT_RGB);
+                new BufferedImage(width, height(drawing, width), BufferedImage.TYPE_INT_RGB);
         Graphics2D g = image.createGraphics();
         g.setColor(Color.WHITE);
         g.fillRect(0, 0, image.getWidth(), image.getHeight());
@@ -35,6 +32,11 @@ public final class FigurePainter {
         paint(drawing, still, g);
         g.dispose();
         return image;
+    }
+
+    /** How high the picture of the given width is, in pixels. */
+    public static int height(FigureDrawing drawing, int width) {
+        return Math.max(1, (int) Math.round(drawing.height() * width / drawing.width()));
     }
 
     private static void paint(FigureDrawing drawing, BufferedImage still, Graphics2D g) {

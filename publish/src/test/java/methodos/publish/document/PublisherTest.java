@@ -24,6 +24,7 @@ import methodos.core.manual.Model;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Point;
+import methodos.core.manual.Reading;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
@@ -33,6 +34,7 @@ import methodos.core.manual.Step;
 import methodos.core.manual.Unit;
 import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
+import methodos.core.quantity.Quantity;
 import methodos.publish.PublishProblem;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -209,6 +211,24 @@ class PublisherTest {
     @Test
     void anOpenValueIsPrintedAsNotGiven() throws Exception {
         assertThat(pdfText(Sight.EVERYTHING)).contains("Coupling", "not given");
+    }
+
+    @Test
+    void theRecordHasABlankForEachReading() throws Exception {
+        Manual manual = manual();
+        Step first = manual.steps().findFirst().orElseThrow();
+        Value limit = new Value.Known(Quantity.parse("min 62 mm"), List.of(), true);
+        Reading reading = new Reading("Free length", limit, 5, null, "replace all");
+        String html =
+                Files.readString(
+                        publish(
+                                        manual.withStep(first.withReadings(List.of(reading))),
+                                        Sight.EVERYTHING,
+                                        EnumSet.of(Publisher.Format.HTML))
+                                .get(0));
+        String record = html.substring(html.indexOf("id=\"record\""));
+        assertThat(record).contains("Serial number of the unit", "Free length", "≥ 62 mm");
+        assertThat(record.split("class=\"blank\"", -1)).hasSize(1 + 5);
     }
 
     @Test
