@@ -3,6 +3,7 @@ package methodos.cli;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
 import methodos.demo.DemoProject;
@@ -31,6 +32,12 @@ final class DemoCommand implements Callable<Integer> {
             defaultValue = "steps")
     private String place;
 
+    @Option(
+            names = "--manual",
+            description = "which demo: ${COMPLETION-CANDIDATES}; ${DEFAULT-VALUE} if none is named",
+            defaultValue = "QA_80")
+    private DemoProject manual;
+
     @Option(names = "--dark", description = "in the dark variant")
     private boolean dark;
 
@@ -47,14 +54,16 @@ final class DemoCommand implements Callable<Integer> {
             Output.line(into.toString());
             return 0;
         }
-        Path folder = Files.createTempDirectory("methodos-demo").resolve("qa-80.methodos");
+        Path folder =
+                Files.createTempDirectory("methodos-demo")
+                        .resolve(manual.name().toLowerCase(Locale.ROOT) + ".methodos");
         copy(folder);
         return shot == null
                 ? DesktopProgram.open(folder)
                 : DesktopProgram.shoot(folder, shot.toAbsolutePath(), place, dark, size);
     }
 
-    private static void copy(Path target) throws ProjectProblem {
+    private void copy(Path target) throws ProjectProblem {
         try {
             if (Files.exists(target)) {
                 try (Stream<Path> inside = Files.list(target)) {
@@ -64,7 +73,7 @@ final class DemoCommand implements Callable<Integer> {
                     }
                 }
             }
-            DemoProject.QA_80.copyTo(target);
+            manual.copyTo(target);
         } catch (IOException e) {
             throw ProjectProblem.of(target, e);
         }

@@ -12,7 +12,9 @@ import java.util.List;
 /** The demo manuals that ship with the program, with their footage. */
 public enum DemoProject {
     /** Overhaul of the Halvorn QA-80, a quarter-turn actuator. */
-    QA_80("qa-80");
+    QA_80("qa-80"),
+    /** Shoes of the Halvorn HB-3, the hand brake of a hoist trolley; photographs, no footage. */
+    HB_3("hb-3");
 
     private final String folder;
 

@@ -7,10 +7,17 @@ final class Picture {
 
     private final StringBuilder text = new StringBuilder("#version 3.7;\n");
 
-    Picture() {
+    Picture(String... more) {
         for (String part : new String[] {"finishes", "room", "fasteners", "actuator", "tools"}) {
-            text.append("#include \"").append(part).append(".inc\"\n");
+            include(part);
         }
+        for (String part : more) {
+            include(part);
+        }
+    }
+
+    private void include(String part) {
+        text.append("#include \"").append(part).append(".inc\"\n");
     }
 
     Picture camera(Vec location, Vec lookAt, double angle) {

@@ -36,6 +36,8 @@ public final class Render {
         List<String> rest = Arrays.asList(args).subList(1, args.length);
         if (!rest.isEmpty() && rest.get(0).equals("--still")) {
             render.stills(rest.subList(1, rest.size()));
+        } else if (!rest.isEmpty() && rest.get(0).equals("--photographs")) {
+            render.photographs(rest.subList(1, rest.size()));
         } else {
             render.clips(rest);
         }
@@ -59,6 +61,17 @@ public final class Render {
             for (String time : shotsAndTimes.get(i + 1).split(",")) {
                 Path out = home.resolve("target/" + name + "-" + time + ".png");
                 System.out.println(renderer.still(shot, Double.parseDouble(time), out));
+            }
+        }
+    }
+
+    private void photographs(List<String> names) throws IOException {
+        Renderer renderer = new Renderer(parts(), work, false);
+        Path folder = Files.createDirectories(home.resolve("photographs"));
+        for (var photograph : HandBrake.photographs().entrySet()) {
+            if (names.isEmpty() || names.contains(photograph.getKey())) {
+                Path out = folder.resolve(photograph.getKey() + ".png");
+                System.out.println(renderer.photograph(photograph.getValue(), out));
             }
         }
     }

@@ -49,6 +49,12 @@ final class Renderer {
         return out;
     }
 
+    /** A photograph: a scene in which nothing moves. */
+    Path photograph(Picture scene, Path out) throws IOException {
+        pov(scene.toString(), out, draft ? 2 : 1, null);
+        return out;
+    }
+
     /** All frames of a shot in order; frames of the same instant are the same file. */
     List<Path> frames(Shot shot, int poses) throws IOException {
         int count = (int) Math.round(shot.seconds * Clip.FRAMES_PER_SECOND);
