@@ -23,7 +23,7 @@ final class BuildUp {
         return new Clip(
                 "4-build-up",
                 "srt",
-                4,
+                6,
                 List.of(
                         coneSeal(),
                         grease(),

@@ -17,7 +17,7 @@ final class Inspection {
         return new Clip(
                 "3-inspection",
                 "blocks",
-                3,
+                6,
                 List.of(springs(), springShort(), bore(), piston(), teeth(), endFloat()));
     }
 

@@ -3,6 +3,8 @@ package methodos.demo.footage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
@@ -31,11 +33,31 @@ record Truth(List<Clip> clips) {
                         .map(s -> String.format(Locale.ROOT, "%.3f", clip.startOf(s)))
                         .collect(Collectors.joining(", ")),
                 clip.shots().stream()
-                        .flatMap(s -> s.troubles.stream().map(t -> stretch(clip, s, t)))
+                        .flatMap(s -> spans(s).stream().map(t -> stretch(clip, s, t)))
                         .collect(Collectors.joining(",\n   ")),
                 clip.shots().stream()
                         .flatMap(s -> s.steps.stream().map(t -> stretch(clip, s, t)))
                         .collect(Collectors.joining(",\n   ")));
+    }
+
+    /** The shot from end to end: its troubles, and what is sharp between them. */
+    private static List<Shot.Stretch> spans(Shot shot) {
+        List<Shot.Stretch> all = new ArrayList<>();
+        double from = 0;
+        for (Shot.Stretch trouble :
+                shot.troubles.stream()
+                        .sorted(Comparator.comparingDouble(Shot.Stretch::from))
+                        .toList()) {
+            if (trouble.from() > from) {
+                all.add(new Shot.Stretch("sharp", from, trouble.from()));
+            }
+            all.add(trouble);
+            from = Math.max(from, trouble.to());
+        }
+        if (from < shot.seconds) {
+            all.add(new Shot.Stretch("sharp", from, shot.seconds));
+        }
+        return all;
     }
 
     private static String stretch(Clip clip, Shot shot, Shot.Stretch stretch) {
