@@ -12,6 +12,7 @@ import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.Stage;
@@ -87,7 +88,7 @@ public final class DesktopProgram {
                     });
             stage.setTitle("Methodos");
             Preferences settings = Preferences.userRoot().node("methodos");
-            boolean dark = start.dark || ProjectStage.wasDark(settings);
+            Theme theme = new Theme(start.dark || ProjectStage.wasDark(settings));
             try {
                 Path path = start.project != null ? start.project : ask(stage);
                 if (path == null) {
@@ -104,8 +105,9 @@ public final class DesktopProgram {
                                                         .toString()
                                                         .replace(".methodos", "")));
                 OpenProject project = new OpenProject(folder);
-                double[] size = {start.width, start.height};
-                shown = new ProjectStage(stage, project, dark, settings, size);
+                shown =
+                        new ProjectStage(
+                                stage, project, theme, settings, start.width, start.height);
                 stage.show();
                 shown.window().show(start.place);
                 if (start.shot != null) {
@@ -116,8 +118,8 @@ public final class DesktopProgram {
                 Label sentence = Controls.prose(e.getMessage(), "section-head");
                 VBox box = new VBox(sentence);
                 box.setPadding(new javafx.geometry.Insets(40));
-                Scene scene = new Scene(box, 640, 240);
-                new Theme(dark).dress(scene);
+                Scene scene = new Scene(new Pane(), 640, 240);
+                theme.dress(scene, box);
                 stage.setScene(scene);
                 stage.show();
                 status = 3;

@@ -13,6 +13,7 @@ import methodos.core.check.Place;
 import methodos.core.manual.Manual;
 import methodos.demo.DemoProject;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
 import methodos.desktop.window.ProjectStage;
 import methodos.files.project.ProjectFolder;
@@ -39,7 +40,7 @@ public abstract class RealWindow {
         prepare(folder);
         project = new OpenProject(ProjectFolder.open(folder));
         settings = Preferences.userRoot().node("methodos-test/" + folder.getParent().getFileName());
-        shown = new ProjectStage(stage, project, dark(), settings, new double[] {1280, 800});
+        shown = new ProjectStage(stage, project, new Theme(dark()), settings, 1280, 800);
         stage.setX(0);
         stage.setY(0);
         stage.show();

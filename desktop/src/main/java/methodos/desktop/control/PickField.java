@@ -8,6 +8,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.StackPane;
 import javafx.stage.Popup;
 
 /**
@@ -23,6 +24,7 @@ public final class PickField extends TextField {
     private final List<String> known;
     private final Consumer<String> taken;
     private final ListView<String> list = new ListView<>();
+    private final StackPane sheet = new StackPane(list); // carries the colours of the window
     private final Popup popup = new Popup();
 
     /**
@@ -37,7 +39,7 @@ public final class PickField extends TextField {
         list.getStyleClass().add("pick-list");
         list.setOnMouseClicked(e -> take());
         popup.setAutoHide(true);
-        popup.getContent().add(list);
+        popup.getContent().add(sheet);
         textProperty().addListener(o -> offer());
         focusedProperty().addListener(o -> popup.hide());
         setOnMouseClicked(e -> offer());
@@ -92,7 +94,8 @@ public final class PickField extends TextField {
         }
         list.getSelectionModel().clearSelection();
         list.setPrefSize(Math.max(getWidth(), 220), lines * LINE + 2);
-        list.getStylesheets().setAll(getScene().getStylesheets());
+        sheet.getStylesheets().setAll(getScene().getStylesheets());
+        sheet.getStyleClass().setAll(getScene().getRoot().getStyleClass());
         Bounds field = localToScreen(getBoundsInLocal());
         popup.show(this, field.getMinX(), field.getMaxY() + 1);
     }

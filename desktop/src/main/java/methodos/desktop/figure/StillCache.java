@@ -104,5 +104,6 @@ final class StillCache implements AutoCloseable {
     @Override
     public void close() {
         reading.shutdownNow();
+        entries.clear();
     }
 }

@@ -153,5 +153,6 @@ public final class FilmStrip implements AutoCloseable {
         making.getQueue().clear();
         making.execute(this::closeRecording);
         making.shutdown();
+        images.clear();
     }
 }

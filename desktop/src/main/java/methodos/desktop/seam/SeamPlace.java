@@ -28,7 +28,7 @@ import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
-import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 import methodos.files.project.ProjectProblem;
@@ -57,7 +57,7 @@ public final class SeamPlace implements PlaceView {
             OpenProject project,
             FootageDesk desk,
             SeamState state,
-            Palette colors,
+            Theme theme,
             Consumer<String> message,
             Consumer<OpenPoint> go) {
         this.project = project;
@@ -66,7 +66,7 @@ public final class SeamPlace implements PlaceView {
         this.words = project.words();
         this.message = message;
         state.scale().set(SeamLayout.fittingScale(project.manual()));
-        this.seam = new SeamView(project, state, colors);
+        this.seam = new SeamView(project, state, theme);
         this.picture = new SeamPicture(project);
         this.player = new Player(project, state, desk, picture);
         seam.onLook(m -> player.look());

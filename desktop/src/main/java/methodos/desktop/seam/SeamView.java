@@ -14,7 +14,6 @@ import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.desktop.footage.FilmStrip;
 import methodos.desktop.project.OpenProject;
-import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
 
 /**
@@ -30,7 +29,7 @@ public final class SeamView extends Region {
 
     private final OpenProject project;
     private final SeamState state;
-    private final Palette colors;
+    private final Theme theme;
     private final Canvas canvas = new Canvas();
     private final ScrollBar bar = new ScrollBar();
     private final FilmStrip film;
@@ -43,10 +42,10 @@ public final class SeamView extends Region {
     private boolean draggedEnd;
     private Moment pressed;
 
-    public SeamView(OpenProject project, SeamState state, Palette colors) {
+    public SeamView(OpenProject project, SeamState state, Theme theme) {
         this.project = project;
         this.state = state;
-        this.colors = colors;
+        this.theme = theme;
         this.film = new FilmStrip(project, this::redraw);
         setId("seam");
         setFocusTraversable(true);
@@ -57,6 +56,7 @@ public final class SeamView extends Region {
         getChildren().addAll(canvas, bar);
         bar.valueProperty().addListener(o -> redraw());
         project.workspace().addListener(o -> relayout());
+        theme.palette().addListener(o -> redraw());
         project.sight().addListener(o -> relayout());
         state.step().addListener(o -> chosenChanged());
         state.span().addListener(o -> redraw());
@@ -110,7 +110,11 @@ public final class SeamView extends Region {
 
     private void redraw() {
         if (layout != null) {
-            new SeamPainter(canvas.getGraphicsContext2D(), colors, project.words(), film::at)
+            new SeamPainter(
+                            canvas.getGraphicsContext2D(),
+                            theme.palette().get(),
+                            project.words(),
+                            film::at)
                     .paint(
                             layout,
                             state,

@@ -6,34 +6,59 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import javafx.application.Application;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 import methodos.publish.Typeface;
 
-/** Dresses a scene: fonts, colours, light or dark. */
+/** The dress of a window: fonts, and the colours of its light or dark variant. */
 public final class Theme {
 
     private static boolean fontsLoaded;
 
-    private final boolean dark;
+    private final ReadOnlyObjectWrapper<Palette> palette;
+    private Scene scene;
 
     public Theme(boolean dark) {
-        this.dark = dark;
+        palette = new ReadOnlyObjectWrapper<>(dark ? Palette.DARK : Palette.LIGHT);
     }
 
-    public Palette palette() {
-        return dark ? Palette.DARK : Palette.LIGHT;
+    /** The colours just now; drawings are drawn again when they change. */
+    public ReadOnlyObjectProperty<Palette> palette() {
+        return palette.getReadOnlyProperty();
     }
 
-    public void dress(Scene scene) {
+    public boolean dark() {
+        return palette.get() == Palette.DARK;
+    }
+
+    /**
+     * Shows content in a scene; it is dressed before it is shown, so that no colour is looked for
+     * in vain.
+     */
+    public void dress(Scene target, Parent content) {
         loadFonts();
+        scene = target;
+        target.getStylesheets().setAll(Theme.class.getResource("methodos.css").toExternalForm());
+        wear(content);
+        target.setRoot(content);
+    }
+
+    /** Changes over from light to dark or back. */
+    public void change() {
+        palette.set(dark() ? Palette.LIGHT : Palette.DARK);
+        wear(scene.getRoot());
+    }
+
+    private void wear(Parent content) {
         Application.setUserAgentStylesheet(
-                dark
+                dark()
                         ? new PrimerDark().getUserAgentStylesheet()
                         : new PrimerLight().getUserAgentStylesheet());
-        scene.getStylesheets().setAll(Theme.class.getResource("methodos.css").toExternalForm());
-        scene.getRoot().getStyleClass().removeAll("dark", "light");
-        scene.getRoot().getStyleClass().add(dark ? "dark" : "light");
+        content.getStyleClass().removeAll("dark", "light");
+        content.getStyleClass().add(dark() ? "dark" : "light");
     }
 
     private static synchronized void loadFonts() {

@@ -28,12 +28,16 @@ final class UnitDrawing {
     /** A variant's bar, for clicks. */
     record Bar(Variant variant, double x, double y, double width, double height) {}
 
-    private final Palette colors;
+    private final Theme theme;
     private final Words words;
 
-    UnitDrawing(Palette colors, Words words) {
-        this.colors = colors;
+    UnitDrawing(Theme theme, Words words) {
+        this.theme = theme;
         this.words = words;
+    }
+
+    private Palette colors() {
+        return theme.palette().get();
     }
 
     static double rangesHeight(Manual manual) {
@@ -51,11 +55,11 @@ final class UnitDrawing {
         double y = 30 + RULE + 10;
         for (Model model : manual.unit().models()) {
             g.setTextAlign(TextAlignment.LEFT);
-            g.setFill(colors.ink());
+            g.setFill(colors().ink());
             g.setFont(Theme.heading(14));
             g.fillText(model.name(), 0, y + 11);
             g.setFont(Theme.text(13));
-            g.setFill(colors.soft());
+            g.setFill(colors().soft());
             g.fillText(model.kind(), 0, y + 27);
             for (Variant v : manual.variants()) {
                 if (v.model().equals(model.name())) {
@@ -75,12 +79,12 @@ final class UnitDrawing {
 
     private void rule(GraphicsContext g, SerialScale scale, double width) {
         g.setTextAlign(TextAlignment.LEFT);
-        g.setFill(colors.soft());
+        g.setFill(colors().soft());
         g.setFont(Theme.text(14));
         g.fillText(words.of("unit.serial"), 0, 30 + RULE / 2);
-        g.setFill(colors.rule());
+        g.setFill(colors().rule());
         g.fillRoundRect(NAME_WIDTH, 30, width - NAME_WIDTH - 2, RULE, 6, 6);
-        g.setStroke(colors.ruleEdge());
+        g.setStroke(colors().ruleEdge());
         g.strokeRoundRect(NAME_WIDTH + .5, 30.5, width - NAME_WIDTH - 3, RULE - 1, 6, 6);
         long step = scale.step();
         long minor = Math.max(1, step / 5);
@@ -89,7 +93,7 @@ final class UnitDrawing {
             boolean major = n % step == 0;
             g.strokeLine(x, 30 + RULE - (major ? 12 : 6), x, 30 + RULE - 1);
             if (major && x < width - 40) {
-                g.setFill(colors.ink());
+                g.setFill(colors().ink());
                 g.setFont(Theme.label(13));
                 g.setTextAlign(TextAlignment.LEFT);
                 g.fillText(String.valueOf(n), x + 3, 30 + 10);
@@ -107,20 +111,20 @@ final class UnitDrawing {
         double left = scale.left(v.serials());
         double right = scale.right(v.serials()) - 2;
         boolean late = v.serials().to() == null;
-        g.setFill(late ? colors.tint() : colors.rule().interpolate(colors.paper(), .45));
+        g.setFill(late ? colors().tint() : colors().rule().interpolate(colors().paper(), .45));
         g.fillRoundRect(left, y, right - left, ROW - 9, 4, 4);
-        g.setStroke(late ? colors.mark() : colors.ruleEdge());
+        g.setStroke(late ? colors().mark() : colors().ruleEdge());
         g.setLineWidth(chosen ? 2.4 : 1);
         g.strokeRoundRect(left + .5, y + .5, right - left - 1, ROW - 10, 4, 4);
         g.setLineWidth(1);
         g.setTextAlign(TextAlignment.LEFT);
-        g.setFill(colors.ink());
+        g.setFill(colors().ink());
         g.setFont(Theme.heading(13));
         clipped(g, v.build(), left + 10, y + 11, right - left - 14);
         Sight sight = Sight.of(v);
         long parts = manual.parts().stream().filter(p -> p.applicability().concerns(sight)).count();
         g.setFont(Theme.text(13));
-        g.setFill(colors.soft());
+        g.setFill(colors().soft());
         clipped(
                 g,
                 words.of("unit.stepsParts", new StepNumbers(manual, sight).count(), parts),
@@ -142,21 +146,21 @@ final class UnitDrawing {
     private void gap(GraphicsContext g, SerialScale scale, SerialRange gap, double y) {
         double left = scale.left(gap);
         double width = scale.right(gap) - left - 2;
-        g.setStroke(colors.open());
+        g.setStroke(colors().open());
         g.setLineDashes(4, 3);
         g.strokeRoundRect(left + .5, y + .5, width, ROW - 10, 4, 4);
         g.setLineDashes();
-        g.setFill(colors.open());
+        g.setFill(colors().open());
         g.setFont(Theme.heading(13));
         clipped(g, words.of("unit.notCovered"), left + 8, y + 17, width - 10);
     }
 
     private void pointer(GraphicsContext g, SerialScale scale, Sight sight, double bottom) {
         double x = Math.round((scale.left(sight.serials()) + scale.right(sight.serials())) / 2);
-        g.setFill(colors.mark());
+        g.setFill(colors().mark());
         g.fillPolygon(new double[] {x - 6, x + 6, x}, new double[] {17, 17, 28}, 3);
         g.setFont(Theme.text(13));
-        g.setFill(colors.accent());
+        g.setFill(colors().accent());
         boolean right = x > scale.to() - 220;
         g.setTextAlign(right ? TextAlignment.RIGHT : TextAlignment.LEFT);
         g.fillText(words.of("unit.lookedThrough", words.of(sight)), x + (right ? -11 : 11), 18);
@@ -176,7 +180,7 @@ final class UnitDrawing {
         double lineX = width * .60;
         double backX = width - 118;
         g.setFont(Theme.text(13));
-        g.setFill(colors.soft());
+        g.setFill(colors().soft());
         g.setTextAlign(TextAlignment.LEFT);
         g.fillText(words.of("unit.madeSafe"), safeX, 10);
         g.fillText(words.of("unit.givenBack"), backX + 16, 10);
@@ -186,7 +190,7 @@ final class UnitDrawing {
                 continue;
             }
             energy(g, e, numbers, y + 14, safeX, lineX, backX);
-            g.setStroke(colors.line());
+            g.setStroke(colors().line());
             g.strokeLine(0, y + 31.5, width, y + 31.5);
             y += 34;
         }
@@ -201,22 +205,22 @@ final class UnitDrawing {
             double lineX,
             double backX) {
         g.setTextAlign(TextAlignment.LEFT);
-        g.setFill(colors.ink());
+        g.setFill(colors().ink());
         g.setFont(Theme.heading(14));
         clipped(g, e.name(), 0, y, 148);
         g.setFont(Theme.text(14));
-        g.setFill(colors.soft());
+        g.setFill(colors().soft());
         clipped(g, e.amount(), 152, y, safeX - 158);
-        g.setFill(colors.ink());
+        g.setFill(colors().ink());
         List<Integer> safe = numbers.of(e.safeSteps());
         List<Integer> back = numbers.of(e.restoreSteps());
         String steps = safe.isEmpty() ? "" : words.of("unit.steps", safe.size(), list(safe));
         clipped(g, e.madeSafe(), safeX, y, lineX - safeX - 72);
-        g.setFill(colors.soft());
+        g.setFill(colors().soft());
         g.setTextAlign(TextAlignment.RIGHT);
         g.fillText(steps, lineX - 12, y);
         boolean closed = !safe.isEmpty() && !back.isEmpty();
-        g.setStroke(closed ? colors.mark() : colors.open());
+        g.setStroke(closed ? colors().mark() : colors().open());
         g.setLineWidth(2.4);
         if (!closed) {
             g.setLineDashes(3, 5);
@@ -224,21 +228,21 @@ final class UnitDrawing {
         g.strokeLine(lineX, y, backX, y);
         g.setLineDashes();
         g.setLineWidth(1);
-        g.setFill(colors.ink());
+        g.setFill(colors().ink());
         g.fillPolygon(
                 new double[] {lineX - 5, lineX + 5, lineX}, new double[] {y - 7, y - 7, y + 1}, 3);
         g.setTextAlign(TextAlignment.LEFT);
         if (closed) {
-            g.setFill(colors.mark());
+            g.setFill(colors().mark());
             g.fillPolygon(
                     new double[] {backX - 5, backX + 5, backX}, new double[] {y + 8, y + 8, y}, 3);
-            g.setFill(colors.soft());
+            g.setFill(colors().soft());
             g.fillText(words.of("unit.steps", back.size(), list(back)), backX + 16, y);
         } else {
             g.setLineWidth(2.2);
             g.strokeOval(backX - 5, y - 5, 10, 10);
             g.setLineWidth(1);
-            g.setFill(colors.open());
+            g.setFill(colors().open());
             g.fillText(words.of("unit.nowhere"), backX + 16, y);
         }
     }

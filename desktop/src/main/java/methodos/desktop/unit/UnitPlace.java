@@ -27,7 +27,7 @@ import methodos.core.manual.Variant;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
-import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 
@@ -46,10 +46,11 @@ public final class UnitPlace implements PlaceView {
     private List<UnitDrawing.Bar> bars = List.of();
     private String chosen;
 
-    public UnitPlace(OpenProject project, Palette colors, Consumer<OpenPoint> go) {
+    public UnitPlace(OpenProject project, Theme theme, Consumer<OpenPoint> go) {
         this.project = project;
         this.words = project.words();
-        this.drawing = new UnitDrawing(colors, words);
+        this.drawing = new UnitDrawing(theme, words);
+        theme.palette().addListener(o -> redraw());
         VBox main = new VBox(9);
         main.setPadding(new Insets(18, 24, 24, 20));
         main.getChildren()

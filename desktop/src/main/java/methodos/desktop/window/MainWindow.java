@@ -33,7 +33,7 @@ import methodos.desktop.publish.PublishPlace;
 import methodos.desktop.seam.SeamPlace;
 import methodos.desktop.seam.SeamState;
 import methodos.desktop.stores.StoresPlace;
-import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Theme;
 import methodos.desktop.torque.TorquePlace;
 import methodos.desktop.unit.UnitPlace;
 
@@ -44,9 +44,9 @@ public final class MainWindow {
 
     private final OpenProject project;
     private final Words words;
-    private final Palette colors;
+    private final Theme theme;
     private final FootageDesk desk;
-    private final SeamState seamState;
+    private final SeamState seamState = new SeamState();
     private final Map<Place, PlaceView> places = new EnumMap<>(Place.class);
     private final BorderPane root = new BorderPane();
     private final BorderPane content = new BorderPane();
@@ -59,14 +59,12 @@ public final class MainWindow {
     private boolean left;
 
     /**
-     * @param otherShade shows the project in the other of light and dark
+     * @param otherShade called to change over between light and dark
      */
-    public MainWindow(
-            OpenProject project, Palette colors, SeamState seamState, Runnable otherShade) {
-        this.seamState = seamState;
+    public MainWindow(OpenProject project, Theme theme, Runnable otherShade) {
         this.project = project;
         this.words = project.words();
-        this.colors = colors;
+        this.theme = theme;
         this.desk = new FootageDesk(project);
         EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH));
         order = new OrderOfWork(project, here, this::show, otherShade);
@@ -166,9 +164,9 @@ public final class MainWindow {
 
     private PlaceView make(Place place) {
         return switch (place) {
-            case UNIT -> new UnitPlace(project, colors, this::go);
+            case UNIT -> new UnitPlace(project, theme, this::go);
             case FOOTAGE -> new FootagePlace(project, this::say, this::go);
-            case STEPS -> new SeamPlace(project, desk, seamState, colors, this::say, this::go);
+            case STEPS -> new SeamPlace(project, desk, seamState, theme, this::say, this::go);
             case FIGURES -> new FigurePlace(project, this::say, this::go);
             case STORES -> new StoresPlace(project, this::say, this::go);
             case TORQUE -> new TorquePlace(project, this::say, this::go);
@@ -176,11 +174,6 @@ public final class MainWindow {
             case PUBLISH -> new PublishPlace(project, this::say);
             case TIME, BENCH -> throw new IllegalArgumentException(place + " is not here yet");
         };
-    }
-
-    /** The place that is shown. */
-    public Place place() {
-        return shown;
     }
 
     private void title() {
@@ -231,7 +224,10 @@ public final class MainWindow {
         }
         left = true;
         root.requestFocus(); // a field that is left keeps what was typed
+        fading.stop();
         places.values().forEach(PlaceView::close);
+        places.clear();
+        root.getChildren().clear(); // whatever still holds the window holds no pictures
         desk.close();
     }
 }
