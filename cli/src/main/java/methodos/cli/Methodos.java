@@ -21,6 +21,8 @@ import picocli.CommandLine.Spec;
         subcommands = {
             ProbeCommand.class,
             StillCommand.class,
+            ScanCommand.class,
+            BestCommand.class,
             NewCommand.class,
             ImportCommand.class,
             ShowCommand.class,

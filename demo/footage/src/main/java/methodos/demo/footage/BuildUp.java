@@ -113,6 +113,7 @@ final class BuildUp {
                             p.glove(Glove.fromSide(.75), at.plus(5.6, 3.2, -2.6));
                             return p;
                         })
+                .goesOn()
                 .says(
                         .3,
                         "Thin film of the silicone grease on both, and on the rack. No grease in the spring pockets.")

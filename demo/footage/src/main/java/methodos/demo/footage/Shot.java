@@ -22,6 +22,7 @@ final class Shot {
     final List<Stretch> troubles = new ArrayList<>();
     final List<Stretch> steps = new ArrayList<>();
     double shake;
+    boolean goesOn;
 
     Shot(String name, double seconds, DoubleFunction<Picture> scene) {
         this.name = name;
@@ -52,6 +53,12 @@ final class Shot {
     /** What is done in this stretch, in words for people who read the list. */
     Shot step(double from, double to, String what) {
         steps.add(new Stretch(what, from, to));
+        return this;
+    }
+
+    /** The camera stands as in the shot before and nothing has changed: a join nobody can see. */
+    Shot goesOn() {
+        goesOn = true;
         return this;
     }
 

@@ -139,6 +139,7 @@ final class TakeDown {
                             }
                             return p;
                         })
+                .goesOn()
                 .says(.2, "They are spent when the cap stops following. Then all four out.")
                 .says(5.0, "M six by twenty-five. Keep them, we look at the threads later.")
                 .step(.8, 7.2, "take out the four cap screws by hand");
@@ -178,6 +179,7 @@ final class TakeDown {
                             }
                             return p;
                         })
+                .goesOn()
                 .says(.4, "Cap off, and there are the springs.")
                 .says(4.0, "The O-ring in the cap goes in the bin, it is always new.")
                 .says(8.2, "Where did I, ah, here.")
@@ -227,6 +229,7 @@ final class TakeDown {
                             }
                             return p;
                         })
+                .goesOn()
                 .says(
                         .3,
                         "Five springs, lift them out one by one and lay them in a row, keep them by side.")

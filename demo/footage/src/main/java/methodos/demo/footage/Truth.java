@@ -30,6 +30,7 @@ record Truth(List<Clip> clips) {
                 Clip.FRAMES_PER_SECOND,
                 clip.shots().stream()
                         .skip(1)
+                        .filter(s -> !s.goesOn)
                         .map(s -> String.format(Locale.ROOT, "%.3f", clip.startOf(s)))
                         .collect(Collectors.joining(", ")),
                 clip.shots().stream()
