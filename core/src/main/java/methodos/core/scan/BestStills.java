@@ -15,6 +15,12 @@ public final class BestStills {
     private static final double FREE = 0.25;
     private static final double EXPOSED = 0.10;
 
+    /** So much more covered than the freest frame of the span is too much. */
+    private static final double MORE_COVERED = 0.12;
+
+    /** A smaller share of the sharpest frame's sharpness is too little. */
+    private static final double LESS_SHARP = 0.6;
+
     /** Proposals are at least so far apart, in seconds, unless the span is short. */
     private static final double APART = 1.0;
 
@@ -65,10 +71,18 @@ public final class BestStills {
         return of(scan, to, to + within, 1, words);
     }
 
+    /** The frames that can be used, less those that are far from what the span has to offer. */
     private static List<FrameScore> usable(Scan scan, double from, double to) {
-        return scan.frames().stream()
-                .filter(f -> f.time() >= from && f.time() < to)
-                .filter(f -> scan.unusable().stream().noneMatch(u -> u.holds(f.time())))
+        List<FrameScore> all =
+                scan.frames().stream()
+                        .filter(f -> f.time() >= from && f.time() < to)
+                        .filter(f -> scan.unusable().stream().noneMatch(u -> u.holds(f.time())))
+                        .toList();
+        double free = all.stream().mapToDouble(FrameScore::obstruction).min().orElse(0);
+        double sharp = all.stream().mapToDouble(FrameScore::sharpness).max().orElse(0);
+        return all.stream()
+                .filter(f -> f.obstruction() <= free + MORE_COVERED)
+                .filter(f -> f.sharpness() >= sharp * LESS_SHARP)
                 .toList();
     }
 

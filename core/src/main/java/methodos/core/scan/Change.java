@@ -44,36 +44,48 @@ record Change(double broken, double difference, double light) {
     /** A field with less contrast than this, in grey levels, says nothing. */
     private static final double DETAIL = 1.2;
 
-    static Change between(Luma before, Luma now) {
-        int bestX = 0;
-        int bestY = 0;
-        double least = difference(before, now, 0, 0);
-        if (least >= CALM) {
-            for (int reach = 1; reach <= SHIFT; reach++) {
-                int fromX = bestX;
-                int fromY = bestY;
-                for (int dy = -1; dy <= 1; dy++) {
-                    for (int dx = -1; dx <= 1; dx++) {
-                        double d = difference(before, now, fromX + dx, fromY + dy);
-                        if (d < least) {
-                            least = d;
-                            bestX = fromX + dx;
-                            bestY = fromY + dy;
-                        }
-                    }
-                }
-                if (bestX == fromX && bestY == fromY) {
-                    break;
+    /** A frame as it is compared. */
+    record Look(Luma luma, Luma detail) {
+
+        static Look at(byte[] grey, int width, int height) {
+            Luma luma = Luma.of(grey, width, height, COLUMNS, ROWS);
+            return new Look(luma, luma.detail(SURROUNDINGS));
+        }
+    }
+
+    static Change between(Look before, Look now) {
+        double unmoved = difference(before.luma, now.luma, 0, 0);
+        if (unmoved < CALM) {
+            return new Change(0, unmoved, 1);
+        }
+        // the camera's movement is looked for in the detail: light that changes has none
+        int dx = 0;
+        int dy = 0;
+        double least = difference(before.detail, now.detail, 0, 0);
+        for (int reach = 1; reach <= SHIFT; reach++) {
+            int fromX = dx;
+            int fromY = dy;
+            for (int k = 0; k < 9; k++) {
+                int x = fromX + k % 3 - 1;
+                int y = fromY + k / 3 - 1;
+                double d = difference(before.detail, now.detail, x, y);
+                if (d < least) {
+                    least = d;
+                    dx = x;
+                    dy = y;
                 }
             }
+            if (dx == fromX && dy == fromY) {
+                break;
+            }
         }
-        if (least < CALM) {
-            return new Change(0, least, 1);
-        }
-        double a = before.mean() + 1;
-        double b = now.mean() + 1;
+        double a = before.luma.mean() + 1;
+        double b = now.luma.mean() + 1;
         double light = Math.min(a, b) / Math.max(a, b);
-        return new Change(broken(before, now, bestX, bestY, light), least, light);
+        return new Change(
+                broken(before, now, dx, dy, light),
+                difference(before.luma, now.luma, dx, dy),
+                light);
     }
 
     private static double difference(Luma a, Luma b, int dx, int dy) {
@@ -92,23 +104,23 @@ record Change(double broken, double difference, double light) {
         return Luma.greyLevels(sum / (double) n);
     }
 
-    private static double broken(Luma before, Luma now, int dx, int dy, double light) {
-        Luma detailBefore = before.detail(SURROUNDINGS);
-        Luma detailNow = now.detail(SURROUNDINGS);
+    private static double broken(Look before, Look now, int dx, int dy, double light) {
         int detailed = 0;
         int broken = 0;
         int hidden = 0;
         for (int y = 0; y + FIELD_HEIGHT <= ROWS; y += FIELD_HEIGHT) {
             for (int x = 0; x + FIELD_WIDTH <= COLUMNS; x += FIELD_WIDTH) {
-                double same = same(detailBefore, detailNow, x, y, dx, dy);
+                double same = same(before.detail, now.detail, x, y, dx, dy);
                 if (Double.isNaN(same)) {
                     continue;
                 }
                 boolean dark =
                         light < MUCH_DARKER
-                                ? Math.min(contrast(detailBefore, x, y), contrast(detailNow, x, y))
-                                        < 2 * DETAIL
-                                : Math.min(mean(before, x, y), mean(now, x, y)) < DARK;
+                                ? Math.min(
+                                                contrast(before.detail, x, y),
+                                                contrast(now.detail, x, y))
+                                        < 4 * DETAIL
+                                : Math.min(mean(before.luma, x, y), mean(now.luma, x, y)) < DARK;
                 if (same >= SAME) {
                     detailed++;
                 } else if (dark) {

@@ -21,7 +21,7 @@ public final class Scanning {
     private static final double BLURRED = 0.55;
 
     private static final double CLEAR_QUANTILE = 0.8;
-    private static final double COVERED = 0.38;
+    private static final double COVERED = 0.33;
     private static final double DARK = 0.08;
     private static final double DARK_FOR_ITS_SHOT = 0.5;
     private static final double DARK_AT_MOST = 0.30;
@@ -36,7 +36,7 @@ public final class Scanning {
     private final List<Seen> seen = new ArrayList<>();
     private final List<Change> changes = new ArrayList<>();
     private final List<Obstruction.Thumbnail> thumbnails = new ArrayList<>();
-    private Luma before;
+    private Change.Look before;
 
     /**
      * The next frame.
@@ -49,7 +49,7 @@ public final class Scanning {
      */
     public void add(
             double time, byte[] grey, int width, int height, byte[] colour, boolean damaged) {
-        Luma now = Luma.of(grey, width, height, Change.COLUMNS, Change.ROWS);
+        Change.Look now = Change.Look.at(grey, width, height);
         changes.add(before == null ? Change.NONE : Change.between(before, now));
         before = now;
         thumbnails.add(
@@ -67,7 +67,9 @@ public final class Scanning {
 
     /** The scan of all that was added, with no word on the sound. */
     public Scan finish() {
-        List<Integer> cuts = ShotChanges.in(changes);
+        List<Integer> cuts =
+                ShotChanges.in(
+                        changes, thumbnails.stream().map(Obstruction.Thumbnail::grey).toList());
         double sharpest =
                 quantile(seen.stream().mapToDouble(s -> s.meter.edges()).toArray(), 0.995);
         List<FrameScore> frames = new ArrayList<>();

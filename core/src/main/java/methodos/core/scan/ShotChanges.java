@@ -3,6 +3,7 @@ package methodos.core.scan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 
 /**
  * Finds hard cuts in the row of changes from frame to frame.
@@ -11,7 +12,8 @@ import java.util.function.ToDoubleFunction;
  * calm beside it. What sweeps through the picture, a pan and a dissolve break it over several
  * frames; a lamp that goes on breaks nothing, since light does not change what correlates. A take
  * that was stopped and started again on the same tripod changes little, but at once, between frames
- * in which nothing moves.
+ * in which nothing moves. Where the picture of before comes back, and part of it never went,
+ * nothing was cut: something was held into it.
  */
 final class ShotChanges {
 
@@ -39,25 +41,66 @@ final class ShotChanges {
     /** Differences below this, in grey levels, are noise. */
     private static final double NOTHING = 1.0;
 
-    private final List<Change> changes;
+    /** What is held into the picture is gone after so many frames. */
+    private static final int INTERPOSED = 450;
 
-    private ShotChanges(List<Change> changes) {
+    /** Places that differ by no more grey levels show the same. */
+    private static final int SAME_GREY = 6;
+
+    /** Share of places that stay while something is held into the picture. */
+    private static final double STAYS = 0.35;
+
+    private static final double COMES_BACK = 0.93;
+
+    private final List<Change> changes;
+    private final List<byte[]> pictures;
+
+    private ShotChanges(List<Change> changes, List<byte[]> pictures) {
         this.changes = changes;
+        this.pictures = pictures;
     }
 
     /**
      * @param changes the change from the frame before, for each frame; the first has none
+     * @param pictures a small grey picture of each frame
      * @return indices of the first frames of new shots
      */
-    static List<Integer> in(List<Change> changes) {
-        ShotChanges all = new ShotChanges(changes);
+    static List<Integer> in(List<Change> changes, List<byte[]> pictures) {
+        ShotChanges all = new ShotChanges(changes, pictures);
         List<Integer> cuts = new ArrayList<>();
         for (int i = 1; i < changes.size(); i++) {
-            if (all.cut(i)) {
+            if (all.cut(i) && !all.heldInto(i)) {
                 cuts.add(i);
             }
         }
         return cuts;
+    }
+
+    /**
+     * Whether something only came into the picture or left it: part of it stays, and what was there
+     * before comes back, or what comes was there before.
+     */
+    private boolean heldInto(int cut) {
+        if (same(cut - 1, cut) < STAYS) {
+            return false;
+        }
+        int from = Math.max(0, cut - INTERPOSED);
+        int to = Math.min(pictures.size(), cut + INTERPOSED);
+        return IntStream.range(from, cut - 1).anyMatch(k -> same(k, cut) >= COMES_BACK)
+                || IntStream.range(cut + 1, to).anyMatch(k -> same(cut - 1, k) >= COMES_BACK);
+    }
+
+    /** Share of the places that look the same in two frames. */
+    private double same(int a, int b) {
+        byte[] x = pictures.get(a);
+        byte[] y = pictures.get(b);
+        int same = 0;
+        for (int i = 0; i < x.length; i++) {
+            if (Math.abs((x[i] & 255) - (y[i] & 255)) <= SAME_GREY) {
+                same++;
+            }
+        }
+        return same / (double) x.length;
     }
 
     private boolean cut(int i) {
