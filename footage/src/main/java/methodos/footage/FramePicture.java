@@ -3,6 +3,7 @@ package methodos.footage;
 import static org.bytedeco.ffmpeg.global.avutil.AVCOL_RANGE_JPEG;
 import static org.bytedeco.ffmpeg.global.avutil.AVCOL_SPC_UNSPECIFIED;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_BGR24;
+import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_BGR48LE;
 import static org.bytedeco.ffmpeg.global.avutil.av_free;
 import static org.bytedeco.ffmpeg.global.avutil.av_malloc;
 import static org.bytedeco.ffmpeg.global.swscale.SWS_ACCURATE_RND;
@@ -21,6 +22,8 @@ import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
 import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.ShortBuffer;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.swscale.SwsContext;
 import org.bytedeco.javacpp.BytePointer;
@@ -65,30 +68,68 @@ final class FramePicture implements AutoCloseable {
     }
 
     private BufferedImage picture(AVFrame frame, int width, int height, int method) {
+        return upright(
+                HighRange.is(frame)
+                        ? highRange(frame, width, height, method)
+                        : ordinary(frame, width, height, method));
+    }
+
+    private BufferedImage ordinary(AVFrame frame, int width, int height, int method) {
+        int stride = width * 3 + 63 & ~63;
+        BytePointer pixels = scaled(frame, width, height, AV_PIX_FMT_BGR24, stride, method);
+        try {
+            return copied(pixels, width, height, stride);
+        } finally {
+            av_free(pixels);
+        }
+    }
+
+    private BufferedImage highRange(AVFrame frame, int width, int height, int method) {
+        int stride = width * 6 + 63 & ~63;
+        BytePointer pixels = scaled(frame, width, height, AV_PIX_FMT_BGR48LE, stride, method);
+        try {
+            ShortBuffer rows =
+                    pixels.capacity((long) stride * height)
+                            .asByteBuffer()
+                            .order(ByteOrder.LITTLE_ENDIAN)
+                            .asShortBuffer();
+            return HighRange.of(frame)
+                    .ordinary(rows, width, height, stride / 2, HighRange.wide(frame));
+        } finally {
+            av_free(pixels);
+        }
+    }
+
+    /** The frame in another size and format; the caller frees it. */
+    private BytePointer scaled(
+            AVFrame frame, int width, int height, int format, int stride, int method) {
+        boolean field = Interlacing.combed(frame);
+        int rows = field ? frame.height() / 2 : frame.height();
         scaler =
                 sws_getCachedContext(
                         scaler,
                         frame.width(),
-                        frame.height(),
+                        rows,
                         frame.format(),
                         width,
                         height,
-                        AV_PIX_FMT_BGR24,
+                        format,
                         method | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INT,
                         null,
                         null,
                         (DoublePointer) null);
         useColoursOf(frame);
-        int stride = width * 3 + 63 & ~63;
         BytePointer pixels = new BytePointer(av_malloc((long) stride * height + 64));
         try (PointerPointer<BytePointer> planes = new PointerPointer<>(4);
-                IntPointer strides = new IntPointer(4)) {
+                IntPointer strides = new IntPointer(4);
+                IntPointer lines = new IntPointer(4)) {
             planes.put(0, pixels);
             strides.put(0, stride);
-            sws_scale(scaler, frame.data(), frame.linesize(), 0, frame.height(), planes, strides);
-            return upright(copied(pixels, width, height, stride));
-        } finally {
-            av_free(pixels);
+            for (int i = 0; i < 4; i++) {
+                lines.put(i, frame.linesize(i) * (field ? 2 : 1)); // every other line: one field
+            }
+            sws_scale(scaler, frame.data(), lines, 0, rows, planes, strides);
+            return pixels;
         }
     }
 

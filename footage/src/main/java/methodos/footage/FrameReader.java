@@ -53,6 +53,7 @@ final class FrameReader implements AutoCloseable {
     private boolean drained;
     private boolean awaitingKey;
     private boolean skipped;
+    private boolean fromStart = true;
     private boolean maySkip = true;
     private long target = Long.MIN_VALUE;
     private long last = AV_NOPTS_VALUE;
@@ -85,13 +86,20 @@ final class FrameReader implements AutoCloseable {
                 return shown;
             }
             if (haveAhead && time <= stream.start()) {
-                return ahead;
+                return first();
             }
         }
         if (haveAhead) {
-            return ahead;
+            return first();
         }
         throw new FootageProblem("No picture could be decoded.");
+    }
+
+    /** Shows the first frame, although its time has not come yet. */
+    private AVFrame first() {
+        advance();
+        haveAhead = decode(ahead);
+        return shown;
     }
 
     /** The frame after the one last shown; null at the end. */
@@ -159,7 +167,9 @@ final class FrameReader implements AutoCloseable {
     private void seekBefore(long time, int back) throws FootageProblem {
         double seconds = back == 0 ? 0 : 0.5 * (1 << (back - 1));
         long furthest = stream.start() - Math.round(2 / stream.timeBase());
-        stream.seek(Math.max(time - Math.round(seconds / stream.timeBase()), furthest));
+        long wanted = Math.max(time - Math.round(seconds / stream.timeBase()), furthest);
+        fromStart = wanted <= stream.start();
+        stream.seek(wanted);
         if (haveShown) {
             av_frame_unref(shown);
         }
@@ -184,7 +194,12 @@ final class FrameReader implements AutoCloseable {
                     av_frame_unref(frame); // outside of the edit list: decoded, never shown
                     continue;
                 }
-                frame.pts(timeOf(frame));
+                long time = timeOf(frame);
+                if (time == AV_NOPTS_VALUE) {
+                    av_frame_unref(frame); // nobody knows when; further back they may
+                    continue;
+                }
+                frame.pts(time);
                 return true;
             }
             if (result == AVERROR_EOF() || result != AVERROR_EAGAIN() && endRead) {
@@ -196,13 +211,20 @@ final class FrameReader implements AutoCloseable {
         }
     }
 
+    /** When the frame comes on the screen; no time where neither it nor one before says so. */
     private long timeOf(AVFrame frame) {
         long time = frame.best_effort_timestamp();
         if (time == AV_NOPTS_VALUE) {
             time = frame.pkt_dts();
         }
         if (time == AV_NOPTS_VALUE) {
+            if (last == AV_NOPTS_VALUE && !fromStart) {
+                return AV_NOPTS_VALUE;
+            }
             time = last == AV_NOPTS_VALUE ? stream.start() : last + stream.frameDistance();
+        }
+        if (last != AV_NOPTS_VALUE && time <= last) {
+            time = last + stream.frameDistance(); // frames come in the order of the screen
         }
         last = time;
         return time;
