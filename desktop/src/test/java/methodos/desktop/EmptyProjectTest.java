@@ -9,6 +9,8 @@ import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.manual.Manual;
 import methodos.desktop.footage.FootagePlace;
+import methodos.desktop.footage.ScanDesk;
+import methodos.desktop.theme.Theme;
 import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -66,11 +68,17 @@ class EmptyProjectTest extends RealWindow {
         Manual before = manual();
         FootagePlace[] place = new FootagePlace[1];
         String[] said = new String[1];
-        robot.interact(() -> place[0] = new FootagePlace(project, s -> said[0] = s, p -> {}));
+        Theme theme = new Theme(false);
+        ScanDesk scans = new ScanDesk(project);
+        robot.interact(
+                () ->
+                        place[0] =
+                                new FootagePlace(project, scans, theme, s -> said[0] = s, p -> {}));
         robot.interact(() -> place[0].bring(letter));
         until(() -> said[0] != null);
         assertThat(said[0]).contains("letter.mp4");
         assertThat(manual()).isEqualTo(before);
         robot.interact(() -> place[0].close());
+        robot.interact(scans::close);
     }
 }

@@ -47,7 +47,7 @@ final class FramePicture implements AutoCloseable {
     BufferedImage full(AVFrame frame) {
         int width = (int) Math.round(frame.width() * Math.max(1, pixelAspect));
         int height = (int) Math.round(frame.height() / Math.min(1, pixelAspect));
-        return picture(frame, width, height, SWS_BICUBIC);
+        return picture(frame, width, height, SWS_BICUBIC | SWS_FULL_CHR_H_INT);
     }
 
     /** The picture as it is shown, made small enough for a box. */
@@ -114,7 +114,7 @@ final class FramePicture implements AutoCloseable {
                         width,
                         height,
                         format,
-                        method | SWS_ACCURATE_RND | SWS_FULL_CHR_H_INT,
+                        method | SWS_ACCURATE_RND,
                         null,
                         null,
                         (DoublePointer) null);

@@ -1,5 +1,6 @@
 package methodos.footage;
 
+import static org.bytedeco.ffmpeg.global.avcodec.AVDISCARD_ALL;
 import static org.bytedeco.ffmpeg.global.avcodec.AVDISCARD_DEFAULT;
 import static org.bytedeco.ffmpeg.global.avcodec.AVDISCARD_NONREF;
 import static org.bytedeco.ffmpeg.global.avcodec.AV_PKT_FLAG_KEY;
@@ -20,6 +21,7 @@ import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_unref;
 import static org.bytedeco.ffmpeg.presets.avutil.AVERROR_EAGAIN;
 
+import java.util.function.Consumer;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 
@@ -30,7 +32,7 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
  * <p>One frame is decoded ahead, since only the next one says that a frame is the last before a
  * time. A seek may land too late (open groups of pictures, transport streams), which the first
  * decoded frame shows; then the seek goes further back. While rolling forward to a distant time,
- * frames that no other frame refers to are skipped, except in the last second before it.
+ * frames that no other frame refers to are skipped, except just before it.
  */
 final class FrameReader implements AutoCloseable {
 
@@ -42,11 +44,15 @@ final class FrameReader implements AutoCloseable {
     /** AV_FRAME_FLAG_DISCARD of the library, which its Java names leave out. */
     private static final int FLAG_DISCARD = 4;
 
+    /** So many frames before the wanted one none is skipped, for at most a second. */
+    private static final int MARGIN_FRAMES = 6;
+
     private final Stream stream;
     private final long margin;
     private AVPacket packet = av_packet_alloc();
     private AVFrame shown = av_frame_alloc();
     private AVFrame ahead = av_frame_alloc();
+    private final AVFrame glance = av_frame_alloc();
     private boolean haveShown;
     private boolean haveAhead;
     private boolean endRead;
@@ -56,11 +62,15 @@ final class FrameReader implements AutoCloseable {
     private boolean fromStart = true;
     private boolean maySkip = true;
     private long target = Long.MIN_VALUE;
+    private Consumer<AVFrame> onEach = f -> {};
     private long last = AV_NOPTS_VALUE;
 
     FrameReader(Stream stream) {
         this.stream = stream;
-        this.margin = Math.round(1.0 / stream.timeBase());
+        this.margin =
+                Math.min(
+                        MARGIN_FRAMES * stream.frameDistance(),
+                        Math.round(1.0 / stream.timeBase()));
     }
 
     /**
@@ -102,6 +112,13 @@ final class FrameReader implements AutoCloseable {
         return shown;
     }
 
+    /** Whether a time is at the frame last shown or a few frames after it. */
+    boolean isNext(long time) {
+        return haveShown
+                && time >= shown.pts()
+                && time < shown.pts() + MARGIN_FRAMES * stream.frameDistance();
+    }
+
     /** The frame after the one last shown; null at the end. */
     AVFrame next() throws FootageProblem {
         if (!haveShown && !haveAhead) {
@@ -116,6 +133,55 @@ final class FrameReader implements AutoCloseable {
         advance();
         haveAhead = decode(ahead);
         return shown;
+    }
+
+    /**
+     * The key frame at or before a time, decoded by itself and without its last smoothing: near,
+     * and there at once.
+     */
+    AVFrame nearby(long time) throws FootageProblem {
+        seekBefore(time, 0);
+        stream.decoder().skip_loop_filter(AVDISCARD_ALL);
+        boolean got;
+        try {
+            while (awaitingKey && !endRead) {
+                feed();
+            }
+            endRead = true;
+            got = decode(glance);
+        } finally {
+            stream.decoder().skip_loop_filter(AVDISCARD_DEFAULT);
+        }
+        return got && glance.pts() <= time ? glance : at(time);
+    }
+
+    /**
+     * Rolls from a key frame to the frame shown at a time and hands over each frame on the way.
+     *
+     * @param key the key frame at or before this time is the first
+     * @param from earlier frames are not handed over
+     */
+    void walk(long key, long from, long time, Consumer<AVFrame> each) throws FootageProblem {
+        long[] first = new long[1];
+        onEach =
+                f -> {
+                    first[0] = Math.min(first[0], f.pts());
+                    if (f.pts() >= from) {
+                        each.accept(f);
+                    }
+                };
+        try {
+            for (int back = 0; back <= FURTHEST_BACK; back++) {
+                first[0] = Long.MAX_VALUE;
+                seekBefore(key, back);
+                roll(time, from);
+                if (first[0] <= key || fromStart) {
+                    return;
+                }
+            }
+        } finally {
+            onEach = f -> {};
+        }
     }
 
     private AVFrame exactly(long time) throws FootageProblem {
@@ -139,8 +205,15 @@ final class FrameReader implements AutoCloseable {
         return skipped && shown.pts() < time - margin + 2 * stream.frameDistance();
     }
 
-    private void roll(long time) throws FootageProblem {
-        target = time;
+    private void roll(long time) {
+        roll(time, time - margin);
+    }
+
+    /**
+     * @param whole from here on no frame is skipped
+     */
+    private void roll(long time, long whole) {
+        target = whole;
         while (true) {
             if (!haveAhead) {
                 haveAhead = decode(ahead);
@@ -162,6 +235,7 @@ final class FrameReader implements AutoCloseable {
         ahead = free;
         haveShown = true;
         haveAhead = false;
+        onEach.accept(shown);
     }
 
     private void seekBefore(long time, int back) throws FootageProblem {
@@ -251,7 +325,7 @@ final class FrameReader implements AutoCloseable {
                     maySkip
                             && target != Long.MIN_VALUE
                             && packet.pts() != AV_NOPTS_VALUE
-                            && packet.pts() < target - margin;
+                            && packet.pts() < target;
             stream.decoder().skip_frame(far ? AVDISCARD_NONREF : AVDISCARD_DEFAULT);
             skipped |= far;
             avcodec_send_packet(stream.decoder(), packet); // one bad packet is passed over
@@ -282,5 +356,6 @@ final class FrameReader implements AutoCloseable {
         av_packet_free(packet);
         av_frame_free(shown);
         av_frame_free(ahead);
+        av_frame_free(glance);
     }
 }

@@ -16,6 +16,7 @@ public final class Recording implements AutoCloseable {
     private final Stream stream;
     private final FrameReader frames;
     private final FramePicture pictures;
+    private final PassedFrames passed;
     private long firstFrame;
     private boolean closed;
 
@@ -38,6 +39,7 @@ public final class Recording implements AutoCloseable {
         this.stream = stream;
         this.frames = new FrameReader(stream);
         this.pictures = new FramePicture(stream.pixelAspect(), stream.rotation());
+        this.passed = new PassedFrames(stream.frameDistance());
     }
 
     /** Seconds, as the file says. */
@@ -62,8 +64,26 @@ public final class Recording implements AutoCloseable {
         return new Still(secondsOf(frame), pictures.within(frame, width, height));
     }
 
-    /** The frame after the one that was given last, within a box; empty at the end. */
-    public synchronized Optional<Still> next(int width, int height) throws FootageProblem {
+    /** A picture from near a time, the key frame before it: for a first look. */
+    public synchronized Still nearby(double seconds, int width, int height) throws FootageProblem {
+        AVFrame frame = frames.nearby(stamp(seconds));
+        return new Still(secondsOf(frame), pictures.within(frame, width, height));
+    }
+
+    /** Whether the exact picture at a time takes no longer than the one from near it. */
+    public synchronized boolean isNext(double seconds) {
+        return frames.isNext(stamp(seconds));
+    }
+
+    /** The frame after the one on the screen at a time, within a box; empty at the end. */
+    public synchronized Optional<Still> after(double seconds, int width, int height)
+            throws FootageProblem {
+        long time = stamp(seconds);
+        Optional<Still> known = passed.after(time, width, height);
+        if (known.isPresent()) {
+            return known;
+        }
+        frames.at(time);
         AVFrame frame = frames.next();
         return frame == null
                 ? Optional.empty()
@@ -72,9 +92,33 @@ public final class Recording implements AutoCloseable {
 
     /** The frame before the one on the screen at a time; the first one has none before it. */
     public synchronized Still before(double seconds, int width, int height) throws FootageProblem {
-        long current = frames.at(stamp(seconds)).pts();
-        AVFrame frame = frames.at(Math.max(firstFrame, current - 1));
-        return new Still(secondsOf(frame), pictures.within(frame, width, height));
+        long time = stamp(seconds);
+        Optional<Still> known = passed.before(time, width, height);
+        if (known.isEmpty()) {
+            passAgain(time, time, width, height);
+            known = passed.before(time, width, height);
+        }
+        if (known.isEmpty()) {
+            // the frame at this time is the first after a key frame, or of the recording
+            long current = frames.at(time).pts();
+            passAgain(current - 1, time, width, height);
+            known = passed.before(time, width, height);
+        }
+        return known.isPresent() ? known.get() : still(seconds, width, height);
+    }
+
+    /** Keeps the frames before a time, since another step back is likely. */
+    private void passAgain(long seekTo, long time, int width, int height) throws FootageProblem {
+        passed.begin(time, width, height);
+        long from = time - passed.capacity() * stream.frameDistance();
+        frames.walk(
+                seekTo,
+                from,
+                time,
+                f ->
+                        passed.add(
+                                f.pts(),
+                                new Still(secondsOf(f), pictures.within(f, width, height))));
     }
 
     private long stamp(double seconds) {

@@ -40,7 +40,7 @@ public final class Scanner {
                         });
         Scan seen = look(file, progress, cancelled);
         try {
-            return seen.withPauses(Pauses.in(sound.join()));
+            return seen.withSound(sound.join());
         } catch (CompletionException e) {
             if (e.getCause() instanceof FootageProblem) {
                 return seen; // sound that cannot be read is no sound

@@ -53,14 +53,15 @@ import org.bytedeco.javacpp.PointerPointer;
  */
 public final class SoundReader implements AutoCloseable {
 
-    /** Samples a second that are given. */
-    public static final int RATE = 16_000;
+    /** Samples a second that are enough to tell speech from pauses. */
+    private static final int COARSE_RATE = 16_000;
 
     private static final int BUFFER = 1 << 16;
 
     private AVFormatContext format;
     private AVCodecContext decoder;
     private SwrContext converter;
+    private final int rate;
     private final int index;
     private final double timeBase;
     private final double firstPicture;
@@ -72,9 +73,11 @@ public final class SoundReader implements AutoCloseable {
     private double time;
 
     /**
+     * @param rate samples a second that are to be given
      * @throws FootageProblem if there is no sound or it cannot be read
      */
-    public SoundReader(Path file) throws FootageProblem {
+    public SoundReader(Path file, int rate) throws FootageProblem {
+        this.rate = rate;
         Natives.load();
         format = new AVFormatContext(null);
         int opened = avformat_open_input(format, file.toString(), null, null);
@@ -177,7 +180,7 @@ public final class SoundReader implements AutoCloseable {
                     converter,
                     mono,
                     AV_SAMPLE_FMT_FLT,
-                    RATE,
+                    rate,
                     frame.ch_layout(),
                     frame.format(),
                     frame.sample_rate(),
@@ -202,14 +205,14 @@ public final class SoundReader implements AutoCloseable {
      */
     public static float[] loudness(Path file, double slice, BooleanSupplier cancelled)
             throws FootageProblem {
-        try (SoundReader sound = new SoundReader(file)) {
+        try (SoundReader sound = new SoundReader(file, COARSE_RATE)) {
             double[] squares = new double[1 << 12];
             int[] counts = new int[1 << 12];
             int slices = 0;
             float[] samples;
             while ((samples = sound.next()) != null && !cancelled.getAsBoolean()) {
                 for (int i = 0; i < samples.length; i++) {
-                    int at = (int) Math.floor((sound.time() + i / (double) RATE) / slice);
+                    int at = (int) Math.floor((sound.time() + i / (double) COARSE_RATE) / slice);
                     if (at < 0) {
                         continue;
                     }

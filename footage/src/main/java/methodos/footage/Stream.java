@@ -39,6 +39,8 @@ import org.bytedeco.javacpp.IntPointer;
  */
 final class Stream implements AutoCloseable {
 
+    private static final int MOST_THREADS = 8;
+
     private AVFormatContext format;
     private AVCodecContext decoder;
     private final int index;
@@ -75,14 +77,20 @@ final class Stream implements AutoCloseable {
             decoder = avcodec_alloc_context3(codec);
             require(avcodec_parameters_to_context(decoder, stream.codecpar()), file);
             decoder.pkt_timebase(stream.time_base());
-            decoder.thread_count(
-                    Math.max(1, Math.min(4, Runtime.getRuntime().availableProcessors())));
+            decoder.thread_count(threads());
             require(avcodec_open2(decoder, codec, (AVDictionary) null), file);
             keys = transportStream() ? new KeyFrames(format, index) : null;
         } catch (FootageProblem e) {
             close();
             throw e;
         }
+    }
+
+    /**
+     * Twice the processors: threads that are handed frames to skip must not keep others waiting.
+     */
+    private static int threads() {
+        return Math.max(2, Math.min(MOST_THREADS, 2 * Runtime.getRuntime().availableProcessors()));
     }
 
     private static void require(int result, Path file) throws FootageProblem {

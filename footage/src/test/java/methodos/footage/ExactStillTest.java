@@ -132,16 +132,28 @@ class ExactStillTest {
         try (Recording recording = Recording.open(clip)) {
             recording.still(0);
             for (int frame = 1; frame < 60; frame++) {
-                Optional<Still> next = recording.next(CountedClip.WIDTH, CountedClip.HEIGHT);
+                Optional<Still> next =
+                        recording.after((frame - 0.5) / 25, CountedClip.WIDTH, CountedClip.HEIGHT);
                 assertThat(CountedClip.read(next.orElseThrow().picture())).isEqualTo(frame);
             }
-            assertThat(recording.next(100, 100)).isEmpty();
+            assertThat(recording.after(59.5 / 25, 100, 100)).isEmpty();
             for (int frame = 58; frame >= 0; frame--) {
                 Still before =
                         recording.before((frame + 1.5) / 25, CountedClip.WIDTH, CountedClip.HEIGHT);
                 assertThat(CountedClip.read(before.picture())).isEqualTo(frame);
             }
             assertThat(CountedClip.read(recording.before(0, 288, 160).picture())).isZero();
+            Random random = new Random(4);
+            int at = 30;
+            for (int i = 0; i < 60; i++) {
+                boolean on = random.nextBoolean() && at < 59 || at == 0;
+                Still step =
+                        on
+                                ? recording.after((at + 0.5) / 25, 288, 160).orElseThrow()
+                                : recording.before((at + 0.5) / 25, 288, 160);
+                at += on ? 1 : -1;
+                assertThat(CountedClip.read(step.picture())).isEqualTo(at);
+            }
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Energy;
@@ -16,6 +17,7 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Reading;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Value;
@@ -23,6 +25,7 @@ import methodos.core.manual.Variant;
 import methodos.core.narration.Caption;
 import methodos.core.narration.WordState;
 import methodos.core.narration.Workspace;
+import methodos.core.scan.Scan;
 
 /** What is still open in a manual, by the place where it is settled. */
 public final class OpenPoints {
@@ -110,6 +113,30 @@ public final class OpenPoints {
                 add(Place.FOOTAGE, "open.footage.captions", null, clip.id(), clip.name());
             }
         }
+        manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::reshoot);
+    }
+
+    /** A step that has no figure and whose footage offers none has to be filmed again. */
+    private void reshoot(Step step) {
+        if (!step.figures().isEmpty()) {
+            return;
+        }
+        Optional<Scan.Why> why = Optional.empty();
+        for (Span span : step.spans()) {
+            Optional<Scan> scan = workspace.scan(span.clip());
+            why = scan.flatMap(s -> s.hopeless(span.start(), span.end()));
+            if (why.isEmpty()) {
+                return;
+            }
+        }
+        why.ifPresent(
+                w ->
+                        add(
+                                Place.FOOTAGE,
+                                "open.footage.reshoot." + w,
+                                step.id(),
+                                step.spans().get(0).clip(),
+                                numbers.of(step.id()).orElseThrow()));
     }
 
     private void steps() {

@@ -1,5 +1,6 @@
 package methodos.core.edit;
 
+import java.util.Map;
 import java.util.function.UnaryOperator;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
@@ -51,6 +52,37 @@ public final class FigureEdits {
                                         .map(c -> f.withMark(change.apply(c)))
                                         .orElse(f))
                 .joining("mark " + figure + mark);
+    }
+
+    /**
+     * Puts another still in the place of a figure's.
+     *
+     * @param targets by the id of the mark, where what it points to lies on the new still; marks
+     *     that are not in it stay as they are
+     */
+    public static Edit still(
+            String figure, Figure.Still still, String picture, Map<String, Point> targets) {
+        return change(
+                "edit.otherStill",
+                figure,
+                f ->
+                        f.withStill(still)
+                                .withPicture(picture)
+                                .withMarks(
+                                        f.marks().stream()
+                                                .map(m -> moved(m, targets.get(m.id())))
+                                                .toList()));
+    }
+
+    /** A balloon that is held goes along with what it points to. */
+    private static Mark moved(Mark mark, Point target) {
+        if (target == null || !(mark instanceof Mark.Callout callout)) {
+            return mark;
+        }
+        Point held = callout.balloon();
+        double dx = target.x() - callout.target().x();
+        double dy = target.y() - callout.target().y();
+        return callout.withTarget(target).withBalloon(held == null ? null : held.plus(dx, dy));
     }
 
     public static Edit deleteMark(String figure, String mark) {

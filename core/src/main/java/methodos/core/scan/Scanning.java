@@ -81,7 +81,11 @@ public final class Scanning {
             shot(starts.get(i), to, sharpest, frames, unusable);
         }
         return new Scan(
-                frames, cuts.stream().map(i -> seen.get(i).time).toList(), unusable, List.of());
+                frames,
+                cuts.stream().map(i -> seen.get(i).time).toList(),
+                unusable,
+                List.of(),
+                List.of());
     }
 
     private void shot(

@@ -23,6 +23,7 @@ import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.FigureText;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
@@ -33,12 +34,15 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 
 /** The place Figures: one figure large with its marks, the parts to point at, all figures below. */
 public final class FigurePlace implements PlaceView {
+
+    private static final double STRIP = 88;
 
     private final OpenProject project;
     private final Words words;
@@ -52,10 +56,21 @@ public final class FigurePlace implements PlaceView {
     private final Label empty;
     private final ToggleGroup picked = new ToggleGroup();
     private final StillCache stills;
+    private final StillChoice choice;
+    private final StillExchange exchange;
     private String figure;
 
-    public FigurePlace(OpenProject project, Consumer<String> message, Consumer<OpenPoint> go) {
+    /**
+     * @param message where to say what went wrong
+     */
+    public FigurePlace(
+            OpenProject project,
+            FootageDesk desk,
+            Consumer<String> message,
+            Consumer<OpenPoint> go) {
         this.project = project;
+        this.choice = new StillChoice(project, this::take);
+        this.exchange = new StillExchange(project, desk);
         this.words = project.words();
         this.message = message;
         this.canvas = new FigureCanvas(project);
@@ -74,13 +89,24 @@ public final class FigurePlace implements PlaceView {
         canvas.onPicture(this::place);
         VBox.setVgrow(canvas, Priority.ALWAYS);
         ScrollPane stripScroll = new ScrollPane(strip);
-        stripScroll.setMinHeight(122);
-        stripScroll.setPrefHeight(122);
+        stripScroll.setMinHeight(STRIP);
+        stripScroll.setPrefHeight(STRIP);
         stripScroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         stripScroll.getStyleClass().add("place");
+        HBox choiceHead =
+                new HBox(
+                        6,
+                        Controls.label(words.of("figure.stills"), "strong"),
+                        Controls.label(words.of("figure.stills.how"), "soft"));
         VBox center =
-                new VBox(8, canvas, Controls.label(words.of("figure.all"), "strong"), stripScroll);
-        center.setPadding(new Insets(16, 16, 10, 18));
+                new VBox(
+                        6,
+                        canvas,
+                        choiceHead,
+                        choice,
+                        Controls.label(words.of("figure.all"), "strong"),
+                        stripScroll);
+        center.setPadding(new Insets(14, 16, 4, 18));
         VBox side =
                 new VBox(
                         12,
@@ -123,6 +149,7 @@ public final class FigurePlace implements PlaceView {
         }
         fillStrip();
         Figure now = current().orElse(null);
+        choice.show(now, now == null ? null : stepOf(now.id()).orElse(null));
         if (now == null) {
             canvas.show(null, null);
             parts.getChildren().setAll(empty);
@@ -222,6 +249,10 @@ public final class FigurePlace implements PlaceView {
         }
     }
 
+    private void take(Clip clip, double time) {
+        current().ifPresent(f -> exchange.take(f, clip, time, message));
+    }
+
     private void delete() {
         if (figure != null) {
             project.apply(FigureEdits.delete(figure));
@@ -255,11 +286,12 @@ public final class FigurePlace implements PlaceView {
 
     @Override
     public boolean ready() {
-        return stills.complete();
+        return stills.complete() && choice.complete();
     }
 
     @Override
     public void close() {
         stills.close();
+        choice.close();
     }
 }

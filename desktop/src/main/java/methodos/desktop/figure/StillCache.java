@@ -22,7 +22,7 @@ import methodos.files.project.ProjectProblem;
  */
 final class StillCache implements AutoCloseable {
 
-    static final int THUMB = 118;
+    static final int THUMB = 78;
 
     private record Entry(BufferedImage picture, Image thumb) {}
 

@@ -1,16 +1,17 @@
 package methodos.desktop.footage;
 
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.LinkedBlockingDeque;
+import java.util.concurrent.PriorityBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
@@ -18,14 +19,17 @@ import javafx.scene.image.Image;
 import javax.imageio.ImageIO;
 import methodos.core.manual.Clip;
 import methodos.desktop.project.OpenProject;
+import methodos.files.cache.CacheFolder;
 import methodos.files.folders.AppFolders;
 import methodos.footage.FootageProblem;
 import methodos.footage.Recording;
 import org.slf4j.LoggerFactory;
 
 /**
- * Small stills along the footage, made in the background, newest wish first, and kept in the cache
- * folder so that they are there at once on the next opening. Asked on the interface thread.
+ * Small stills along the footage, made in the background and kept in the cache folder so that they
+ * are there at once on the next opening. First the key frame near each still in view is shown, then
+ * the exact still takes its place; what has gone out of view is not made. Asked on the interface
+ * thread.
  */
 public final class FilmStrip implements AutoCloseable {
 
@@ -33,38 +37,84 @@ public final class FilmStrip implements AutoCloseable {
     public static final int HEIGHT = 72;
 
     private static final int IN_MEMORY = 600;
+    private static final long ON_DISK = 200L << 20;
+
+    /** A still that is shown; a rough one is only near its time. */
+    private record Shown(Image image, boolean rough) {}
+
+    /** A still that is to be made. */
+    private final class Wish implements Runnable, Comparable<Wish> {
+
+        private static final Comparator<Wish> ORDER =
+                Comparator.comparing((Wish w) -> w.exact).thenComparingDouble(w -> w.time);
+
+        private final Clip clip;
+        private final double time;
+        private final String key;
+        private final boolean exact;
+
+        Wish(Clip clip, double time, String key, boolean exact) {
+            this.clip = clip;
+            this.time = time;
+            this.key = key;
+            this.exact = exact;
+        }
+
+        @Override
+        public void run() {
+            Shown made = make(this);
+            Platform.runLater(() -> arrived(this, made));
+        }
+
+        @Override
+        public int compareTo(Wish other) {
+            return ORDER.compare(this, other);
+        }
+
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Wish w && key.equals(w.key) && exact == w.exact;
+        }
+
+        @Override
+        public int hashCode() {
+            return key.hashCode();
+        }
+    }
 
     private final OpenProject project;
-    private final Path cache;
+    private final CacheFolder cache;
     private final Runnable arrived;
-    private final Map<String, Image> images =
+    private final Map<String, Shown> stills =
             new LinkedHashMap<>(64, 0.75f, true) {
                 private static final long serialVersionUID = 1L;
 
                 @Override
-                protected boolean removeEldestEntry(Map.Entry<String, Image> eldest) {
+                protected boolean removeEldestEntry(Map.Entry<String, Shown> eldest) {
                     return size() > IN_MEMORY;
                 }
             };
     private final Set<String> asked = new HashSet<>();
+    private final Set<String> failed = new HashSet<>();
     private final ThreadPoolExecutor making;
     private Recording recording;
     private String recordingOf;
 
     /**
-     * @param arrived called on the interface thread when pictures have come
+     * @param arrived called on the interface thread when a picture has come
      */
     public FilmStrip(OpenProject project, Runnable arrived) {
         this.project = project;
         this.arrived = arrived;
-        this.cache = AppFolders.ofThisMachine().cache().resolve("strip");
+        project.workspace().addListener(o -> failed.clear()); // the footage may have been found
+        this.cache = new CacheFolder(AppFolders.ofThisMachine().cache().resolve("strip"), ON_DISK);
         this.making =
                 new ThreadPoolExecutor(
                         1,
                         1,
                         1,
                         TimeUnit.MINUTES,
-                        new LinkedBlockingDeque<>(),
+                        new PriorityBlockingQueue<>(),
                         r -> {
                             Thread thread = new Thread(r, "film strip");
                             thread.setDaemon(true);
@@ -73,39 +123,63 @@ public final class FilmStrip implements AutoCloseable {
                         });
     }
 
-    /** The still at a time, or nothing yet; then it is made and {@code arrived} is called. */
+    /** Forgets what was wished for and is not made yet; the stills in view are asked for next. */
+    public void newView() {
+        making.getQueue()
+                .removeIf(
+                        r -> {
+                            asked.remove(((Wish) r).key);
+                            return true;
+                        });
+    }
+
+    /**
+     * The still at a time, perhaps only one from near it, or nothing yet; while it is not exact it
+     * is being made, and {@code arrived} is called when it has come.
+     */
     public Optional<Image> at(Clip clip, double time) {
         String key = clip.digest() + String.format(Locale.ROOT, "-%.2f", time);
-        Image image = images.get(key);
-        if (image == null && !making.isShutdown() && asked.add(key)) {
-            making.execute(() -> make(clip, time, key));
+        Shown still = stills.get(key);
+        boolean wanted = still == null || still.rough;
+        if (wanted && !making.isShutdown() && !failed.contains(key) && asked.add(key)) {
+            making.execute(new Wish(clip, time, key, still != null));
         }
-        return Optional.ofNullable(image);
+        return Optional.ofNullable(still).map(Shown::image);
     }
 
     /** Whether nothing is being made. */
     public boolean complete() {
-        return making.getActiveCount() == 0 && making.getQueue().isEmpty();
+        return asked.isEmpty();
     }
 
-    private void make(Clip clip, double time, String key) {
-        BufferedImage picture = cached(key);
-        if (picture == null) {
-            try {
-                picture = recording(clip).still(time, WIDTH, HEIGHT).picture();
-                keep(picture, key);
-            } catch (FootageProblem e) {
-                LoggerFactory.getLogger(FilmStrip.class).warn("no still of {}", clip.name(), e);
-                return;
-            }
+    private void arrived(Wish wish, Shown made) {
+        asked.remove(wish.key);
+        if (made == null) {
+            failed.add(wish.key);
+        } else {
+            stills.put(wish.key, made);
         }
-        Image image = Pixels.image(picture);
-        Platform.runLater(
-                () -> {
-                    images.put(key, image);
-                    asked.remove(key);
-                    arrived.run();
-                });
+        arrived.run();
+    }
+
+    /** Makes a still; null where it cannot be made. */
+    private Shown make(Wish wish) {
+        Optional<BufferedImage> known = kept(wish.key);
+        if (known.isPresent()) {
+            return new Shown(Pixels.image(known.get()), false);
+        }
+        try {
+            if (!wish.exact) {
+                var near = recording(wish.clip).nearby(wish.time, WIDTH, HEIGHT);
+                return new Shown(Pixels.image(near.picture()), true);
+            }
+            BufferedImage exact = recording(wish.clip).still(wish.time, WIDTH, HEIGHT).picture();
+            keep(exact, wish.key);
+            return new Shown(Pixels.image(exact), false);
+        } catch (FootageProblem e) {
+            LoggerFactory.getLogger(FilmStrip.class).warn("no still of {}", wish.clip.name(), e);
+            return null;
+        }
     }
 
     private Recording recording(Clip clip) throws FootageProblem {
@@ -125,34 +199,44 @@ public final class FilmStrip implements AutoCloseable {
         }
     }
 
-    private BufferedImage cached(String key) {
-        try {
-            Path file = cache.resolve(key + ".jpg");
-            return Files.exists(file) ? ImageIO.read(file.toFile()) : null;
-        } catch (IOException e) {
-            return null; // a damaged cache file is made anew
-        }
+    private Optional<BufferedImage> kept(String key) {
+        return cache.get(key + ".jpg")
+                .flatMap(
+                        bytes -> {
+                            try {
+                                return Optional.ofNullable(
+                                        ImageIO.read(new ByteArrayInputStream(bytes)));
+                            } catch (IOException e) {
+                                return Optional.empty(); // a damaged one is made anew
+                            }
+                        });
     }
 
     private void keep(BufferedImage picture, String key) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try {
-            Files.createDirectories(cache);
-            Path half = Files.createTempFile(cache, "new", ".jpg");
-            ImageIO.write(picture, "jpg", half.toFile());
-            Files.move(
-                    half,
-                    cache.resolve(key + ".jpg"),
-                    java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+            ImageIO.write(picture, "jpg", bytes);
         } catch (IOException e) {
             LoggerFactory.getLogger(FilmStrip.class).info("the film strip is not cached", e);
+            return;
         }
+        cache.put(key + ".jpg", bytes.toByteArray());
     }
 
     @Override
     public void close() {
         making.getQueue().clear();
-        making.execute(this::closeRecording);
         making.shutdown();
-        images.clear();
+        stills.clear();
+        new Thread(this::letGo, "film strip ends").start();
+    }
+
+    private void letGo() {
+        try {
+            making.awaitTermination(1, TimeUnit.MINUTES);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        closeRecording();
     }
 }

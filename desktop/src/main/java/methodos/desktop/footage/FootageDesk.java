@@ -21,8 +21,13 @@ import org.slf4j.LoggerFactory;
  */
 public final class FootageDesk implements AutoCloseable {
 
-    /** A picture for the screen with the time at which it was shown. */
-    public record Shown(String clip, double time, Image image) {}
+    /**
+     * A picture for the screen.
+     *
+     * @param time at which it is shown
+     * @param near whether it is only from near the time that was asked for; the exact one follows
+     */
+    public record Shown(String clip, double time, Image image, boolean near) {}
 
     private final OpenProject project;
     private final Map<String, Recording> recordings = new HashMap<>();
@@ -39,7 +44,10 @@ public final class FootageDesk implements AutoCloseable {
         this.project = project;
     }
 
-    /** Asks for a small picture at a time; the answer comes on the interface thread. */
+    /**
+     * Asks for a small picture at a time; the answer comes on the interface thread. Where the exact
+     * picture takes its time, one from near is given first.
+     */
     public void look(
             Clip clip,
             double time,
@@ -50,8 +58,11 @@ public final class FootageDesk implements AutoCloseable {
         long ticket = newest.incrementAndGet();
         decoding.execute(
                 () -> {
+                    if (newest.get() == ticket && !quick(clip, time)) {
+                        answer(clip, true, r -> r.nearby(time, width, height), answer, problem);
+                    }
                     if (newest.get() == ticket) {
-                        answer(clip, r -> r.still(time, width, height), answer, problem);
+                        answer(clip, false, r -> r.still(time, width, height), answer, problem);
                     }
                 });
     }
@@ -70,12 +81,15 @@ public final class FootageDesk implements AutoCloseable {
                 () ->
                         answer(
                                 clip,
+                                false,
                                 r -> {
                                     if (!forward) {
                                         return r.before(time, width, height);
                                     }
-                                    Still now = r.still(time, width, height);
-                                    return r.next(width, height).orElse(now);
+                                    var after = r.after(time, width, height);
+                                    return after.isPresent()
+                                            ? after.get()
+                                            : r.still(time, width, height);
                                 },
                                 answer,
                                 problem));
@@ -97,11 +111,20 @@ public final class FootageDesk implements AutoCloseable {
         Still of(Recording recording) throws FootageProblem;
     }
 
+    private boolean quick(Clip clip, double time) {
+        Recording open = recordings.get(clip.id());
+        return open != null && open.isNext(time);
+    }
+
     private void answer(
-            Clip clip, Decoding decoding, Consumer<Shown> answer, Consumer<String> problem) {
+            Clip clip,
+            boolean near,
+            Decoding decoding,
+            Consumer<Shown> answer,
+            Consumer<String> problem) {
         try {
             Still still = decoding.of(recording(clip));
-            Shown shown = new Shown(clip.id(), still.time(), Pixels.image(still.picture()));
+            Shown shown = new Shown(clip.id(), still.time(), Pixels.image(still.picture()), near);
             Platform.runLater(() -> answer.accept(shown));
         } catch (FootageProblem e) {
             LoggerFactory.getLogger(FootageDesk.class).warn("no picture", e);

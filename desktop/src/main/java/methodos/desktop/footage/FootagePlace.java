@@ -1,35 +1,40 @@
 package methodos.desktop.footage;
 
 import java.io.File;
-import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.collections.MapChangeListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.image.ImageView;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
+import methodos.core.edit.ClipEdits;
 import methodos.core.edit.Edit;
 import methodos.core.manual.Clip;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 import methodos.files.captions.CaptionFile;
 import methodos.files.project.ClipFiles;
+import methodos.files.project.MovedFootage;
 import methodos.files.project.ProjectProblem;
 import methodos.footage.FootageProblem;
 import methodos.footage.Probe;
@@ -37,13 +42,14 @@ import methodos.footage.Probe;
 /** The place Footage: the clips in order, each with its film and its captions. */
 public final class FootagePlace implements PlaceView {
 
-    private static final int STILLS = 5;
-
     private final OpenProject project;
+    private final ScanDesk scans;
+    private final Theme theme;
     private final Words words;
     private final Consumer<String> message;
     private final BorderPane node = new BorderPane();
-    private final VBox clips = new VBox(16);
+    private final VBox clips = new VBox(20);
+    private final Map<String, ClipCard> cards = new LinkedHashMap<>();
     private final ProgressBar busy = new ProgressBar();
     private final FilmStrip film;
     private final ExecutorService reading =
@@ -54,11 +60,21 @@ public final class FootagePlace implements PlaceView {
                         return thread;
                     });
 
-    public FootagePlace(OpenProject project, Consumer<String> message, Consumer<OpenPoint> go) {
+    /**
+     * @param message where to say what went wrong
+     */
+    public FootagePlace(
+            OpenProject project,
+            ScanDesk scans,
+            Theme theme,
+            Consumer<String> message,
+            Consumer<OpenPoint> go) {
         this.project = project;
+        this.scans = scans;
+        this.theme = theme;
         this.words = project.words();
         this.message = message;
-        this.film = new FilmStrip(project, this::refresh);
+        this.film = new FilmStrip(project, this::film);
         busy.setVisible(false);
         busy.setAccessibleText(words.of("footage.busy"));
         HBox bar =
@@ -80,7 +96,16 @@ public final class FootagePlace implements PlaceView {
         side.getStyleClass().add("side");
         node.setCenter(scroll);
         node.setRight(side);
-        project.workspace().addListener(o -> refresh());
+        project.workspace()
+                .addListener(
+                        (o, was, is) -> {
+                            if (!was.manual().clips().equals(is.manual().clips())
+                                    || !was.captions().equals(is.captions())) {
+                                refresh();
+                            }
+                        });
+        scans.progress().addListener((MapChangeListener<String, Object>) c -> scanned(c.getKey()));
+        theme.palette().addListener(o -> refresh());
         node.setOnDragOver(
                 e -> {
                     if (e.getDragboard().hasFiles()) {
@@ -93,43 +118,66 @@ public final class FootagePlace implements PlaceView {
 
     private void refresh() {
         clips.getChildren().clear();
+        cards.clear();
         if (project.manual().clips().isEmpty()) {
             clips.getChildren().add(Controls.prose(words.of("footage.empty"), "soft"));
         }
-        project.manual().clips().forEach(c -> clips.getChildren().add(clip(c)));
+        ClipCard.Actions actions =
+                new ClipCard.Actions(
+                        this::chooseCaptions, this::chooseFolder, scans::stop, scans::again);
+        for (Clip clip : project.manual().clips()) {
+            ClipCard card = new ClipCard(project, theme, clip, actions);
+            cards.put(clip.id(), card);
+            clips.getChildren().add(card);
+            scanned(clip.id());
+        }
+        film();
     }
 
-    private VBox clip(Clip clip) {
-        int captions = project.workspace().get().captions(clip.id()).captions().size();
-        HBox head =
-                new HBox(
-                        14,
-                        Controls.label(clip.name(), "section-head"),
-                        Controls.label(words.of("footage.seconds", clip.duration()), "soft"),
-                        Controls.label(
-                                words.of("footage.captions", captions),
-                                captions == 0 ? "open" : "soft"),
-                        Controls.link(
-                                "captions-" + clip.id(),
-                                words.of("footage.bringCaptions"),
-                                () -> chooseCaptions(clip)));
-        head.setAlignment(Pos.BASELINE_LEFT);
-        HBox stills = new HBox(6);
-        boolean there = Files.isRegularFile(project.clipFile(clip));
-        if (!there) {
-            return new VBox(
-                    6, head, Controls.prose(words.of("footage.moved", clip.path()), "open"));
+    private void film() {
+        film.newView();
+        cards.values().forEach(c -> c.film(film));
+    }
+
+    private void scanned(String clip) {
+        ClipCard card = cards.get(clip);
+        if (card != null) {
+            card.scan(
+                    Optional.ofNullable(scans.progress().get(clip)),
+                    project.workspace().get().scan(clip));
         }
-        for (int i = 0; i < STILLS; i++) {
-            double time = Math.floor(clip.duration() * (i + .5) / STILLS);
-            StackPane frame = new StackPane();
-            frame.setMinSize(FilmStrip.WIDTH, FilmStrip.HEIGHT);
-            frame.getStyleClass().add("picture");
-            film.at(clip, time).ifPresent(image -> frame.getChildren().add(new ImageView(image)));
-            stills.getChildren().add(frame);
+    }
+
+    private void chooseFolder() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle(words.of("footage.findIn"));
+        File folder = chooser.showDialog(node.getScene().getWindow());
+        if (folder != null) {
+            find(folder.toPath());
         }
-        HBox.setHgrow(stills, Priority.ALWAYS);
-        return new VBox(6, head, stills);
+    }
+
+    /** Looks for all recordings that moved, in a folder and below it. */
+    public void find(Path folder) {
+        MovedFootage moved = new MovedFootage(project.path(), project.manual());
+        int missing = moved.missing().size();
+        busy.setVisible(true);
+        reading.execute(
+                () -> {
+                    try {
+                        List<Clip> found = moved.findIn(folder);
+                        Platform.runLater(() -> relink(found, missing));
+                    } catch (ProjectProblem e) {
+                        Platform.runLater(() -> done(e.getMessage()));
+                    }
+                });
+    }
+
+    private void relink(List<Clip> found, int missing) {
+        if (!found.isEmpty()) {
+            project.apply(ClipEdits.relink(found));
+        }
+        done(words.of("footage.found", found.size(), missing));
     }
 
     private void chooseFootage() {
@@ -147,6 +195,7 @@ public final class FootagePlace implements PlaceView {
         reading.execute(
                 () -> {
                     try {
+                        ScanProcess.look(file.toAbsolutePath()).run(share -> {});
                         Probe probe = Probe.of(file);
                         Clip clip =
                                 ClipFiles.clip(

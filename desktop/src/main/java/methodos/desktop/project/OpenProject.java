@@ -25,6 +25,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Workspace;
+import methodos.core.scan.Scan;
 import methodos.core.words.Words;
 import methodos.files.project.ProjectFolder;
 import methodos.files.project.ProjectProblem;
@@ -159,10 +160,14 @@ public final class OpenProject implements AutoCloseable {
     /** Keeps captions for a clip and puts them into the manual. */
     public void keepCaptions(Clip clip, Captions captions) throws ProjectProblem {
         String digest = folder.keepCaptions(clip.id(), captions);
-        var all = new java.util.HashMap<>(workspace.get().captions());
-        all.put(clip.id(), captions);
-        workspace.set(new Workspace(manual(), all));
+        workspace.set(workspace.get().withCaptions(clip.id(), captions));
         apply(Edit.named("edit.captions", m -> m.withClip(clip.withCaptions(digest))));
+    }
+
+    /** Puts the scan of a clip beside the manual; it is no part of it and is not saved with it. */
+    public void keepScan(String clip, Scan scan) {
+        workspace.set(workspace.get().withScan(clip, scan));
+        derive();
     }
 
     /** Saves what is not saved yet, and lets go of the folder. */

@@ -1,34 +1,50 @@
 package methodos.desktop.seam;
 
+import java.util.Optional;
 import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import methodos.core.manual.Clip;
+import methodos.core.manual.Span;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.sound.SoundPlay;
 
 /**
- * Plays the footage with the sound off. Time goes by the clock; a frame that comes too late is not
- * waited for, the next one shows where the clock is.
+ * Plays the footage. Time goes by the sound that is heard, and by the clock where there is none; a
+ * frame that comes too late is not waited for, the next one shows where the time is.
  */
 final class Player {
 
     static final int WIDTH = 278;
     static final int HEIGHT = 158;
 
+    /** The speeds that can be chosen, as factors. */
+    static final double[] SPEEDS = {0.25, 0.5, 1, 2, 4};
+
+    private static final double SHORTEST_LOOP = 0.2;
+
     private final OpenProject project;
     private final SeamState state;
     private final FootageDesk desk;
     private final SeamPicture picture;
     private final BooleanProperty playing = new SimpleBooleanProperty();
+    private final BooleanProperty looping = new SimpleBooleanProperty();
+    private final DoubleProperty speed = new SimpleDoubleProperty(1);
     private boolean waiting;
-    private long startedAt;
-    private double startedFrom;
+    private SoundPlay sound;
+    private boolean under;
+    private double known;
+    private long knownAt;
+    private Span round;
     private final AnimationTimer clock =
             new AnimationTimer() {
                 @Override
                 public void handle(long now) {
-                    tick(now);
+                    tick();
                 }
             };
 
@@ -37,23 +53,52 @@ final class Player {
         this.state = state;
         this.desk = desk;
         this.picture = picture;
+        speed.addListener(o -> again());
+        looping.addListener(o -> again());
     }
 
     BooleanProperty playing() {
         return playing;
     }
 
+    /** Whether the chosen span is played over and over. */
+    BooleanProperty looping() {
+        return looping;
+    }
+
+    /** How fast it plays: 1 as it was recorded. */
+    DoubleProperty speed() {
+        return speed;
+    }
+
+    /** The next slower or faster of the speeds. */
+    void speedBy(int steps) {
+        int at = 0;
+        while (at < SPEEDS.length - 1 && SPEEDS[at] < speed.get()) {
+            at++;
+        }
+        speed.set(SPEEDS[Math.max(0, Math.min(SPEEDS.length - 1, at + steps))]);
+    }
+
     /** Shows the picture at the play position. */
     void look() {
-        clip().ifPresent(
-                        c ->
-                                desk.look(
-                                        c,
-                                        state.time().get(),
-                                        WIDTH,
-                                        HEIGHT,
-                                        this::shown,
-                                        picture::problem));
+        clip().ifPresent(c -> look(c, state.time().get()));
+    }
+
+    /** Shows the picture under the pointer for as long as it is there; nothing while it plays. */
+    void glance(Optional<Moment> moment) {
+        if (playing.get()) {
+            return;
+        }
+        if (moment.isPresent()) {
+            look(moment.get().clip(), moment.get().time());
+        } else {
+            look();
+        }
+    }
+
+    private void look(Clip clip, double time) {
+        desk.look(clip, time, WIDTH, HEIGHT, this::shown, picture::problem);
     }
 
     private void shown(FootageDesk.Shown shown) {
@@ -64,24 +109,91 @@ final class Player {
     void toggle() {
         if (playing.get()) {
             stop();
-        } else if (clip().isPresent()) {
-            startedFrom = state.time().get();
-            startedAt = System.nanoTime();
-            playing.set(true);
-            clock.start();
+        } else {
+            clip().ifPresent(this::start);
+        }
+    }
+
+    private void start(Clip clip) {
+        round = looping.get() ? chosen(clip).orElse(null) : null;
+        double from = state.time().get();
+        if (round != null && (from < round.start() || from >= round.end())) {
+            from = round.start();
+        }
+        begin(clip, from);
+        playing.set(true);
+        clock.start();
+    }
+
+    /** The stretch that is picked out, or else the first of the chosen step in this clip. */
+    private Optional<Span> chosen(Clip clip) {
+        Optional<Span> picked =
+                Optional.ofNullable(state.span().get()).filter(s -> isLoop(s, clip));
+        return picked.isPresent()
+                ? picked
+                : Optional.ofNullable(state.step().get())
+                        .flatMap(project.manual()::step)
+                        .flatMap(s -> s.spans().stream().filter(x -> isLoop(x, clip)).findFirst());
+    }
+
+    private static boolean isLoop(Span span, Clip clip) {
+        return span.clip().equals(clip.id()) && span.seconds() >= SHORTEST_LOOP;
+    }
+
+    private void begin(Clip clip, double from) {
+        quiet();
+        known = from;
+        under = false;
+        state.time().set(from);
+        SoundPlay[] mine = new SoundPlay[1];
+        Runnable ready = () -> Platform.runLater(() -> ready(mine[0]));
+        mine[0] = SoundPlay.begin(project.clipFile(clip), from, speed.get(), ready);
+        sound = mine[0];
+    }
+
+    private void ready(SoundPlay play) {
+        if (play == sound && !under) {
+            under = true;
+            knownAt = System.nanoTime();
+        }
+    }
+
+    private void quiet() {
+        if (sound != null) {
+            sound.close();
+            sound = null;
+        }
+    }
+
+    private void again() {
+        if (playing.get()) {
+            stop();
+            toggle();
         }
     }
 
     void stop() {
         clock.stop();
+        quiet();
         playing.set(false);
         waiting = false;
     }
 
-    private void tick(long now) {
+    private void tick() {
         Clip clip = clip().orElse(null);
-        double time = startedFrom + (now - startedAt) / 1e9;
-        if (clip == null || time >= clip.duration()) {
+        if (clip == null) {
+            stop();
+            return;
+        }
+        if (!under) {
+            return; // the sound is on its way
+        }
+        double time = now();
+        if (round != null && time >= round.end()) {
+            begin(clip, round.start());
+            return;
+        }
+        if (time >= clip.duration()) {
             stop();
             return;
         }
@@ -90,6 +202,14 @@ final class Player {
             waiting = true;
             look();
         }
+    }
+
+    private double now() {
+        long nanos = System.nanoTime();
+        Optional<Double> heard = sound == null ? Optional.empty() : sound.time();
+        known = heard.orElse(known + (nanos - knownAt) / 1e9 * speed.get());
+        knownAt = nanos;
+        return known;
     }
 
     /** One frame forward or back. */
@@ -120,9 +240,9 @@ final class Player {
                         });
     }
 
-    private java.util.Optional<Clip> clip() {
+    private Optional<Clip> clip() {
         return state.clip().get() == null
-                ? java.util.Optional.empty()
+                ? Optional.empty()
                 : project.manual().clip(state.clip().get());
     }
 }

@@ -11,8 +11,10 @@ import methodos.core.manual.Clip;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.narration.WordState;
+import methodos.core.narration.Workspace;
 import methodos.core.words.Words;
 import methodos.desktop.footage.FilmStrip;
+import methodos.desktop.footage.FootageClock;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
 
@@ -21,9 +23,9 @@ final class SeamPainter {
 
     static final double EDGE_X = 44;
     static final double FILM_X = 58;
-    static final double WORDS_X = 196;
-    static final double BRACKET_X = 416;
-    static final double CARDS_X = 468;
+    static final double WORDS_X = 208;
+    static final double BRACKET_X = 428;
+    static final double CARDS_X = 478;
 
     private final GraphicsContext g;
     private final Palette colors;
@@ -47,10 +49,11 @@ final class SeamPainter {
     void paint(
             SeamLayout layout,
             SeamState state,
-            Manual manual,
+            Workspace workspace,
             double top,
             double width,
             double height) {
+        Manual manual = workspace.manual();
         g.setFill(colors.paper());
         g.fillRect(0, 0, width, height);
         g.save();
@@ -59,6 +62,12 @@ final class SeamPainter {
         for (SeamLayout.Section section : layout.sections()) {
             if (section.bottom() >= top && section.top() <= bottom) {
                 section(section, layout.scale(), top, bottom, width);
+                workspace
+                        .scan(section.clip().id())
+                        .ifPresent(
+                                scan ->
+                                        new ScanMarks(g, colors, words, section, layout.scale())
+                                                .paint(scan, top, bottom));
             }
         }
         selection(layout, state);
@@ -112,7 +121,7 @@ final class SeamPainter {
             if (labelled) {
                 g.setFill(colors.soft());
                 g.setFont(Theme.label(13));
-                g.fillText(Moment.shortClock(t), EDGE_X - 11, y);
+                g.fillText(FootageClock.minutes(t), EDGE_X - 11, y);
             }
         }
         film(s, scale, first, last);
@@ -311,14 +320,14 @@ final class SeamPainter {
                             double line = Math.round(y) + .5;
                             g.setStroke(colors.ink());
                             g.setLineWidth(1.6);
-                            g.strokeLine(EDGE_X, line, BRACKET_X - 6, line);
+                            g.strokeLine(EDGE_X, line, WORDS_X - 12, line);
                             g.setLineWidth(1);
                             g.setFill(colors.ink());
                             g.fillRect(4, line - 10, 40, 20);
                             g.setFill(colors.paper());
                             g.setFont(Theme.heading(13));
                             g.setTextAlign(TextAlignment.CENTER);
-                            g.fillText(Moment.shortClock(state.time().get()), 24, line);
+                            g.fillText(FootageClock.minutes(state.time().get()), 24, line);
                         });
     }
 }

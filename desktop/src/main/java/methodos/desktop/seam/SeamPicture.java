@@ -6,6 +6,7 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.StackPane;
 import methodos.core.manual.Clip;
 import methodos.desktop.control.Controls;
+import methodos.desktop.footage.FootageClock;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
 
@@ -36,9 +37,13 @@ final class SeamPicture extends StackPane {
         problem.setText("");
         view.setImage(shown.image());
         String name = project.manual().clip(shown.clip()).map(Clip::name).orElse("");
-        time.setText(Moment.clock(shown.time()) + "  " + name);
+        time.setText(
+                (shown.near() ? project.words().of("seam.near") : FootageClock.exact(shown.time()))
+                        + "  "
+                        + name);
         time.setVisible(true);
-        setAccessibleText(project.words().of("seam.pictureAt", name, Moment.clock(shown.time())));
+        setAccessibleText(
+                project.words().of("seam.pictureAt", name, FootageClock.exact(shown.time())));
     }
 
     void problem(String sentence) {

@@ -4,11 +4,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -69,7 +73,12 @@ public final class SeamPlace implements PlaceView {
         this.seam = new SeamView(project, state, theme);
         this.picture = new SeamPicture(project);
         this.player = new Player(project, state, desk, picture);
-        seam.onLook(m -> player.look());
+        seam.onLook(
+                m -> {
+                    player.stop();
+                    player.look();
+                });
+        seam.onPoint(player::glance);
         VBox side =
                 new VBox(
                         12,
@@ -103,7 +112,7 @@ public final class SeamPlace implements PlaceView {
         empty.setMouseTransparent(true);
         empty.visibleProperty()
                 .bind(
-                        javafx.beans.binding.Bindings.createBooleanBinding(
+                        Bindings.createBooleanBinding(
                                 () -> project.workspace().get().manual().clips().isEmpty(),
                                 project.workspace()));
         HBox bar =
@@ -128,7 +137,7 @@ public final class SeamPlace implements PlaceView {
         return button;
     }
 
-    private HBox controls() {
+    private VBox controls() {
         Button play = Controls.button("play", words.of("seam.play"), player::toggle);
         player.playing()
                 .addListener(
@@ -136,9 +145,39 @@ public final class SeamPlace implements PlaceView {
         Button back =
                 Controls.button("frameBack", words.of("seam.frameBack"), () -> player.frame(false));
         Button on = Controls.button("frameOn", words.of("seam.frameOn"), () -> player.frame(true));
-        HBox box = new HBox(6, play, back, on);
-        box.getStyleClass().add("player");
-        return box;
+        HBox first = new HBox(6, play, back, on);
+        first.getStyleClass().add("player");
+        HBox second =
+                new HBox(
+                        6,
+                        Controls.button(
+                                "slower", words.of("seam.slower"), () -> player.speedBy(-1)),
+                        speed(),
+                        Controls.button("faster", words.of("seam.faster"), () -> player.speedBy(1)),
+                        loop());
+        second.setAlignment(Pos.CENTER_LEFT);
+        second.getStyleClass().add("player");
+        return new VBox(6, first, second);
+    }
+
+    private Label speed() {
+        Label label = Controls.label("", "strong");
+        label.setId("speed");
+        label.setMinWidth(52);
+        label.setAlignment(Pos.CENTER);
+        label.textProperty()
+                .bind(
+                        Bindings.createStringBinding(
+                                () -> words.of("seam.speed", player.speed().get()),
+                                player.speed()));
+        return label;
+    }
+
+    private ToggleButton loop() {
+        ToggleButton loop = new ToggleButton(words.of("seam.loop"));
+        loop.setId("loop");
+        loop.selectedProperty().bindBidirectional(player.looping());
+        return loop;
     }
 
     private void key(KeyEvent e) {
@@ -146,7 +185,7 @@ public final class SeamPlace implements PlaceView {
                 || e.getTarget() instanceof javafx.scene.control.ComboBoxBase
                 || e.isControlDown()
                 || e.isAltDown()
-                || e.getTarget() instanceof Button
+                || e.getTarget() instanceof ButtonBase
                         && (e.getCode() == KeyCode.SPACE || e.getCode() == KeyCode.ENTER)) {
             return;
         }
@@ -165,6 +204,9 @@ public final class SeamPlace implements PlaceView {
                     case X -> this::setAside;
                     case K -> this::capture;
                     case O -> this::nextOpen;
+                    case COMMA -> () -> player.speedBy(-1);
+                    case PERIOD -> () -> player.speedBy(1);
+                    case R -> () -> player.looping().set(!player.looping().get());
                     case J -> () -> otherStep(1);
                     case I -> () -> otherStep(-1);
                     default -> null;

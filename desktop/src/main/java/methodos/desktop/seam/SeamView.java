@@ -37,6 +37,8 @@ public final class SeamView extends Region {
     private final Wrapping asides = wrapping(13);
     private final Wrapping texts = wrapping(15);
     private Consumer<Moment> onLook = m -> {};
+    private Consumer<Optional<Moment>> onPoint = m -> {};
+    private boolean pointing;
     private SeamLayout layout;
     private SeamLayout.Bracket dragged;
     private boolean draggedEnd;
@@ -67,6 +69,8 @@ public final class SeamView extends Region {
         setOnMousePressed(this::press);
         setOnMouseDragged(this::drag);
         setOnMouseReleased(e -> dragged = null);
+        setOnMouseMoved(this::point);
+        setOnMouseExited(e -> pointNowhere());
     }
 
     private static Wrapping wrapping(double size) {
@@ -76,6 +80,28 @@ public final class SeamView extends Region {
     /** Called with the moment that is pointed at. */
     void onLook(Consumer<Moment> listener) {
         onLook = listener;
+    }
+
+    /** Called with the moment of the film that the pointer is over, and when it leaves the film. */
+    void onPoint(Consumer<Optional<Moment>> listener) {
+        onPoint = listener;
+    }
+
+    private void point(MouseEvent e) {
+        boolean film = e.getX() >= SeamPainter.EDGE_X && e.getX() < SeamPainter.WORDS_X - 10;
+        if (film && layout != null) {
+            pointing = true;
+            onPoint.accept(layout.at(e.getY() + bar.getValue()));
+        } else {
+            pointNowhere();
+        }
+    }
+
+    private void pointNowhere() {
+        if (pointing) {
+            pointing = false;
+            onPoint.accept(Optional.empty());
+        }
     }
 
     @Override
@@ -110,6 +136,7 @@ public final class SeamView extends Region {
 
     private void redraw() {
         if (layout != null) {
+            film.newView();
             new SeamPainter(
                             canvas.getGraphicsContext2D(),
                             theme.palette().get(),
@@ -118,7 +145,7 @@ public final class SeamView extends Region {
                     .paint(
                             layout,
                             state,
-                            project.manual(),
+                            project.workspace().get(),
                             bar.getValue(),
                             canvas.getWidth(),
                             canvas.getHeight());

@@ -28,6 +28,7 @@ import methodos.desktop.control.Controls;
 import methodos.desktop.figure.FigurePlace;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.footage.FootagePlace;
+import methodos.desktop.footage.ScanDesk;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.publish.PublishPlace;
 import methodos.desktop.seam.SeamPlace;
@@ -46,6 +47,7 @@ public final class MainWindow {
     private final Words words;
     private final Theme theme;
     private final FootageDesk desk;
+    private final ScanDesk scans;
     private final SeamState seamState = new SeamState();
     private final Map<Place, PlaceView> places = new EnumMap<>(Place.class);
     private final BorderPane root = new BorderPane();
@@ -66,6 +68,7 @@ public final class MainWindow {
         this.words = project.words();
         this.theme = theme;
         this.desk = new FootageDesk(project);
+        this.scans = new ScanDesk(project);
         EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH));
         order = new OrderOfWork(project, here, this::show, otherShade);
         root.getStyleClass().add("window");
@@ -165,9 +168,9 @@ public final class MainWindow {
     private PlaceView make(Place place) {
         return switch (place) {
             case UNIT -> new UnitPlace(project, theme, this::go);
-            case FOOTAGE -> new FootagePlace(project, this::say, this::go);
+            case FOOTAGE -> new FootagePlace(project, scans, theme, this::say, this::go);
             case STEPS -> new SeamPlace(project, desk, seamState, theme, this::say, this::go);
-            case FIGURES -> new FigurePlace(project, this::say, this::go);
+            case FIGURES -> new FigurePlace(project, desk, this::say, this::go);
             case STORES -> new StoresPlace(project, this::say, this::go);
             case TORQUE -> new TorquePlace(project, this::say, this::go);
             case CHECKS -> new ChecksPlace(project, this::go);
@@ -214,7 +217,7 @@ public final class MainWindow {
 
     /** Whether everything in view is drawn. */
     public boolean ready() {
-        return places.get(shown).ready();
+        return places.get(shown).ready() && scans.quiet();
     }
 
     /** Stops all that goes on in the places; what is being typed is kept. */
@@ -228,6 +231,7 @@ public final class MainWindow {
         places.values().forEach(PlaceView::close);
         places.clear();
         root.getChildren().clear(); // whatever still holds the window holds no pictures
+        scans.close();
         desk.close();
     }
 }

@@ -21,6 +21,7 @@ import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.narration.WordState;
 import methodos.core.narration.Workspace;
+import methodos.desktop.footage.FootageClock;
 import org.junit.jupiter.api.Test;
 
 class SeamLayoutTest {
@@ -192,8 +193,8 @@ class SeamLayoutTest {
 
     @Test
     void clocksReadAsPeopleSayThem() {
-        assertThat(Moment.clock(134.36)).isEqualTo("2:14.36");
-        assertThat(Moment.shortClock(59.999_999_9)).isEqualTo("1:00");
-        assertThat(Moment.shortClock(7.9)).isEqualTo("0:07");
+        assertThat(FootageClock.exact(134.36)).isEqualTo("2:14.36");
+        assertThat(FootageClock.minutes(59.999_999_9)).isEqualTo("1:00");
+        assertThat(FootageClock.minutes(7.9)).isEqualTo("0:07");
     }
 }

@@ -17,7 +17,7 @@ import org.slf4j.LoggerFactory;
 public final class KeptScans {
 
     /** Raised when scans are made differently: older ones are then made again. */
-    private static final String VERSION = "-1.json.gz";
+    private static final String VERSION = "-2.json.gz";
 
     private static final long LIMIT = 200L << 20;
     private static final ObjectMapper JSON = new ObjectMapper();

@@ -42,7 +42,7 @@ public final class ClipFiles {
         }
     }
 
-    private static String relative(Path project, Path file) {
+    static String relative(Path project, Path file) {
         boolean sameRoot = project.getRoot() != null && project.getRoot().equals(file.getRoot());
         Path path = sameRoot ? project.relativize(file) : file;
         return path.toString().replace('\\', '/');

@@ -175,9 +175,7 @@ public final class ProjectFolder implements AutoCloseable {
         } catch (IOException e) {
             throw ProjectProblem.of(file, e);
         }
-        Map<String, Captions> all = new HashMap<>(workspace.captions());
-        all.put(clip, captions);
-        workspace = new Workspace(workspace.manual(), all);
+        workspace = workspace.withCaptions(clip, captions);
         return digest;
     }
 
