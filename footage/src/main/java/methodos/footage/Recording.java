@@ -24,7 +24,18 @@ public final class Recording implements AutoCloseable {
      * @throws FootageProblem if the file is no recording with pictures
      */
     public static Recording open(Path file) throws FootageProblem {
-        Stream stream = new Stream(file);
+        return open(file, new Stream(file));
+    }
+
+    /**
+     * The same for work in the background, which leaves the other processors to what somebody waits
+     * for.
+     */
+    public static Recording openInBackground(Path file) throws FootageProblem {
+        return open(file, new Stream(file, 1));
+    }
+
+    private static Recording open(Path file, Stream stream) throws FootageProblem {
         Recording recording = new Recording(stream);
         try {
             recording.firstFrame = recording.frames.at(stream.start()).pts();

@@ -50,6 +50,13 @@ final class Stream implements AutoCloseable {
     private final KeyFrames keys;
 
     Stream(Path file) throws FootageProblem {
+        this(file, threads());
+    }
+
+    /**
+     * @param threads of the decoder
+     */
+    Stream(Path file, int threads) throws FootageProblem {
         Natives.load();
         if (!Files.isRegularFile(file)) {
             throw new FootageProblem(file + " does not exist.");
@@ -77,7 +84,7 @@ final class Stream implements AutoCloseable {
             decoder = avcodec_alloc_context3(codec);
             require(avcodec_parameters_to_context(decoder, stream.codecpar()), file);
             decoder.pkt_timebase(stream.time_base());
-            decoder.thread_count(threads());
+            decoder.thread_count(threads);
             require(avcodec_open2(decoder, codec, (AVDictionary) null), file);
             keys = transportStream() ? new KeyFrames(format, index) : null;
         } catch (FootageProblem e) {

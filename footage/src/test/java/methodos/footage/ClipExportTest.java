@@ -27,8 +27,7 @@ class ClipExportTest {
     void theFilmShowsTheSpanFromItsFirstFrameOn() throws Exception {
         Path film = folder.resolve("films/step.webm");
         List<Double> progress = new ArrayList<>();
-        new ClipExport(clip, 2.0, 5.0, CountedClip.HEIGHT)
-                .write(film, progress::add, () -> false);
+        new ClipExport(clip, 2.0, 5.0, CountedClip.HEIGHT).write(film, progress::add, () -> false);
         Probe probe = Probe.of(film);
         assertThat(probe.container()).isIn("webm", "matroska");
         assertThat(probe.duration()).isCloseTo(3, within(0.08));

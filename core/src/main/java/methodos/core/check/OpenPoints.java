@@ -24,6 +24,7 @@ import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
 import methodos.core.narration.Caption;
 import methodos.core.narration.WordState;
+import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
 import methodos.core.scan.Scan;
 
@@ -142,10 +143,8 @@ public final class OpenPoints {
     private void steps() {
         for (Clip clip : manual.clips()) {
             List<Caption> captions = workspace.captions(clip.id()).captions();
-            long open =
-                    captions.stream()
-                            .filter(c -> WordState.of(c, clip.id(), manual) == WordState.OPEN)
-                            .count();
+            WordStates states = new WordStates(manual, clip.id());
+            long open = captions.stream().filter(c -> states.of(c) == WordState.OPEN).count();
             if (open > 0) {
                 add(Place.STEPS, "open.words", null, clip.id(), open, clip.name());
             }

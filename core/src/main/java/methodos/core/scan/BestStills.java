@@ -74,8 +74,7 @@ public final class BestStills {
     /** The frames that can be used, less those that are far from what the span has to offer. */
     private static List<FrameScore> usable(Scan scan, double from, double to) {
         List<FrameScore> all =
-                scan.frames().stream()
-                        .filter(f -> f.time() >= from && f.time() < to)
+                scan.framesOf(from, to).stream()
                         .filter(f -> scan.unusable().stream().noneMatch(u -> u.holds(f.time())))
                         .toList();
         double free = all.stream().mapToDouble(FrameScore::obstruction).min().orElse(0);

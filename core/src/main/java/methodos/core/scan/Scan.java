@@ -79,17 +79,37 @@ public record Scan(
         return new Scan(frames, cuts, unusable, Pauses.in(heard), coarse);
     }
 
+    /** The frames that come on the screen within a span. */
+    List<FrameScore> framesOf(double from, double to) {
+        return frames.subList(firstAt(from), Math.max(firstAt(from), firstAt(to)));
+    }
+
+    /** The place of the first frame that does not come before a time. */
+    private int firstAt(double time) {
+        int low = 0;
+        int high = frames.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (frames.get(middle).time() < time) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
     /** Why most of a span cannot be used; empty where a frame of it can. */
     public Optional<Why> hopeless(double from, double to) {
+        List<Unusable> near = unusable.stream().filter(u -> u.within(from, to) > 0).toList();
         boolean usable =
-                frames.stream()
-                        .filter(f -> f.time() >= from && f.time() < to)
-                        .anyMatch(f -> unusable.stream().noneMatch(u -> u.holds(f.time())));
+                framesOf(from, to).stream()
+                        .anyMatch(f -> near.stream().noneMatch(u -> u.holds(f.time())));
         if (usable) {
             return Optional.empty();
         }
         Map<Why, Double> seconds = new EnumMap<>(Why.class);
-        unusable.forEach(u -> seconds.merge(u.why(), u.within(from, to), Double::sum));
+        near.forEach(u -> seconds.merge(u.why(), u.within(from, to), Double::sum));
         return seconds.entrySet().stream()
                 .filter(e -> e.getValue() > 0)
                 .max(Map.Entry.comparingByValue())

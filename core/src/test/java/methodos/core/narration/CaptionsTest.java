@@ -39,14 +39,14 @@ class CaptionsTest {
         Manual manual = Samples.actuator();
         Caption springs = captions.captions().get(2);
         Caption lost = captions.captions().get(3);
-        assertThat(WordState.of(springs, "clip1", manual)).isEqualTo(WordState.USED);
-        assertThat(WordState.of(springs, "other", manual)).isEqualTo(WordState.OPEN);
-        assertThat(WordState.of(lost, "clip1", manual)).isEqualTo(WordState.OPEN);
+        assertThat(new WordStates(manual, "clip1").of(springs)).isEqualTo(WordState.USED);
+        assertThat(new WordStates(manual, "other").of(springs)).isEqualTo(WordState.OPEN);
+        assertThat(new WordStates(manual, "clip1").of(lost)).isEqualTo(WordState.OPEN);
         Manual aside =
                 StepEdits.dismiss(new Span("clip1", 22, 26), lost.words(), "chatter")
                         .change()
                         .apply(manual);
-        assertThat(WordState.of(lost, "clip1", aside)).isEqualTo(WordState.DISMISSED);
+        assertThat(new WordStates(aside, "clip1").of(lost)).isEqualTo(WordState.DISMISSED);
     }
 
     @Test

@@ -73,7 +73,7 @@ final class StillChoice extends HBox {
 
     private void fill() {
         getChildren().clear();
-        film.newView();
+        film.newView(false);
         Clip clip =
                 Optional.ofNullable(figure)
                         .map(Figure::still)

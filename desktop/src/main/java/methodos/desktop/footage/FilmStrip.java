@@ -14,8 +14,10 @@ import java.util.Set;
 import java.util.concurrent.PriorityBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
+import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import methodos.core.manual.Clip;
 import methodos.desktop.project.OpenProject;
@@ -35,6 +37,9 @@ public final class FilmStrip implements AutoCloseable {
 
     public static final int WIDTH = 128;
     public static final int HEIGHT = 72;
+
+    /** A view that was not moved for so long rests. */
+    private static final Duration RESTS_AFTER = Duration.millis(180);
 
     private static final int IN_MEMORY = 600;
     private static final long ON_DISK = 200L << 20;
@@ -97,6 +102,8 @@ public final class FilmStrip implements AutoCloseable {
     private final Set<String> asked = new HashSet<>();
     private final Set<String> failed = new HashSet<>();
     private final ThreadPoolExecutor making;
+    private final PauseTransition rest = new PauseTransition(RESTS_AFTER);
+    private boolean resting = true;
     private Recording recording;
     private String recordingOf;
 
@@ -108,6 +115,11 @@ public final class FilmStrip implements AutoCloseable {
         this.arrived = arrived;
         project.workspace().addListener(o -> failed.clear()); // the footage may have been found
         this.cache = new CacheFolder(AppFolders.ofThisMachine().cache().resolve("strip"), ON_DISK);
+        rest.setOnFinished(
+                e -> {
+                    resting = true;
+                    arrived.run();
+                });
         this.making =
                 new ThreadPoolExecutor(
                         1,
@@ -123,8 +135,17 @@ public final class FilmStrip implements AutoCloseable {
                         });
     }
 
-    /** Forgets what was wished for and is not made yet; the stills in view are asked for next. */
-    public void newView() {
+    /**
+     * Forgets what was wished for and is not made yet; the stills in view are asked for next.
+     *
+     * @param moved whether the view is being moved; exact stills wait until it rests, since
+     *     decoding would make it stutter
+     */
+    public void newView(boolean moved) {
+        if (moved) {
+            resting = false;
+            rest.playFromStart();
+        }
         making.getQueue()
                 .removeIf(
                         r -> {
@@ -140,7 +161,7 @@ public final class FilmStrip implements AutoCloseable {
     public Optional<Image> at(Clip clip, double time) {
         String key = clip.digest() + String.format(Locale.ROOT, "-%.2f", time);
         Shown still = stills.get(key);
-        boolean wanted = still == null || still.rough;
+        boolean wanted = still == null || still.rough && resting;
         if (wanted && !making.isShutdown() && !failed.contains(key) && asked.add(key)) {
             making.execute(new Wish(clip, time, key, still != null));
         }
@@ -149,7 +170,7 @@ public final class FilmStrip implements AutoCloseable {
 
     /** Whether nothing is being made. */
     public boolean complete() {
-        return asked.isEmpty();
+        return asked.isEmpty() && resting;
     }
 
     private void arrived(Wish wish, Shown made) {
@@ -185,7 +206,7 @@ public final class FilmStrip implements AutoCloseable {
     private Recording recording(Clip clip) throws FootageProblem {
         if (!clip.id().equals(recordingOf)) {
             closeRecording();
-            recording = Recording.open(project.clipFile(clip));
+            recording = Recording.openInBackground(project.clipFile(clip));
             recordingOf = clip.id();
         }
         return recording;
@@ -225,6 +246,7 @@ public final class FilmStrip implements AutoCloseable {
 
     @Override
     public void close() {
+        rest.stop();
         making.getQueue().clear();
         making.shutdown();
         stills.clear();

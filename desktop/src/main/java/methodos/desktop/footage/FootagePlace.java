@@ -135,7 +135,7 @@ public final class FootagePlace implements PlaceView {
     }
 
     private void film() {
-        film.newView();
+        film.newView(false);
         cards.values().forEach(c -> c.film(film));
     }
 

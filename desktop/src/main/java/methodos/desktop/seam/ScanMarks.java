@@ -58,16 +58,16 @@ final class ScanMarks {
         int slices = scan.loudness().size();
         g.setFill(colors.mark());
         double end = Math.min(bottom, y(slices * Scan.LOUDNESS_SLICE));
-        for (double row = Math.max(section.timeTop(), Math.floor(top)); row < end; row += ROW) {
+        for (double row = Math.rint(Math.max(section.timeTop(), top)); row < end; row += ROW) {
             int from = (int) ((row - section.timeTop()) / scale / Scan.LOUDNESS_SLICE);
             int to = (int) ((row + ROW - section.timeTop()) / scale / Scan.LOUDNESS_SLICE);
             double loudest = 0;
             for (int i = from; i <= Math.min(to, slices - 1); i++) {
                 loudest = Math.max(loudest, scan.loudness().get(i));
             }
-            double wide = SOUND_WIDTH * Math.min(1, Math.sqrt(loudest / LOUDEST_SHOWN));
+            double wide = Math.rint(SOUND_WIDTH * Math.min(1, Math.sqrt(loudest / LOUDEST_SHOWN)));
             if (wide >= 1) {
-                g.fillRect(SOUND_X, row, wide, ROW - .5);
+                g.fillRect(SOUND_X, row, wide, ROW);
             }
         }
         g.setStroke(colors.soft());
@@ -81,8 +81,8 @@ final class ScanMarks {
     }
 
     private void unusable(Scan.Unusable u, double top, double bottom) {
-        double from = Math.max(y(u.from()), top - HATCH);
-        double to = Math.min(y(u.to()), bottom + HATCH);
+        double from = Math.rint(Math.max(y(u.from()), top - HATCH));
+        double to = Math.rint(Math.min(y(u.to()), bottom + HATCH));
         double x = SeamPainter.EDGE_X;
         double wide = SeamPainter.FILM_X - x - 1;
         g.setFill(colors.paper());

@@ -2,8 +2,10 @@ package methodos.desktop.seam;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
@@ -13,6 +15,7 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.narration.Caption;
 import methodos.core.narration.WordState;
+import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
 
 /**
@@ -69,7 +72,13 @@ final class SeamLayout {
             double from,
             double to,
             double card,
-            boolean accepted) {}
+            boolean accepted) {
+
+        /** Whether its footage or its card reaches into a stretch of the seam. */
+        boolean touches(double top, double bottom) {
+            return to >= top && from <= bottom || card >= top && card <= bottom;
+        }
+    }
 
     private final Workspace workspace;
     private final Manual manual;
@@ -104,13 +113,13 @@ final class SeamLayout {
         this.texts = texts;
         this.numbers = new StepNumbers(manual, sight);
         double y = TOP;
-        List<Step> placed = new ArrayList<>();
+        Set<String> placed = new HashSet<>();
         for (Clip clip : manual.clips()) {
             y = section(clip, y, placed);
         }
         double bottom = y;
         for (Step step : shown()) {
-            if (!placed.contains(step)) {
+            if (!placed.contains(step.id())) {
                 bottom = card(step, bottom) + CARD_GAP;
             }
         }
@@ -137,14 +146,14 @@ final class SeamLayout {
         return manual.steps().filter(s -> numbers.of(s.id()).isPresent()).toList();
     }
 
-    private double section(Clip clip, double top, List<Step> placed) {
+    private double section(Clip clip, double top, Set<String> placed) {
         double timeTop = top + CLIP_HEAD;
         double wordsBottom = words(clip, timeTop);
         double cardsBottom = timeTop - CARD_GAP;
         for (Step step : stepsOf(clip)) {
             double wanted = startIn(step, clip).map(t -> timeTop + t * scale).orElse(0.0);
             cardsBottom = card(step, Math.max(wanted, cardsBottom + CARD_GAP));
-            placed.add(step);
+            placed.add(step.id());
         }
         double bottom =
                 Math.max(timeTop + clip.duration() * scale, Math.max(wordsBottom, cardsBottom))
@@ -155,6 +164,7 @@ final class SeamLayout {
 
     /**
      * The steps drawn from a clip by time; those told without footage follow the step before them.
+     * The number of a step is the place of the one after it, counted from 0.
      */
     private List<Step> stepsOf(Clip clip) {
         List<Step> result = new ArrayList<>();
@@ -169,7 +179,7 @@ final class SeamLayout {
                         .toList();
         for (Step step : own) {
             result.add(step);
-            for (int i = all.indexOf(step) + 1;
+            for (int i = numbers.of(step.id()).orElseThrow();
                     i < all.size() && all.get(i).spans().isEmpty();
                     i++) {
                 result.add(all.get(i));
@@ -187,8 +197,9 @@ final class SeamLayout {
 
     private double words(Clip clip, double timeTop) {
         double bottom = timeTop;
+        WordStates states = new WordStates(manual, clip.id());
         for (Caption caption : workspace.captions(clip.id()).captions()) {
-            WordState state = WordState.of(caption, clip.id(), manual);
+            WordState state = states.of(caption);
             boolean aside = state == WordState.DISMISSED;
             List<String> lines =
                     aside

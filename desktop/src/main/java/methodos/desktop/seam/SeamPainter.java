@@ -27,7 +27,11 @@ final class SeamPainter {
     static final double BRACKET_X = 428;
     static final double CARDS_X = 478;
 
+    /** So far out of view things are still drawn. */
+    private static final double NEAR = 40;
+
     private final GraphicsContext g;
+    private final Ruling ruling;
     private final Palette colors;
     private final Words words;
     private final BiFunction<Clip, Double, Optional<Image>> film;
@@ -38,6 +42,7 @@ final class SeamPainter {
             Words words,
             BiFunction<Clip, Double, Optional<Image>> film) {
         this.g = g;
+        this.ruling = new Ruling(g);
         this.colors = colors;
         this.words = words;
         this.film = film;
@@ -75,11 +80,8 @@ final class SeamPainter {
                 .filter(b -> b.y() + b.height() >= top && b.y() <= bottom)
                 .forEach(this::words);
         layout.brackets().stream()
-                .filter(
-                        b ->
-                                Math.max(b.to(), b.card()) >= top - 40
-                                        && Math.min(b.from(), b.card()) <= bottom + 40)
-                .forEach(b -> bracket(b, b.step().equals(state.step().get())));
+                .filter(b -> b.touches(top - NEAR, bottom + NEAR))
+                .forEach(b -> bracket(b, top, bottom, b.step().equals(state.step().get())));
         layout.cards().stream()
                 .filter(c -> c.y() + c.height() >= top && c.y() <= bottom)
                 .forEach(
@@ -100,14 +102,13 @@ final class SeamPainter {
         g.setFill(colors.soft());
         g.setFont(Theme.heading(13));
         g.fillText(s.clip().name(), FILM_X, s.top() + 14);
-        g.setStroke(colors.line());
-        g.setLineWidth(1);
-        g.strokeLine(FILM_X + 140, s.top() + 14.5, width - 16, s.top() + 14.5);
+        ruling.across(colors.line(), FILM_X + 140, width - 16, s.top() + 14, 1);
         double end = s.timeTop() + s.clip().duration() * scale;
         g.setFill(colors.rule());
-        g.fillRect(EDGE_X, s.timeTop(), 8, end - s.timeTop());
-        g.setStroke(colors.ruleEdge());
-        g.strokeLine(EDGE_X + .5, s.timeTop(), EDGE_X + .5, end);
+        double shownFrom = Math.rint(Math.max(s.timeTop(), top - NEAR));
+        double shownTo = Math.rint(Math.min(end, bottom + NEAR));
+        g.fillRect(EDGE_X, shownFrom, 8, Math.max(0, shownTo - shownFrom));
+        ruling.down(colors.ruleEdge(), EDGE_X, shownFrom, shownTo, 1);
         int first = (int) Math.max(0, Math.floor((top - s.timeTop()) / scale) - 1);
         int last =
                 (int) Math.min(s.clip().duration(), Math.ceil((bottom - s.timeTop()) / scale) + 1);
@@ -116,8 +117,7 @@ final class SeamPainter {
             double y = Math.round(s.timeTop() + t * scale) + .5;
             boolean labelled = t % 10 == 0;
             double tick = labelled ? 9 : t % 5 == 0 ? 6 : 3.5;
-            g.setStroke(colors.ruleEdge());
-            g.strokeLine(EDGE_X - tick, y, EDGE_X, y);
+            ruling.across(colors.ruleEdge(), EDGE_X - tick, EDGE_X, y, 1);
             if (labelled) {
                 g.setFill(colors.soft());
                 g.setFont(Theme.label(13));
@@ -129,12 +129,11 @@ final class SeamPainter {
 
     private void film(SeamLayout.Section s, double scale, int first, int last) {
         int every = Math.max(1, (int) Math.ceil((FilmStrip.HEIGHT + 14) / scale));
-        g.setStroke(colors.line());
         for (int t = Math.max(0, first / every * every - every); t <= last; t += every) {
             if (t >= s.clip().duration()) {
                 break;
             }
-            double y = s.timeTop() + t * scale;
+            double y = Math.rint(s.timeTop() + t * scale);
             Optional<Image> image = film.apply(s.clip(), (double) t);
             if (image.isPresent()) {
                 g.drawImage(image.get(), FILM_X, y);
@@ -142,7 +141,7 @@ final class SeamPainter {
                 g.setFill(colors.sheet());
                 g.fillRect(FILM_X, y, FilmStrip.WIDTH, FilmStrip.HEIGHT);
             }
-            g.strokeRect(FILM_X + .5, y + .5, FilmStrip.WIDTH - 1, FilmStrip.HEIGHT - 1);
+            ruling.outline(colors.line(), FILM_X, y, FilmStrip.WIDTH, FilmStrip.HEIGHT);
         }
     }
 
@@ -168,7 +167,7 @@ final class SeamPainter {
         boolean aside = block.state() == WordState.DISMISSED;
         double line = aside ? SeamLayout.ASIDE_LINE : SeamLayout.WORD_LINE;
         double x = aside ? WORDS_X + SeamLayout.ASIDE_INDENT : WORDS_X;
-        double y = block.y() + line / 2 + 2;
+        double y = Math.rint(block.y() + line / 2 + 2);
         if (aside) {
             g.setFont(Theme.text(13));
             g.setFill(colors.soft());
@@ -187,37 +186,67 @@ final class SeamPainter {
         }
         if (block.state() == WordState.OPEN) {
             g.setFill(colors.open());
-            g.fillRect(WORDS_X - 9, block.y() + 2, 3, block.height() - 6);
+            g.fillRect(WORDS_X - 9, Math.rint(block.y() + 2), 3, Math.rint(block.height() - 6));
         }
     }
 
-    private void bracket(SeamLayout.Bracket b, boolean chosen) {
-        g.setStroke(chosen ? colors.accent() : colors.mark());
-        g.setLineWidth(chosen ? 2 : 1.2);
-        if (!b.accepted()) {
-            g.setLineDashes(4, 3);
-        }
+    private void bracket(SeamLayout.Bracket b, double top, double bottom, boolean chosen) {
+        Color color = chosen ? colors.accent() : colors.mark();
+        double thick = chosen ? 2 : 1;
         double from = Math.round(b.from()) + .5;
         double to = Math.round(b.to()) + .5;
-        double middle = Math.round((from + to) / 2) + .5;
-        double card = Math.round(b.card()) + .5;
+        double middle = within(Math.round((from + to) / 2) + .5, top, bottom);
+        double card = within(Math.round(b.card()) + .5, top, bottom);
         // neighbours turn at different places, so that lines that run far do not lie on each other
         double elbow = BRACKET_X + 13 + 8 * Math.floorMod(b.lane(), 5);
+        if (b.accepted()) {
+            ruling.across(color, BRACKET_X, BRACKET_X + 8, from, thick);
+            ruling.across(color, BRACKET_X, BRACKET_X + 8, to, thick);
+            ruling.down(
+                    color,
+                    BRACKET_X + 7,
+                    within(from, top, bottom),
+                    within(to, top, bottom),
+                    thick);
+            ruling.across(color, BRACKET_X + 7, elbow, middle, thick);
+            ruling.down(color, elbow, middle, card, thick);
+            ruling.across(color, elbow, CARDS_X, card, thick);
+        } else {
+            drafted(color, thick, new double[] {from, to, middle, card, elbow});
+        }
+        for (double y : new double[] {from, to}) {
+            g.setFill(chosen ? colors.accent() : colors.paper());
+            g.fillRect(BRACKET_X - 4, Math.floor(y) - 3, 7, 7);
+            ruling.outline(color, BRACKET_X - 4, Math.floor(y) - 3, 7, 7);
+        }
+    }
+
+    /**
+     * The bracket of a step that is not accepted is dashed.
+     *
+     * @param at from, to, middle, card and elbow of the bracket
+     */
+    private void drafted(Color color, double thick, double[] at) {
+        g.setStroke(color);
+        g.setLineWidth(thick);
+        g.setLineDashes(4, 3);
         g.strokePolyline(
                 new double[] {BRACKET_X, BRACKET_X + 7, BRACKET_X + 7, BRACKET_X},
-                new double[] {from, from, to, to},
+                new double[] {at[0], at[0], at[1], at[1]},
                 4);
         g.strokePolyline(
-                new double[] {BRACKET_X + 7, elbow, elbow, CARDS_X},
-                new double[] {middle, middle, card, card},
+                new double[] {BRACKET_X + 7, at[4], at[4], CARDS_X},
+                new double[] {at[2], at[2], at[3], at[3]},
                 4);
         g.setLineDashes();
         g.setLineWidth(1);
-        for (double y : new double[] {from, to}) {
-            g.setFill(chosen ? colors.accent() : colors.paper());
-            g.fillRect(BRACKET_X - 4, y - 3, 6, 6);
-            g.strokeRect(BRACKET_X - 4, y - 3, 6, 6);
-        }
+    }
+
+    /**
+     * Ends of lines that are far out of view are drawn only as far as is seen: long lines are slow.
+     */
+    private static double within(double y, double top, double bottom) {
+        return Math.max(top - NEAR, Math.min(bottom + NEAR, y));
     }
 
     private void card(SeamLayout.Card card, Manual manual, double width, boolean chosen) {
@@ -230,8 +259,7 @@ final class SeamPainter {
         }
         g.setFill(colors.card());
         g.fillRect(x, y, width, height);
-        g.setStroke(chosen ? colors.mark() : colors.line());
-        g.strokeRect(x + .5, y + .5, width - 1, height - 1);
+        ruling.outline(chosen ? colors.mark() : colors.line(), x, y, width, height);
         g.setFill(colors.mark());
         if (card.step().accepted()) {
             g.fillRect(x, y, 4, height);
@@ -300,8 +328,12 @@ final class SeamPainter {
             }
             g.setFill(chip.open() ? colors.open() : colors.ink());
             g.fillText(text, x + balloon, y);
-            g.setStroke(chip.open() ? colors.open() : colors.soft());
-            g.strokeLine(x + balloon, y + 9.5, x + balloon + wide, y + 9.5);
+            ruling.across(
+                    chip.open() ? colors.open() : colors.soft(),
+                    x + balloon,
+                    x + balloon + wide,
+                    y + 9,
+                    1);
             x += balloon + wide + 12;
         }
     }
@@ -318,10 +350,7 @@ final class SeamPainter {
                 .ifPresent(
                         y -> {
                             double line = Math.round(y) + .5;
-                            g.setStroke(colors.ink());
-                            g.setLineWidth(1.6);
-                            g.strokeLine(EDGE_X, line, WORDS_X - 12, line);
-                            g.setLineWidth(1);
+                            ruling.across(colors.ink(), EDGE_X, WORDS_X - 12, line, 2);
                             g.setFill(colors.ink());
                             g.fillRect(4, line - 10, 40, 20);
                             g.setFill(colors.paper());

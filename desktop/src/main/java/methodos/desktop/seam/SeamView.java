@@ -40,6 +40,9 @@ public final class SeamView extends Region {
     private Consumer<Optional<Moment>> onPoint = m -> {};
     private boolean pointing;
     private SeamLayout layout;
+    private boolean stale = true;
+    private double paintedTop;
+    private double paintedScale;
     private SeamLayout.Bracket dragged;
     private boolean draggedEnd;
     private Moment pressed;
@@ -89,9 +92,9 @@ public final class SeamView extends Region {
 
     private void point(MouseEvent e) {
         boolean film = e.getX() >= SeamPainter.EDGE_X && e.getX() < SeamPainter.WORDS_X - 10;
-        if (film && layout != null) {
+        if (film && current() != null) {
             pointing = true;
-            onPoint.accept(layout.at(e.getY() + bar.getValue()));
+            onPoint.accept(current().at(e.getY() + bar.getValue()));
         } else {
             pointNowhere();
         }
@@ -106,50 +109,69 @@ public final class SeamView extends Region {
 
     @Override
     protected void layoutChildren() {
-        canvas.setWidth(getWidth() - BAR);
-        canvas.setHeight(getHeight());
-        bar.resizeRelocate(getWidth() - BAR, 0, BAR, getHeight());
-        relayout();
+        double width = getWidth() - BAR;
+        if (canvas.getWidth() != width || canvas.getHeight() != getHeight()) {
+            canvas.setWidth(width);
+            canvas.setHeight(getHeight());
+            bar.resizeRelocate(width, 0, BAR, getHeight());
+            stale = true;
+        }
+        if (current() != null) {
+            paint();
+        }
     }
 
+    /** Lays everything out anew before it is drawn or asked about next. */
     private void relayout() {
-        if (canvas.getWidth() <= 0) {
-            return;
-        }
-        layout =
-                new SeamLayout(
-                        project.workspace().get(),
-                        project.sight().get(),
-                        state.scale().get(),
-                        canvas.getWidth() - SeamPainter.CARDS_X - 16,
-                        words,
-                        asides,
-                        texts);
-        double max = Math.max(0, layout.height() - getHeight());
-        bar.setMax(max);
-        bar.setVisibleAmount(max <= 0 ? 1 : max * getHeight() / layout.height());
-        bar.setUnitIncrement(40);
-        bar.setBlockIncrement(getHeight() * 0.8);
-        bar.setValue(Math.min(bar.getValue(), max));
+        stale = true;
         redraw();
     }
 
+    /** Draws once with the next picture of the window, however often it is asked for. */
     private void redraw() {
-        if (layout != null) {
-            film.newView();
-            new SeamPainter(
-                            canvas.getGraphicsContext2D(),
-                            theme.palette().get(),
-                            project.words(),
-                            film::at)
-                    .paint(
-                            layout,
-                            state,
+        requestLayout();
+    }
+
+    /** The layout as it is now; null while the view has no size. */
+    private SeamLayout current() {
+        if (stale && canvas.getWidth() > 0) {
+            stale = false;
+            layout =
+                    new SeamLayout(
                             project.workspace().get(),
-                            bar.getValue(),
-                            canvas.getWidth(),
-                            canvas.getHeight());
+                            project.sight().get(),
+                            state.scale().get(),
+                            canvas.getWidth() - SeamPainter.CARDS_X - 16,
+                            words,
+                            asides,
+                            texts);
+            double max = Math.max(0, layout.height() - getHeight());
+            bar.setMax(max);
+            bar.setVisibleAmount(max <= 0 ? 1 : max * getHeight() / layout.height());
+            bar.setUnitIncrement(40);
+            bar.setBlockIncrement(getHeight() * 0.8);
+            bar.setValue(Math.min(bar.getValue(), max));
         }
+        return layout;
+    }
+
+    private void paint() {
+        double top = Math.rint(bar.getValue()); // whole pixels are sharp and quickly drawn
+        film.newView(top != paintedTop || layout.scale() != paintedScale);
+        paintedTop = top;
+        paintedScale = layout.scale();
+        new SeamPainter(
+                        canvas.getGraphicsContext2D(),
+                        theme.palette().get(),
+                        project.words(),
+                        film::at)
+                .paint(
+                        layout,
+                        state,
+                        project.workspace().get(),
+                        top,
+                        canvas.getWidth(),
+                        canvas.getHeight());
     }
 
     /** Whether all stills in view are there. */
@@ -174,14 +196,14 @@ public final class SeamView extends Region {
 
     /** Scrolls so that a step's card is in view. */
     public void reveal(String step) {
-        if (layout != null) {
-            layout.card(step).ifPresent(c -> revealHeight(c.y(), c.height()));
+        if (current() != null) {
+            current().card(step).ifPresent(c -> revealHeight(c.y(), c.height()));
         }
     }
 
     void revealMoment(String clip, double time) {
-        if (layout != null) {
-            layout.y(clip, time).ifPresent(y -> revealHeight(y, 60));
+        if (current() != null) {
+            current().y(clip, time).ifPresent(y -> revealHeight(y, 60));
         }
     }
 
@@ -194,10 +216,10 @@ public final class SeamView extends Region {
     private void scroll(ScrollEvent e) {
         if (e.isControlDown()) {
             double under = bar.getValue() + e.getY();
-            Optional<Moment> kept = layout == null ? Optional.empty() : layout.at(under);
+            Optional<Moment> kept = current() == null ? Optional.empty() : current().at(under);
             double scale = state.scale().get() * (e.getDeltaY() > 0 ? 1.2 : 1 / 1.2);
             state.scale().set(Math.max(FURTHEST_SCALE, Math.min(NEAREST_SCALE, scale)));
-            kept.flatMap(m -> layout.y(m.clip().id(), m.time()))
+            kept.flatMap(m -> current().y(m.clip().id(), m.time()))
                     .ifPresent(
                             y -> bar.setValue(Math.max(0, Math.min(bar.getMax(), y - e.getY()))));
         } else {
@@ -211,11 +233,11 @@ public final class SeamView extends Region {
         double y = e.getY() + bar.getValue();
         dragged = null;
         pressed = null;
-        if (layout == null) {
+        if (current() == null) {
             return;
         }
         if (e.getX() >= SeamPainter.CARDS_X) {
-            layout.cardAt(y).ifPresent(c -> choose(c.step()));
+            current().cardAt(y).ifPresent(c -> choose(c.step()));
             return;
         }
         if (Math.abs(e.getX() - SeamPainter.BRACKET_X) <= GRIP) {
@@ -225,14 +247,15 @@ public final class SeamView extends Region {
             }
         }
         Optional<SeamLayout.WordBlock> block =
-                e.getX() >= SeamPainter.WORDS_X - 10 ? layout.wordsAt(y) : Optional.empty();
+                e.getX() >= SeamPainter.WORDS_X - 10 ? current().wordsAt(y) : Optional.empty();
         if (block.isPresent()) {
             var b = block.get();
             state.span().set(new Span(b.clip().id(), b.caption().start(), b.caption().end()));
             look(new Moment(b.clip(), b.caption().start()));
             pressed = new Moment(b.clip(), b.caption().start());
         } else {
-            layout.at(y)
+            current()
+                    .at(y)
                     .ifPresent(
                             m -> {
                                 pressed = m;
@@ -260,7 +283,7 @@ public final class SeamView extends Region {
     }
 
     private void grip(double y) {
-        for (SeamLayout.Bracket b : layout.brackets()) {
+        for (SeamLayout.Bracket b : current().brackets()) {
             if (Math.abs(b.from() - y) <= GRIP || Math.abs(b.to() - y) <= GRIP) {
                 dragged = b;
                 draggedEnd = Math.abs(b.to() - y) <= GRIP;
@@ -271,14 +294,15 @@ public final class SeamView extends Region {
     }
 
     private void drag(MouseEvent e) {
-        if (layout == null) {
+        if (current() == null) {
             return;
         }
         double y = e.getY() + bar.getValue();
         if (dragged != null) {
-            layout.at(y).ifPresent(this::dragBracket);
+            current().at(y).ifPresent(this::dragBracket);
         } else if (pressed != null) {
-            layout.at(y)
+            current()
+                    .at(y)
                     .filter(m -> m.clip().equals(pressed.clip()))
                     .ifPresent(
                             m -> {
@@ -314,14 +338,14 @@ public final class SeamView extends Region {
     }
 
     Optional<SeamLayout.WordBlock> nextOpen() {
-        if (layout == null) {
+        if (current() == null) {
             return Optional.empty();
         }
         double from =
                 state.clip().get() == null
                         ? 0
-                        : layout.y(state.clip().get(), state.time().get()).orElse(0.0);
-        return layout.nextOpen(from);
+                        : current().y(state.clip().get(), state.time().get()).orElse(0.0);
+        return current().nextOpen(from);
     }
 
     void close() {
