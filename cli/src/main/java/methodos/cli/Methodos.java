@@ -23,6 +23,7 @@ import picocli.CommandLine.Spec;
             StillCommand.class,
             ScanCommand.class,
             BestCommand.class,
+            CutCommand.class,
             NewCommand.class,
             ImportCommand.class,
             ShowCommand.class,

@@ -10,9 +10,12 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Variant;
+import methodos.core.narration.Workspace;
+import methodos.desktop.publish.StepFilms;
 import methodos.files.project.KeptPictures;
 import methodos.files.project.ProjectFolder;
 import methodos.files.project.ProjectProblem;
+import methodos.publish.document.Films;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
 import picocli.CommandLine;
@@ -44,6 +47,11 @@ final class PublishCommand implements Callable<Integer> {
             description = "pdf, html, or both with a comma")
     private List<String> formats;
 
+    @Option(
+            names = "--films",
+            description = "with a short film of each step in the form for the screen")
+    private boolean films;
+
     @ArgGroup private Eyes eyes;
 
     static final class Eyes {
@@ -64,15 +72,24 @@ final class PublishCommand implements Callable<Integer> {
                 throw new CommandLine.ParameterException(spec.commandLine(), e.getMessage());
             }
         }
-        Manual manual = ProjectFolder.read(project).manual();
+        Workspace workspace = ProjectFolder.read(project);
+        Manual manual = workspace.manual();
         Publication publication =
                 Publication.of(
                         manual,
                         sight(manual),
                         new KeptPictures(project)::still,
                         LocalDate.now().toString());
-        for (Path made : new Publisher().publish(publication, out, wanted)) {
-            Output.line(made.toString());
+        Films made =
+                films
+                        ? new StepFilms(
+                                workspace,
+                                c -> project.resolve(c.path()).normalize(),
+                                step -> {},
+                                () -> false)
+                        : Films.NONE;
+        for (Path file : new Publisher().publish(publication, out, wanted, made)) {
+            Output.line(file.toString());
         }
         return 0;
     }

@@ -232,4 +232,66 @@ class CommandLineTest {
         assertThat(output()).startsWith("Overhaul of the QA-80");
         assertThat(output().lines().count()).isGreaterThan(50);
     }
+
+    @Test
+    void cutWritesAFilmAndItsCaptions() throws Exception {
+        Path film = temp.resolve("films/ring.webm");
+        Path captions = demo.resolve("footage/2-take-down.vtt");
+        Files.writeString(captions, "WEBVTT\n\n00:01:01.000 --> 00:01:02.000\nSnap ring out.\n");
+        assertThat(
+                        run(
+                                "cut",
+                                clip,
+                                "--from",
+                                60,
+                                "--to",
+                                62.5,
+                                "--out",
+                                film,
+                                "--height",
+                                180,
+                                "--captions",
+                                captions))
+                .isZero();
+        assertThat(run("probe", film, "--json")).isZero();
+        assertThat(json().at("/video/codec").asText()).isEqualTo("vp9");
+        assertThat(json().at("/video/height").asInt()).isEqualTo(180);
+        assertThat(json().at("/audio/0/codec").asText()).isEqualTo("opus");
+        assertThat(json().path("duration").asDouble())
+                .isCloseTo(2.5, org.assertj.core.api.Assertions.within(0.1));
+        assertThat(film.resolveSibling("ring.vtt"))
+                .content()
+                .contains("00:00:01.000 --> 00:00:02.000", "Snap ring out.");
+        refused("empty", "cut", clip, "--from", 5, "--to", 5, "--out", film);
+    }
+
+    @Test
+    void aStepsFilmIsMadeOfItsFirstSpan() throws Exception {
+        var workspace = methodos.files.project.ProjectFolder.read(demo);
+        var step =
+                workspace
+                        .manual()
+                        .steps()
+                        .filter(s -> !s.spans().isEmpty() && s.spans().get(0).seconds() < 5)
+                        .findFirst()
+                        .orElseThrow();
+        var films =
+                new methodos.desktop.publish.StepFilms(
+                        workspace,
+                        c -> demo.resolve(c.path()).normalize(),
+                        s -> assertThat(s).isEqualTo(step),
+                        () -> false);
+        var film = films.of(step, temp).orElseThrow();
+        assertThat(run("probe", temp.resolve(film.file()), "--json")).isZero();
+        assertThat(json().path("duration").asDouble())
+                .isCloseTo(
+                        step.spans().get(0).seconds(),
+                        org.assertj.core.api.Assertions.within(0.15));
+        var nowhere = step.withSpans(java.util.List.of());
+        assertThat(
+                        new methodos.desktop.publish.StepFilms(
+                                        workspace, c -> temp.resolve("none"), s -> {}, () -> false)
+                                .of(nowhere, temp))
+                .isEmpty();
+    }
 }

@@ -77,6 +77,7 @@ public final class Samples {
                                 1000,
                                 "d1g35t",
                                 60,
+                                null,
                                 null));
         for (Part p : List.of(screw, ring, spring, snap)) {
             m = m.withPart(p);

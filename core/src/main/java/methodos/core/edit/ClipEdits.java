@@ -9,6 +9,21 @@ public final class ClipEdits {
 
     private ClipEdits() {}
 
+    /**
+     * Joins a clip on time to the one that it goes on from; null takes it apart again.
+     *
+     * @param before id of the clip of the same camera that ends where this one begins
+     */
+    public static Edit follows(String clip, String before) {
+        return Edit.named(
+                before == null ? "edit.clipApart" : "edit.clipJoined",
+                m ->
+                        m.clip(clip)
+                                .filter(c -> !c.id().equals(before))
+                                .map(c -> m.withClip(c.withFollows(before)))
+                                .orElse(m));
+    }
+
     /** Takes the paths of recordings that moved. */
     public static Edit relink(List<Clip> found) {
         return Edit.named(

@@ -10,6 +10,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param digest SHA-256 of the content, by which it is known again when it moved
  * @param duration in seconds
  * @param captions digest of the captions kept in the project, null where there are none
+ * @param follows id of the clip that this one goes on from without a gap, since cameras begin a new
+ *     file now and then; null where it stands for itself
  */
 @RecordBuilder
 public record Clip(
@@ -19,5 +21,6 @@ public record Clip(
         long size,
         String digest,
         double duration,
-        String captions)
+        String captions,
+        String follows)
         implements ClipBuilder.With {}

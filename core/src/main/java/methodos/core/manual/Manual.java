@@ -2,8 +2,10 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
@@ -113,6 +115,23 @@ public record Manual(
 
     public Optional<Clip> clip(String id) {
         return clips.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    /** The clip that goes on from a clip, if one does. */
+    public Optional<Clip> clipAfter(String id) {
+        return clips.stream().filter(c -> id.equals(c.follows())).findFirst();
+    }
+
+    /** Where a clip begins on the clock of its camera: the length of those that it goes on from. */
+    public double cameraStart(Clip clip) {
+        double start = 0;
+        Set<String> passed = new HashSet<>();
+        Clip at = clip;
+        while (at != null && at.follows() != null && passed.add(at.id())) {
+            at = clip(at.follows()).orElse(null);
+            start += at == null ? 0 : at.duration();
+        }
+        return start;
     }
 
     public Optional<Variant> variant(String id) {

@@ -24,6 +24,20 @@ public record Captions(List<Caption> captions) {
                 .collect(Collectors.joining(" "));
     }
 
+    /** What is said within a stretch, on a clock that begins with it. */
+    public Captions within(double from, double to) {
+        return new Captions(
+                captions.stream()
+                        .filter(c -> c.end() > from && c.start() < to)
+                        .map(
+                                c ->
+                                        new Caption(
+                                                Math.max(c.start(), from) - from,
+                                                Math.min(c.end(), to) - from,
+                                                c.words()))
+                        .toList());
+    }
+
     public static double middle(Caption caption) {
         return (caption.start() + caption.end()) / 2;
     }

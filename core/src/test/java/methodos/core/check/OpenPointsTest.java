@@ -2,6 +2,7 @@ package methodos.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -14,9 +15,13 @@ import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Span;
+import methodos.core.manual.Step;
 import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
 import methodos.core.narration.Workspace;
+import methodos.core.scan.FrameScore;
+import methodos.core.scan.Scan;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
 
@@ -171,5 +176,43 @@ class OpenPointsTest {
                 .contains(
                         "snap ring 48 (25) is always new and in no kit.",
                         "cap screw M6 × 25 has no part number.");
+    }
+
+    @Test
+    void aStepWhoseFootageShowsNothingIsToBeFilmedAgain() {
+        Manual m = Samples.actuator();
+        Step step = m.steps().filter(s -> !s.spans().isEmpty()).findFirst().orElseThrow();
+        m = m.withStep(step.withFigures(List.of()));
+        Span span = step.spans().get(0);
+        List<FrameScore> frames = new ArrayList<>();
+        for (double t = 0; t < 60; t += 0.5) {
+            frames.add(new FrameScore(t, 1, 0, 0, 0.5, 1, 0));
+        }
+        double middle = (span.start() + span.end()) / 2;
+        Scan hopeless =
+                new Scan(
+                        frames,
+                        List.of(),
+                        List.of(
+                                new Scan.Unusable(0, middle - 0.1, Scan.Why.DARK),
+                                new Scan.Unusable(middle - 0.1, 60, Scan.Why.COVERED)),
+                        List.of(),
+                        List.of());
+        Workspace plain = new Workspace(m, Map.of("clip1", Samples.captions()));
+        Workspace scanned = plain.withScan("clip1", hopeless);
+        List<String> said =
+                OpenPoints.of(scanned, Sight.EVERYTHING).stream()
+                        .filter(p -> p.place() == Place.FOOTAGE && step.id().equals(p.step()))
+                        .map(p -> words.of(p.key(), p.arguments().toArray()))
+                        .toList();
+        assertThat(said)
+                .containsExactly(
+                        "Step 1 has to be filmed again: something is in the way all the time.");
+        Scan fine = new Scan(frames, List.of(), List.of(), List.of(), List.of());
+        assertThat(OpenPoints.of(plain.withScan("clip1", fine), Sight.EVERYTHING))
+                .isEqualTo(OpenPoints.of(plain, Sight.EVERYTHING));
+        Workspace pictured = scanned.with(m.withStep(step.withFigures(List.of("f1"))));
+        assertThat(OpenPoints.of(pictured, Sight.EVERYTHING))
+                .noneMatch(p -> p.place() == Place.FOOTAGE && step.id().equals(p.step()));
     }
 }

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import methodos.core.Samples;
 import methodos.core.manual.Applicability;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
@@ -237,5 +239,55 @@ class EditsTest {
         assertThat(edits.manual().energies()).extracting("name").containsExactly("Compressed air");
         assertThat(edits.manual().documents()).extracting("name").containsExactly("HV-114");
         assertThat(edits.manual().unit().duty()).isEqualTo("trained people");
+    }
+
+    @Test
+    void clipsOfOneCameraAreJoinedOnTime() {
+        Clip first = edits.manual().clips().get(0);
+        Clip second = first.withId("clip2").withDuration(30);
+        Clip third = first.withId("clip3").withDuration(9);
+        edits.apply(Edit.named("edit.footage", m -> m.withClip(second).withClip(third)));
+        edits.apply(ClipEdits.follows("clip2", first.id()));
+        edits.apply(ClipEdits.follows("clip3", "clip2"));
+        Manual m = edits.manual();
+        assertThat(m.cameraStart(first)).isZero();
+        assertThat(m.cameraStart(m.clip("clip3").orElseThrow())).isEqualTo(60 + 30);
+        assertThat(m.clipAfter("clip2").map(Clip::id)).contains("clip3");
+        edits.apply(ClipEdits.follows("clip2", null));
+        assertThat(edits.manual().clipAfter(first.id())).isEmpty();
+        edits.apply(ClipEdits.follows("clip2", "clip3")); // in a ring no clip is the first
+        Manual ring = edits.manual();
+        assertThat(ring.cameraStart(ring.clip("clip2").orElseThrow())).isFinite();
+        edits.apply(ClipEdits.follows("clip3", "clip3"));
+        assertThat(edits.manual()).isEqualTo(ring);
+    }
+
+    @Test
+    void anotherStillTakesItsMarksAlong() {
+        String step = edits.manual().steps().findFirst().orElseThrow().id();
+        edits.apply(StepEdits.capture(step, new Figure.Still("clip1", 3), "first"));
+        String id = edits.manual().figures().get(0).id();
+        String part = edits.manual().parts().get(0).id();
+        edits.apply(FigureEdits.addCallout(id, part, new Point(0.3, 0.3)));
+        edits.apply(FigureEdits.addCallout(id, part, new Point(0.7, 0.7)));
+        Figure before = edits.manual().figures().get(0);
+        Mark.Callout mark = (Mark.Callout) before.marks().get(0);
+        edits.apply(FigureEdits.moveBalloon(before.id(), mark.id(), mark.target().plus(0.1, 0.2)));
+        edits.apply(
+                FigureEdits.still(
+                        before.id(),
+                        new Figure.Still("clip1", 7),
+                        "other",
+                        Map.of(mark.id(), new Point(0.5, 0.25))));
+        Figure after = edits.manual().figures().get(0);
+        Mark.Callout moved = (Mark.Callout) after.marks().get(0);
+        assertThat(after.still().time()).isEqualTo(7);
+        assertThat(after.picture()).isEqualTo("other");
+        assertThat(moved.target()).isEqualTo(new Point(0.5, 0.25));
+        assertThat(moved.balloon().distance(new Point(0.6, 0.45))).isLessThan(1e-9);
+        assertThat(after.marks().subList(1, after.marks().size()))
+                .isEqualTo(before.marks().subList(1, before.marks().size()));
+        edits.undo();
+        assertThat(edits.manual().figures().get(0).still()).isEqualTo(before.still());
     }
 }

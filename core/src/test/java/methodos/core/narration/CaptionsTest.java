@@ -53,4 +53,21 @@ class CaptionsTest {
     void aClipWithoutCaptionsHasNone() {
         assertThat(Samples.workspace().captions("nowhere").captions()).isEmpty();
     }
+
+    @Test
+    void whatIsSaidWithinAStretchIsCutToIt() {
+        Captions all =
+                new Captions(
+                        List.of(
+                                new Caption(0, 4, "before"),
+                                new Caption(4, 6, "across"),
+                                new Caption(7, 8, "inside"),
+                                new Caption(9, 12, "out of it"),
+                                new Caption(12, 13, "after")));
+        assertThat(all.within(5, 10).captions())
+                .containsExactly(
+                        new Caption(0, 1, "across"),
+                        new Caption(2, 3, "inside"),
+                        new Caption(4, 5, "out of it"));
+    }
 }

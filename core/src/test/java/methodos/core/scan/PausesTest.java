@@ -3,6 +3,7 @@ package methodos.core.scan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -45,5 +46,14 @@ class PausesTest {
     void silenceIsOnePauseAndNoSoundIsNone() {
         assertThat(Pauses.in(new float[500])).containsExactly(new Scan.Pause(0, 10));
         assertThat(Pauses.in(new float[0])).isEmpty();
+    }
+
+    @Test
+    void theScanKeepsTheLoudnessInTenths() {
+        float[] heard = new float[24];
+        java.util.Arrays.fill(heard, 5, 10, 0.5f);
+        Scan scan =
+                new Scan(List.of(), List.of(), List.of(), List.of(), List.of()).withSound(heard);
+        assertThat(scan.loudness()).containsExactly(0.0, 0.5, 0.0, 0.0, 0.0);
     }
 }

@@ -2,9 +2,11 @@ package methodos.desktop.footage;
 
 import java.nio.file.Files;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.image.ImageView;
@@ -27,7 +29,11 @@ final class ClipCard extends VBox {
 
     /** What can be asked for at a card. */
     record Actions(
-            Consumer<Clip> captions, Runnable find, Consumer<Clip> stop, Consumer<Clip> again) {}
+            Consumer<Clip> captions,
+            BiConsumer<Clip, Clip> join,
+            Runnable find,
+            Consumer<Clip> stop,
+            Consumer<Clip> again) {}
 
     private final Clip clip;
     private final Words words;
@@ -69,6 +75,7 @@ final class ClipCard extends VBox {
                                 words.of("footage.bringCaptions"),
                                 () -> actions.captions().accept(clip)));
         head.setAlignment(Pos.BASELINE_LEFT);
+        before(project).ifPresent(b -> head.getChildren().add(join(b, actions)));
         getChildren().add(head);
         if (!Files.isRegularFile(project.clipFile(clip))) {
             getChildren()
@@ -88,6 +95,19 @@ final class ClipCard extends VBox {
         getChildren().addAll(stills, rule, status);
         rule.maxWidthProperty().bind(stills.widthProperty());
         stills.setMaxWidth(STILLS * (FilmStrip.WIDTH + GAP) - GAP);
+    }
+
+    private Optional<Clip> before(OpenProject project) {
+        int at = project.manual().clips().indexOf(clip);
+        return at <= 0 ? Optional.empty() : Optional.of(project.manual().clips().get(at - 1));
+    }
+
+    private CheckBox join(Clip before, Actions actions) {
+        CheckBox join = new CheckBox(words.of("footage.goesOn", before.name()));
+        join.setId("join-" + clip.id());
+        join.setSelected(before.id().equals(clip.follows()));
+        join.setOnAction(e -> actions.join().accept(clip, join.isSelected() ? before : null));
+        return join;
     }
 
     /** Shows the stills that are there and asks for the others. */

@@ -124,7 +124,11 @@ public final class FootagePlace implements PlaceView {
         }
         ClipCard.Actions actions =
                 new ClipCard.Actions(
-                        this::chooseCaptions, this::chooseFolder, scans::stop, scans::again);
+                        this::chooseCaptions,
+                        this::join,
+                        this::chooseFolder,
+                        scans::stop,
+                        scans::again);
         for (Clip clip : project.manual().clips()) {
             ClipCard card = new ClipCard(project, theme, clip, actions);
             cards.put(clip.id(), card);
@@ -132,6 +136,10 @@ public final class FootagePlace implements PlaceView {
             scanned(clip.id());
         }
         film();
+    }
+
+    private void join(Clip clip, Clip before) {
+        project.apply(ClipEdits.follows(clip.id(), before == null ? null : before.id()));
     }
 
     private void film() {

@@ -74,6 +74,7 @@ final class ScanProcess {
             }
             status = process.waitFor();
         } catch (IOException e) {
+            whyEnded(); // a process that was ended closes its output as well
             throw new FootageProblem(clip + " cannot be looked at: " + e.getMessage() + ".");
         } catch (InterruptedException e) {
             stop();
@@ -85,16 +86,18 @@ final class ScanProcess {
         end(status, problem);
     }
 
-    private void end(int status, String problem) throws FootageProblem {
-        synchronized (this) {
-            if (stopped) {
-                throw new CancellationException("stopped");
-            }
-            if (silent) {
-                throw new FootageProblem(
-                        clip + " gave no picture for " + SILENT_SECONDS + " s and was let go.");
-            }
+    private synchronized void whyEnded() throws FootageProblem {
+        if (stopped) {
+            throw new CancellationException("stopped");
         }
+        if (silent) {
+            throw new FootageProblem(
+                    clip + " gave no picture for " + SILENT_SECONDS + " s and was let go.");
+        }
+    }
+
+    private void end(int status, String problem) throws FootageProblem {
+        whyEnded();
         if (problem != null) {
             throw new FootageProblem(problem);
         }

@@ -6,8 +6,11 @@ import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
@@ -29,6 +32,7 @@ import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.PlaceView;
 import methodos.files.project.KeptPictures;
 import methodos.publish.PublishProblem;
+import methodos.publish.document.Films;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
 
@@ -41,6 +45,9 @@ public final class PublishPlace implements PlaceView {
     private final BorderPane node = new BorderPane();
     private final CheckBox pdf;
     private final CheckBox html;
+    private final CheckBox films;
+    private final Button stop;
+    private final AtomicBoolean stopped = new AtomicBoolean();
     private final TextField folder;
     private final Button go;
     private final ProgressBar busy = new ProgressBar();
@@ -69,6 +76,14 @@ public final class PublishPlace implements PlaceView {
                         new CheckBox(words.of("publish.html")),
                         "publishHtml",
                         words.of("publish.html"));
+        films =
+                Controls.named(
+                        new CheckBox(words.of("publish.films")),
+                        "publishFilms",
+                        words.of("publish.films"));
+        films.disableProperty().bind(html.selectedProperty().not());
+        stop = Controls.link("publishStop", words.of("publish.stop"), () -> stopped.set(true));
+        stop.visibleProperty().bind(busy.visibleProperty().and(films.selectedProperty()));
         pdf.setSelected(true);
         html.setSelected(true);
         folder =
@@ -87,7 +102,7 @@ public final class PublishPlace implements PlaceView {
                         8,
                         folder,
                         Controls.button("publishChoose", words.of("publish.choose"), this::choose));
-        HBox run = new HBox(12, go, busy);
+        HBox run = new HBox(12, go, busy, stop);
         run.setAlignment(Pos.CENTER_LEFT);
         VBox form =
                 new VBox(
@@ -98,6 +113,7 @@ public final class PublishPlace implements PlaceView {
                         Controls.label(words.of("publish.what"), "section-head"),
                         pdf,
                         html,
+                        films,
                         Controls.label(words.of("publish.folder"), "section-head"),
                         where,
                         run,
@@ -146,13 +162,16 @@ public final class PublishPlace implements PlaceView {
                         new KeptPictures(project.path())::still,
                         LocalDate.now().toString());
         Path out = Path.of(folder.getText());
+        Films made = films.isSelected() ? films(publication) : Films.NONE;
+        stopped.set(false);
         go.setDisable(true);
+        busy.setProgress(ProgressBar.INDETERMINATE_PROGRESS);
         busy.setVisible(true);
-        made.setText("");
+        this.made.setText("");
         writing.execute(
                 () -> {
                     try {
-                        List<Path> files = new Publisher().publish(publication, out, formats);
+                        List<Path> files = new Publisher().publish(publication, out, formats, made);
                         Platform.runLater(
                                 () ->
                                         done(
@@ -165,8 +184,28 @@ public final class PublishPlace implements PlaceView {
                                                                         .toList()))));
                     } catch (PublishProblem e) {
                         Platform.runLater(() -> done(e.getMessage()));
+                    } catch (CancellationException e) {
+                        Platform.runLater(() -> done(words.of("publish.stopped")));
                     }
                 });
+    }
+
+    private Films films(Publication publication) {
+        long all =
+                publication
+                        .manual()
+                        .steps()
+                        .filter(s -> s.applicability().concerns(publication.sight()))
+                        .count();
+        AtomicInteger begun = new AtomicInteger();
+        return new StepFilms(
+                project.workspace().get(),
+                project::clipFile,
+                step -> {
+                    double share = begun.getAndIncrement() / (double) all;
+                    Platform.runLater(() -> busy.setProgress(share));
+                },
+                stopped::get);
     }
 
     private void done(String sentence) {
@@ -187,6 +226,7 @@ public final class PublishPlace implements PlaceView {
 
     @Override
     public void close() {
+        stopped.set(true);
         writing.shutdown();
     }
 }

@@ -194,7 +194,7 @@ final class Player {
             return;
         }
         if (time >= clip.duration()) {
-            stop();
+            goOn(clip);
             return;
         }
         state.time().set(Math.max(0, time));
@@ -202,6 +202,17 @@ final class Player {
             waiting = true;
             look();
         }
+    }
+
+    /** At its end a clip is followed by the one that the camera went on with. */
+    private void goOn(Clip clip) {
+        Optional<Clip> next = project.manual().clipAfter(clip.id());
+        if (next.isEmpty()) {
+            stop();
+            return;
+        }
+        state.clip().set(next.get().id());
+        begin(next.get(), 0);
     }
 
     private double now() {

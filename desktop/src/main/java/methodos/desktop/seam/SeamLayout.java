@@ -41,7 +41,10 @@ final class SeamLayout {
     static final double WORDS_WIDTH = 208;
     static final double ASIDE_INDENT = 66;
 
-    record Section(Clip clip, double top, double timeTop, double bottom) {}
+    /**
+     * @param clock where the clip begins on the clock of its camera, in seconds
+     */
+    record Section(Clip clip, double top, double timeTop, double bottom, double clock) {}
 
     /**
      * @param lines as they are broken
@@ -158,7 +161,7 @@ final class SeamLayout {
         double bottom =
                 Math.max(timeTop + clip.duration() * scale, Math.max(wordsBottom, cardsBottom))
                         + 24;
-        sections.add(new Section(clip, top, timeTop, bottom));
+        sections.add(new Section(clip, top, timeTop, bottom, manual.cameraStart(clip)));
         return bottom;
     }
 

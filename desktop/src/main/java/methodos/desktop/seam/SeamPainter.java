@@ -66,7 +66,7 @@ final class SeamPainter {
         double bottom = top + height;
         for (SeamLayout.Section section : layout.sections()) {
             if (section.bottom() >= top && section.top() <= bottom) {
-                section(section, layout.scale(), top, bottom, width);
+                section(section, manual, layout.scale(), top, bottom, width);
                 workspace
                         .scan(section.clip().id())
                         .ifPresent(
@@ -91,18 +91,29 @@ final class SeamPainter {
                                         manual,
                                         width - CARDS_X - 16,
                                         c.step().id().equals(state.step().get())));
-        position(layout, state);
+        position(layout, state, manual);
         g.restore();
     }
 
     private void section(
-            SeamLayout.Section s, double scale, double top, double bottom, double width) {
+            SeamLayout.Section s,
+            Manual manual,
+            double scale,
+            double top,
+            double bottom,
+            double width) {
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(TextAlignment.LEFT);
         g.setFill(colors.soft());
         g.setFont(Theme.heading(13));
-        g.fillText(s.clip().name(), FILM_X, s.top() + 14);
-        ruling.across(colors.line(), FILM_X + 140, width - 16, s.top() + 14, 1);
+        String from =
+                manual.clip(String.valueOf(s.clip().follows()))
+                        .map(c -> "  " + words.of("seam.goesOn", c.name()))
+                        .orElse("");
+        g.fillText(s.clip().name() + from, FILM_X, s.top() + 14);
+        double named = TextMeasure.width(s.clip().name() + from, g.getFont());
+        ruling.across(
+                colors.line(), FILM_X + Math.max(140, named + 12), width - 16, s.top() + 14, 1);
         double end = s.timeTop() + s.clip().duration() * scale;
         g.setFill(colors.rule());
         double shownFrom = Math.rint(Math.max(s.timeTop(), top - NEAR));
@@ -113,15 +124,16 @@ final class SeamPainter {
         int last =
                 (int) Math.min(s.clip().duration(), Math.ceil((bottom - s.timeTop()) / scale) + 1);
         g.setTextAlign(TextAlignment.RIGHT);
-        for (int t = first; t <= last; t++) {
-            double y = Math.round(s.timeTop() + t * scale) + .5;
-            boolean labelled = t % 10 == 0;
-            double tick = labelled ? 9 : t % 5 == 0 ? 6 : 3.5;
+        int mark = (int) Math.ceil(s.clock() + first);
+        for (; mark <= s.clock() + last; mark++) {
+            double y = Math.round(s.timeTop() + (mark - s.clock()) * scale) + .5;
+            boolean labelled = mark % 10 == 0;
+            double tick = labelled ? 9 : mark % 5 == 0 ? 6 : 3.5;
             ruling.across(colors.ruleEdge(), EDGE_X - tick, EDGE_X, y, 1);
             if (labelled) {
                 g.setFill(colors.soft());
                 g.setFont(Theme.label(13));
-                g.fillText(FootageClock.minutes(t), EDGE_X - 11, y);
+                g.fillText(FootageClock.minutes(mark), EDGE_X - 11, y);
             }
         }
         film(s, scale, first, last);
@@ -342,7 +354,7 @@ final class SeamPainter {
         return TextMeasure.fitted(text, g.getFont(), room);
     }
 
-    private void position(SeamLayout layout, SeamState state) {
+    private void position(SeamLayout layout, SeamState state, Manual manual) {
         if (state.clip().get() == null) {
             return;
         }
@@ -356,7 +368,11 @@ final class SeamPainter {
                             g.setFill(colors.paper());
                             g.setFont(Theme.heading(13));
                             g.setTextAlign(TextAlignment.CENTER);
-                            g.fillText(FootageClock.minutes(state.time().get()), 24, line);
+                            double start =
+                                    manual.clip(state.clip().get())
+                                            .map(manual::cameraStart)
+                                            .orElse(0.0);
+                            g.fillText(FootageClock.minutes(start + state.time().get()), 24, line);
                         });
     }
 }

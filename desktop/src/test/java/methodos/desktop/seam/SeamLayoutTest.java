@@ -30,8 +30,8 @@ class SeamLayoutTest {
 
     private static Manual manual() {
         Manual m = Manual.titled("x");
-        m = m.withClip(new Clip("a", "first", "a.mp4", 1, "da", 60, null));
-        m = m.withClip(new Clip("b", "second", "b.mp4", 1, "db", 30, null));
+        m = m.withClip(new Clip("a", "first", "a.mp4", 1, "da", 60, null, null));
+        m = m.withClip(new Clip("b", "second", "b.mp4", 1, "db", 30, null, null));
         String stage = m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
         m = m.withNewStep(stage, step("s1", "a", 5, 15));
         m = m.withNewStep(stage, step("s2", "a", 6, 20));

@@ -36,6 +36,7 @@ public final class ClipFiles {
                     Files.size(file),
                     digest,
                     duration,
+                    null,
                     null);
         } catch (IOException e) {
             throw ProjectProblem.of(recording, e);

@@ -78,7 +78,7 @@ class ProjectFolderTest {
             byte[] first = Files.readAllBytes(path.resolve("manual.json"));
             project.save(project.workspace().manual());
             assertThat(Files.readAllBytes(path.resolve("manual.json"))).isEqualTo(first);
-            assertThat(new String(first)).endsWith("}\n").contains("\"format\" : \"1.0\"");
+            assertThat(new String(first)).endsWith("}\n").contains("\"format\" : \"1.1\"");
         }
     }
 
@@ -110,7 +110,7 @@ class ProjectFolderTest {
     void aNewerMajorFormatIsRefusedAndUntouched() throws Exception {
         created().close();
         Path file = path.resolve("manual.json");
-        Files.writeString(file, Files.readString(file).replace("\"1.0\"", "\"2.0\""));
+        Files.writeString(file, Files.readString(file).replace("\"1.1\"", "\"2.0\""));
         byte[] before = Files.readAllBytes(file);
         assertThatThrownBy(() -> ProjectFolder.open(path))
                 .isInstanceOf(ProjectProblem.class)
@@ -191,7 +191,7 @@ class ProjectFolderTest {
         Captions captions = new Captions(List.of(new Caption(1, 2, "Cap off.")));
         try (ProjectFolder project = created()) {
             String digest = project.keepCaptions("clip1", captions);
-            Clip clip = new Clip("clip1", "a", "../a.mp4", 3, "d", 9, digest);
+            Clip clip = new Clip("clip1", "a", "../a.mp4", 3, "d", 9, digest, null);
             project.save(project.workspace().manual().withClip(clip));
         }
         assertThat(ProjectFolder.read(path).captions("clip1")).isEqualTo(captions);

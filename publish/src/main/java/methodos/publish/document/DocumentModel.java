@@ -30,13 +30,16 @@ final class DocumentModel {
     private final StepNumbers numbers;
     private final StepViews views;
 
-    DocumentModel(Publication publication, FigureFiles figures) {
+    /**
+     * @param films by the id of the step
+     */
+    DocumentModel(Publication publication, FigureFiles figures, Map<String, Films.Film> films) {
         this.publication = publication;
         this.manual = publication.manual();
         this.sight = publication.sight();
         this.words = publication.words();
         this.numbers = new StepNumbers(manual, sight);
-        this.views = new StepViews(publication, numbers, figures);
+        this.views = new StepViews(publication, numbers, figures, films);
     }
 
     public record StageView(String title, String kind, List<StepView> steps) {}

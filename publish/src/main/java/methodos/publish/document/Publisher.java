@@ -19,11 +19,13 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.publish.PublishProblem;
 import methodos.publish.Typeface;
@@ -71,6 +73,16 @@ public final class Publisher {
      */
     public List<Path> publish(Publication publication, Path out, Set<Format> formats)
             throws PublishProblem {
+        return publish(publication, out, formats, Films.NONE);
+    }
+
+    /**
+     * The same, with a film beside each step of the form for the screen.
+     *
+     * @throws PublishProblem if it cannot be written; what was there before is then untouched
+     */
+    public List<Path> publish(Publication publication, Path out, Set<Format> formats, Films films)
+            throws PublishProblem {
         Path work = null;
         try {
             Files.createDirectories(out);
@@ -81,7 +93,7 @@ public final class Publisher {
                 if (format == Format.PDF) {
                     pdf(publication, folder);
                 } else {
-                    html(publication, folder);
+                    html(publication, folder, films);
                 }
             }
             for (Format format : formats) {
@@ -129,17 +141,29 @@ public final class Publisher {
         }
     }
 
-    private void html(Publication publication, Path folder) throws IOException, PublishProblem {
+    private void html(Publication publication, Path folder, Films films)
+            throws IOException, PublishProblem {
         for (Typeface face : Typeface.values()) {
             try (InputStream in = face.open()) {
                 Files.copy(in, folder.resolve(face.fileName()));
             }
         }
-        Files.writeString(folder.resolve("index.html"), page(publication, folder, "screen"));
+        Files.writeString(folder.resolve("index.html"), page(publication, folder, "screen", films));
+    }
+
+    private static Map<String, Films.Film> make(Publication publication, Path folder, Films films)
+            throws PublishProblem {
+        Map<String, Films.Film> made = new HashMap<>();
+        for (Step step : publication.manual().steps().toList()) {
+            if (step.applicability().concerns(publication.sight())) {
+                films.of(step, folder).ifPresent(f -> made.put(step.id(), f));
+            }
+        }
+        return made;
     }
 
     private void pdf(Publication publication, Path folder) throws IOException, PublishProblem {
-        String page = page(publication, folder, "print");
+        String page = page(publication, folder, "print", Films.NONE);
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.withHtmlContent(page, folder.toUri().toString());
         for (Typeface face : Typeface.values()) {
@@ -161,10 +185,11 @@ public final class Publisher {
         }
     }
 
-    private String page(Publication publication, Path folder, String medium)
+    private String page(Publication publication, Path folder, String medium, Films films)
             throws IOException, PublishProblem {
         FigureFiles figures = new FigureFiles(publication, folder);
-        Map<String, Object> values = new DocumentModel(publication, figures).values();
+        Map<String, Object> values =
+                new DocumentModel(publication, figures, make(publication, folder, films)).values();
         figures.finish();
         values.put("medium", medium);
         values.put("w", wordsOf(publication.words()));

@@ -19,7 +19,11 @@ public record StepView(
         List<TightenView> tighten,
         List<ReadingView> readings,
         List<String> waits,
-        List<FigureView> figures) {
+        List<FigureView> figures,
+        Films.Film film) {
+
+    /** Stands for no film. */
+    static final Films.Film NO_FILM = new Films.Film("", "");
 
     public record HazardView(
             String css,

@@ -2,6 +2,7 @@ package methodos.publish.document;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Joint;
@@ -31,8 +32,14 @@ final class StepViews {
     private final StepNumbers numbers;
     private final FigureFiles figures;
     private final Words words;
+    private final Map<String, Films.Film> films;
 
-    StepViews(Publication publication, StepNumbers numbers, FigureFiles figures) {
+    StepViews(
+            Publication publication,
+            StepNumbers numbers,
+            FigureFiles figures,
+            Map<String, Films.Film> films) {
+        this.films = films;
         this.publication = publication;
         this.manual = publication.manual();
         this.numbers = numbers;
@@ -74,7 +81,8 @@ final class StepViews {
                 step.waits().stream()
                         .map(w -> words.of("step.wait", duration(w.seconds()), w.what()))
                         .toList(),
-                figures(step));
+                figures(step),
+                films.getOrDefault(step.id(), StepView.NO_FILM));
     }
 
     private List<PartView> parts(Step step, boolean onlyAlwaysNew) {

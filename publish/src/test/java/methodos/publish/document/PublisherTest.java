@@ -343,4 +343,42 @@ class PublisherTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("pdf and html");
     }
+
+    @Test
+    void filmsStandBesideTheirStepsOnTheScreenOnly() throws Exception {
+        Films films =
+                (step, folder) -> {
+                    try {
+                        Files.writeString(folder.resolve(step.id() + ".webm"), "film");
+                    } catch (java.io.IOException e) {
+                        throw new PublishProblem("no film", e);
+                    }
+                    return Optional.of(new Films.Film(step.id() + ".webm", step.id() + ".vtt"));
+                };
+        Publication publication =
+                Publication.of(manual(), Sight.EVERYTHING, d -> Optional.empty(), "2026-01-02");
+        new Publisher().publish(publication, out, EnumSet.allOf(Publisher.Format.class), films);
+        String page = Files.readString(out.resolve("html/index.html"));
+        for (Step step : manual().steps().toList()) {
+            assertThat(page)
+                    .contains("src=\"" + step.id() + ".webm\"")
+                    .contains("src=\"" + step.id() + ".vtt\"");
+            assertThat(out.resolve("html").resolve(step.id() + ".webm")).hasContent("film");
+        }
+        Films broken =
+                (step, folder) -> {
+                    throw new PublishProblem("The recording is gone.", null);
+                };
+        org.assertj.core.api.Assertions.assertThatThrownBy(
+                        () ->
+                                new Publisher()
+                                        .publish(
+                                                publication,
+                                                out,
+                                                EnumSet.of(Publisher.Format.HTML),
+                                                broken))
+                .isInstanceOf(PublishProblem.class)
+                .hasMessage("The recording is gone.");
+        assertThat(Files.readString(out.resolve("html/index.html"))).isEqualTo(page);
+    }
 }

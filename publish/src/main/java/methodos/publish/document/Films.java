@@ -1,0 +1,29 @@
+package methodos.publish.document;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import methodos.core.manual.Step;
+import methodos.publish.PublishProblem;
+
+/** Makes the short films that a publication for the screen shows beside its steps. */
+@FunctionalInterface
+public interface Films {
+
+    /** A publication without films. */
+    Films NONE = (step, folder) -> Optional.empty();
+
+    /**
+     * @param file name of the film within the publication's folder
+     * @param captions name of its captions, empty where nothing is said
+     */
+    record Film(String file, String captions) {}
+
+    /**
+     * Writes the film of a step.
+     *
+     * @param folder the publication's folder
+     * @return nothing where the step has no footage
+     * @throws PublishProblem if it cannot be made or written
+     */
+    Optional<Film> of(Step step, Path folder) throws PublishProblem;
+}
