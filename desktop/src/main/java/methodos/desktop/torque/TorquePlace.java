@@ -58,9 +58,12 @@ public final class TorquePlace implements PlaceView {
     }
 
     private String screws(TighteningTable.Row row) {
-        String part = row.fastener().map(Part::label).orElse("");
         String grade = row.joint().propertyClass();
-        return row.joint().count() + " × " + part + (grade.isEmpty() ? "" : ", " + grade);
+        return row.fastener()
+                        .map(Part::label)
+                        .map(part -> row.joint().count() + " × " + part)
+                        .orElse("")
+                + (grade.isEmpty() ? "" : ", " + grade);
     }
 
     private String entered(TighteningTable.Row row) {

@@ -137,7 +137,8 @@ class FootageTest {
         Matcher cuts = Pattern.compile("\"cuts\": \\[([^]]*)]").matcher(truth);
         for (Clip clip : Footage.clips()) {
             assertThat(cuts.find()).isTrue();
-            assertThat(cuts.group(1).split(",")).hasSize(clip.shots().size() - 1);
+            long seen = clip.shots().stream().skip(1).filter(s -> !s.goesOn).count();
+            assertThat(cuts.group(1).split(",")).hasSize((int) seen);
         }
     }
 
