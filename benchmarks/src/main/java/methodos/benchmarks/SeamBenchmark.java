@@ -35,7 +35,7 @@ import methodos.files.project.ProjectFolder;
 public final class SeamBenchmark {
 
     private static final int PICTURES = 300;
-    private static final int WARM_UP = 60;
+    private static final int WARM_UP = 120;
     private static final double MIDDLE = 600;
 
     private SeamBenchmark() {}

@@ -41,11 +41,14 @@ public final class FilmStrip implements AutoCloseable {
     /** A view that was not moved for so long rests. */
     private static final Duration RESTS_AFTER = Duration.millis(180);
 
+    /** A still that is further from a time says nothing about it. */
+    private static final double NEAR_SECONDS = 10;
+
     private static final int IN_MEMORY = 600;
     private static final long ON_DISK = 200L << 20;
 
     /** A still that is shown; a rough one is only near its time. */
-    private record Shown(Image image, boolean rough) {}
+    private record Shown(String digest, double time, Image image, boolean rough) {}
 
     /** A still that is to be made. */
     private final class Wish implements Runnable, Comparable<Wish> {
@@ -63,6 +66,10 @@ public final class FilmStrip implements AutoCloseable {
             this.time = time;
             this.key = key;
             this.exact = exact;
+        }
+
+        Shown shown(BufferedImage picture, boolean rough) {
+            return new Shown(clip.digest(), time, Pixels.image(picture), rough);
         }
 
         @Override
@@ -168,6 +175,15 @@ public final class FilmStrip implements AutoCloseable {
         return Optional.ofNullable(still).map(Shown::image);
     }
 
+    /** The exact still that is nearest to a time, of those that are at hand. */
+    public Optional<Image> near(Clip clip, double time) {
+        return stills.values().stream()
+                .filter(s -> !s.rough && s.digest.equals(clip.digest()))
+                .filter(s -> Math.abs(s.time - time) <= NEAR_SECONDS)
+                .min(Comparator.comparingDouble(s -> Math.abs(s.time - time)))
+                .map(Shown::image);
+    }
+
     /** Whether nothing is being made. */
     public boolean complete() {
         return asked.isEmpty() && resting;
@@ -187,16 +203,16 @@ public final class FilmStrip implements AutoCloseable {
     private Shown make(Wish wish) {
         Optional<BufferedImage> known = kept(wish.key);
         if (known.isPresent()) {
-            return new Shown(Pixels.image(known.get()), false);
+            return wish.shown(known.get(), false);
         }
         try {
             if (!wish.exact) {
                 var near = recording(wish.clip).nearby(wish.time, WIDTH, HEIGHT);
-                return new Shown(Pixels.image(near.picture()), true);
+                return wish.shown(near.picture(), true);
             }
             BufferedImage exact = recording(wish.clip).still(wish.time, WIDTH, HEIGHT).picture();
             keep(exact, wish.key);
-            return new Shown(Pixels.image(exact), false);
+            return wish.shown(exact, false);
         } catch (FootageProblem e) {
             LoggerFactory.getLogger(FilmStrip.class).warn("no still of {}", wish.clip.name(), e);
             return null;

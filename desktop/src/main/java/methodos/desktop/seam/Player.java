@@ -1,12 +1,14 @@
 package methodos.desktop.seam;
 
 import java.util.Optional;
+import java.util.function.BiFunction;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
+import javafx.scene.image.Image;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Span;
 import methodos.desktop.footage.FootageDesk;
@@ -27,6 +29,9 @@ final class Player {
 
     private static final double SHORTEST_LOOP = 0.2;
 
+    /** Within so many seconds of the last picture the next one has come before the eye is there. */
+    private static final double A_MOMENT = 0.5;
+
     private final OpenProject project;
     private final SeamState state;
     private final FootageDesk desk;
@@ -34,6 +39,9 @@ final class Player {
     private final BooleanProperty playing = new SimpleBooleanProperty();
     private final BooleanProperty looping = new SimpleBooleanProperty();
     private final DoubleProperty speed = new SimpleDoubleProperty(1);
+    private final BiFunction<Clip, Double, Optional<Image>> strip;
+    private String lastClip;
+    private double lastTime;
     private boolean waiting;
     private SoundPlay sound;
     private boolean under;
@@ -48,7 +56,16 @@ final class Player {
                 }
             };
 
-    Player(OpenProject project, SeamState state, FootageDesk desk, SeamPicture picture) {
+    /**
+     * @param strip a still at hand from near a time, to be shown until the picture has come
+     */
+    Player(
+            OpenProject project,
+            SeamState state,
+            FootageDesk desk,
+            SeamPicture picture,
+            BiFunction<Clip, Double, Optional<Image>> strip) {
+        this.strip = strip;
         this.project = project;
         this.state = state;
         this.desk = desk;
@@ -98,11 +115,18 @@ final class Player {
     }
 
     private void look(Clip clip, double time) {
+        boolean far = !clip.id().equals(lastClip) || Math.abs(time - lastTime) > A_MOMENT;
+        if (far && !playing.get()) {
+            strip.apply(clip, time)
+                    .ifPresent(i -> picture.show(new FootageDesk.Shown(clip.id(), time, i, true)));
+        }
         desk.look(clip, time, WIDTH, HEIGHT, this::shown, picture::problem);
     }
 
     private void shown(FootageDesk.Shown shown) {
         waiting = false;
+        lastClip = shown.clip();
+        lastTime = shown.time();
         picture.show(shown);
     }
 

@@ -55,29 +55,37 @@ final class ScanMarks {
     }
 
     private void sound(Scan scan, double top, double bottom) {
-        int slices = scan.loudness().size();
         g.setFill(colors.mark());
-        double end = Math.min(bottom, y(slices * Scan.LOUDNESS_SLICE));
-        for (double row = Math.rint(Math.max(section.timeTop(), top)); row < end; row += ROW) {
-            int from = (int) ((row - section.timeTop()) / scale / Scan.LOUDNESS_SLICE);
-            int to = (int) ((row + ROW - section.timeTop()) / scale / Scan.LOUDNESS_SLICE);
-            double loudest = 0;
-            for (int i = from; i <= Math.min(to, slices - 1); i++) {
-                loudest = Math.max(loudest, scan.loudness().get(i));
-            }
-            double wide = Math.rint(SOUND_WIDTH * Math.min(1, Math.sqrt(loudest / LOUDEST_SHOWN)));
-            if (wide >= 1) {
-                g.fillRect(SOUND_X, row, wide, ROW);
+        double end = Math.min(bottom, y(scan.loudness().size() * Scan.LOUDNESS_SLICE));
+        double from = Math.rint(Math.max(section.timeTop(), top));
+        double wide = 0;
+        for (double row = from; row < end + ROW; row += ROW) {
+            double now = row < end ? width(scan, row) : 0;
+            if (now != wide) { // rows as loud as each other are one rectangle
+                if (wide >= 1) {
+                    g.fillRect(SOUND_X, from, wide, row - from);
+                }
+                from = row;
+                wide = now;
             }
         }
-        g.setStroke(colors.soft());
         for (Scan.Pause pause : scan.pauses()) {
-            double from = Math.max(top, y(pause.from()));
-            double to = Math.min(bottom, y(pause.to()));
-            if (to - from >= ROW) {
-                g.strokeLine(SOUND_X + .5, from, SOUND_X + .5, to);
+            double start = Math.max(top, y(pause.from()));
+            double stop = Math.min(bottom, y(pause.to()));
+            if (stop - start >= ROW) {
+                new Ruling(g).down(colors.soft(), SOUND_X, start, stop, 1);
             }
         }
+    }
+
+    private double width(Scan scan, double row) {
+        int from = (int) ((row - section.timeTop()) / scale / Scan.LOUDNESS_SLICE);
+        int to = (int) ((row + ROW - section.timeTop()) / scale / Scan.LOUDNESS_SLICE);
+        double loudest = 0;
+        for (int i = from; i <= Math.min(to, scan.loudness().size() - 1); i++) {
+            loudest = Math.max(loudest, scan.loudness().get(i));
+        }
+        return Math.rint(SOUND_WIDTH * Math.min(1, Math.sqrt(loudest / LOUDEST_SHOWN)));
     }
 
     private void unusable(Scan.Unusable u, double top, double bottom) {

@@ -36,6 +36,9 @@ final class SeamPicture extends StackPane {
     void show(FootageDesk.Shown shown) {
         problem.setText("");
         view.setImage(shown.image());
+        view.setFitWidth(shown.near() ? Player.WIDTH : 0); // one from near may be smaller
+        view.setFitHeight(shown.near() ? Player.HEIGHT : 0);
+        view.setPreserveRatio(true);
         String name = project.manual().clip(shown.clip()).map(Clip::name).orElse("");
         time.setText(
                 (shown.near() ? project.words().of("seam.near") : FootageClock.exact(shown.time()))

@@ -72,7 +72,7 @@ public final class SeamPlace implements PlaceView {
         state.scale().set(SeamLayout.fittingScale(project.manual()));
         this.seam = new SeamView(project, state, theme);
         this.picture = new SeamPicture(project);
-        this.player = new Player(project, state, desk, picture);
+        this.player = new Player(project, state, desk, picture, seam::still);
         seam.onLook(
                 m -> {
                     player.stop();

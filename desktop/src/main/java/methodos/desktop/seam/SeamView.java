@@ -6,10 +6,12 @@ import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ScrollBar;
+import javafx.scene.image.Image;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import methodos.core.edit.StepEdits;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.desktop.footage.FilmStrip;
@@ -172,6 +174,11 @@ public final class SeamView extends Region {
                         top,
                         canvas.getWidth(),
                         canvas.getHeight());
+    }
+
+    /** A still at hand from near a time. */
+    Optional<Image> still(Clip clip, double time) {
+        return film.near(clip, time);
     }
 
     /** Whether all stills in view are there. */
