@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
@@ -70,6 +71,27 @@ class FilmStripTest extends RealWindow {
 
     private static methodos.core.edit.Edit replace(Clip clip) {
         return methodos.core.edit.Edit.named("edit.footage", m -> m.withClip(clip));
+    }
+
+    @Test
+    void whatAScanFoundIsShownWhenItIsDone(FxRobot robot) throws Exception {
+        show(robot, Place.FOOTAGE);
+        until(() -> window().ready());
+        assertThat(shots(robot)).isEqualTo(4);
+        Clip fresh =
+                manual().clips()
+                        .get(2)
+                        .withId("clip9")
+                        .withDigest("never seen " + System.nanoTime());
+        robot.interact(() -> project.apply(replace(fresh)));
+        until(() -> window().ready());
+        assertThat(shots(robot)).isEqualTo(5);
+    }
+
+    private static long shots(FxRobot robot) {
+        return robot.lookup(n -> n instanceof Label l && l.getText().contains("shots"))
+                .queryAll()
+                .size();
     }
 
     @Test

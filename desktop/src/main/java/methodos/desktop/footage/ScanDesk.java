@@ -129,8 +129,8 @@ public final class ScanDesk implements AutoCloseable {
             later(
                     () -> {
                         running.remove(clip.id());
-                        progress.put(clip.id(), Progress.of(State.DONE));
                         project.keepScan(clip.id(), found);
+                        progress.put(clip.id(), Progress.of(State.DONE));
                     });
         } catch (CancellationException e) {
             LoggerFactory.getLogger(ScanDesk.class).info("the scan of {} was stopped", clip.name());

@@ -81,6 +81,7 @@ public final class PublishPlace implements PlaceView {
                         new CheckBox(words.of("publish.films")),
                         "publishFilms",
                         words.of("publish.films"));
+        VBox.setMargin(films, new Insets(0, 0, 0, 25)); // it belongs to the line above
         films.disableProperty().bind(html.selectedProperty().not());
         stop = Controls.link("publishStop", words.of("publish.stop"), () -> stopped.set(true));
         stop.visibleProperty().bind(busy.visibleProperty().and(films.selectedProperty()));

@@ -29,7 +29,10 @@ final class SoundCard implements SoundOut {
             line.open(format, (int) (2 * RATE * BUFFER_SECONDS));
             line.start();
             return Optional.of(new SoundCard(line));
-        } catch (LineUnavailableException | IllegalArgumentException | SecurityException e) {
+        } catch (LineUnavailableException
+                | IllegalArgumentException
+                | SecurityException
+                | LinkageError e) { // the last where the system's sound library is not there
             LoggerFactory.getLogger(SoundCard.class).info("no sound: {}", e.getMessage());
             return Optional.empty();
         }
