@@ -79,6 +79,17 @@ public record Scan(
         return new Scan(frames, cuts, unusable, Pauses.in(heard), coarse);
     }
 
+    /** The loudest that is heard within a span, from 0 to 1; 0 where nothing is known. */
+    public double loudest(double from, double to) {
+        int first = (int) Math.max(0, from / LOUDNESS_SLICE);
+        int last = (int) Math.min(loudness.size() - 1.0, to / LOUDNESS_SLICE);
+        double loudest = 0;
+        for (int i = first; i <= last; i++) {
+            loudest = Math.max(loudest, loudness.get(i));
+        }
+        return loudest;
+    }
+
     /** The frames that come on the screen within a span. */
     List<FrameScore> framesOf(double from, double to) {
         return frames.subList(firstAt(from), Math.max(firstAt(from), firstAt(to)));

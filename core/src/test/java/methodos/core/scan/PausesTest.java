@@ -55,5 +55,8 @@ class PausesTest {
         Scan scan =
                 new Scan(List.of(), List.of(), List.of(), List.of(), List.of()).withSound(heard);
         assertThat(scan.loudness()).containsExactly(0.0, 0.5, 0.0, 0.0, 0.0);
+        assertThat(scan.loudest(0, 0.09)).isZero();
+        assertThat(scan.loudest(0.05, 0.15)).isEqualTo(0.5);
+        assertThat(scan.loudest(0.3, 9)).isZero();
     }
 }

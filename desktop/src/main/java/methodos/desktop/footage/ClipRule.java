@@ -77,13 +77,9 @@ final class ClipRule extends Region {
 
     private void sound(GraphicsContext g, Palette colors) {
         g.setFill(colors.mark());
-        int slices = scan.loudness().size();
+        double each = clip.duration() / canvas.getWidth();
         for (int column = 0; column < canvas.getWidth(); column++) {
-            double each = clip.duration() / canvas.getWidth() / Scan.LOUDNESS_SLICE;
-            double loudest = 0;
-            for (int i = (int) (column * each); i <= (column + 1) * each && i < slices; i++) {
-                loudest = Math.max(loudest, scan.loudness().get(i));
-            }
+            double loudest = scan.loudest(column * each, (column + 1) * each);
             double high = (FILM - 4) * Math.min(1, Math.sqrt(2 * loudest));
             if (high >= 1) {
                 g.fillRect(column, FILM - 1 - high, 1, high);

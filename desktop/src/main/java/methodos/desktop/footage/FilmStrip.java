@@ -82,16 +82,6 @@ public final class FilmStrip implements AutoCloseable {
         public int compareTo(Wish other) {
             return ORDER.compare(this, other);
         }
-
-        @Override
-        public boolean equals(Object other) {
-            return other instanceof Wish w && key.equals(w.key) && exact == w.exact;
-        }
-
-        @Override
-        public int hashCode() {
-            return key.hashCode();
-        }
     }
 
     private final OpenProject project;

@@ -163,16 +163,17 @@ public final class PublishPlace implements PlaceView {
                         new KeptPictures(project.path())::still,
                         LocalDate.now().toString());
         Path out = Path.of(folder.getText());
-        Films made = films.isSelected() ? films(publication) : Films.NONE;
+        Films stepFilms = films.isSelected() ? films(publication) : Films.NONE;
         stopped.set(false);
         go.setDisable(true);
         busy.setProgress(ProgressBar.INDETERMINATE_PROGRESS);
         busy.setVisible(true);
-        this.made.setText("");
+        made.setText("");
         writing.execute(
                 () -> {
                     try {
-                        List<Path> files = new Publisher().publish(publication, out, formats, made);
+                        List<Path> files =
+                                new Publisher().publish(publication, out, formats, stepFilms);
                         Platform.runLater(
                                 () ->
                                         done(

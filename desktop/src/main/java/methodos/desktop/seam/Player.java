@@ -44,10 +44,10 @@ final class Player {
     private double lastTime;
     private boolean waiting;
     private SoundPlay sound;
-    private boolean under;
-    private double known;
-    private long knownAt;
-    private Span round;
+    private boolean begun;
+    private double reached;
+    private long reachedAt;
+    private Span loop;
     private final AnimationTimer clock =
             new AnimationTimer() {
                 @Override
@@ -139,10 +139,10 @@ final class Player {
     }
 
     private void start(Clip clip) {
-        round = looping.get() ? chosen(clip).orElse(null) : null;
+        loop = looping.get() ? chosen(clip).orElse(null) : null;
         double from = state.time().get();
-        if (round != null && (from < round.start() || from >= round.end())) {
-            from = round.start();
+        if (loop != null && (from < loop.start() || from >= loop.end())) {
+            from = loop.start();
         }
         begin(clip, from);
         playing.set(true);
@@ -166,8 +166,8 @@ final class Player {
 
     private void begin(Clip clip, double from) {
         quiet();
-        known = from;
-        under = false;
+        reached = from;
+        begun = false;
         state.time().set(from);
         SoundPlay[] mine = new SoundPlay[1];
         Runnable ready = () -> Platform.runLater(() -> ready(mine[0]));
@@ -176,9 +176,9 @@ final class Player {
     }
 
     private void ready(SoundPlay play) {
-        if (play == sound && !under) {
-            under = true;
-            knownAt = System.nanoTime();
+        if (play == sound && !begun) {
+            begun = true;
+            reachedAt = System.nanoTime();
         }
     }
 
@@ -209,12 +209,12 @@ final class Player {
             stop();
             return;
         }
-        if (!under) {
+        if (!begun) {
             return; // the sound is on its way
         }
         double time = now();
-        if (round != null && time >= round.end()) {
-            begin(clip, round.start());
+        if (loop != null && time >= loop.end()) {
+            begin(clip, loop.start());
             return;
         }
         if (time >= clip.duration()) {
@@ -242,9 +242,9 @@ final class Player {
     private double now() {
         long nanos = System.nanoTime();
         Optional<Double> heard = sound == null ? Optional.empty() : sound.time();
-        known = heard.orElse(known + (nanos - knownAt) / 1e9 * speed.get());
-        knownAt = nanos;
-        return known;
+        reached = heard.orElse(reached + (nanos - reachedAt) / 1e9 * speed.get());
+        reachedAt = nanos;
+        return reached;
     }
 
     /** One frame forward or back. */

@@ -79,12 +79,8 @@ final class ScanMarks {
     }
 
     private double width(Scan scan, double row) {
-        int from = (int) ((row - section.timeTop()) / scale / Scan.LOUDNESS_SLICE);
-        int to = (int) ((row + ROW - section.timeTop()) / scale / Scan.LOUDNESS_SLICE);
-        double loudest = 0;
-        for (int i = from; i <= Math.min(to, scan.loudness().size() - 1); i++) {
-            loudest = Math.max(loudest, scan.loudness().get(i));
-        }
+        double from = (row - section.timeTop()) / scale;
+        double loudest = scan.loudest(from, from + ROW / scale);
         return Math.rint(SOUND_WIDTH * Math.min(1, Math.sqrt(loudest / LOUDEST_SHOWN)));
     }
 
