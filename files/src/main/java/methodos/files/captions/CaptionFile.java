@@ -18,12 +18,15 @@ import methodos.core.narration.Captions;
 import methodos.files.project.ProjectProblem;
 
 /**
- * Captions as WebVTT or SubRip text.
+ * Captions as WebVTT or SubRip text, or as plain text with times.
  *
  * <p>Both are read by what they share: a line with two times and an arrow, then the words until an
  * empty line. Settings behind the times, cue names, numbers, notes and styles are passed over, and
  * marks inside the words ({@code <v Ann>}, {@code <i>}) are taken away, as the WebVTT standard's
  * text without markup has it.
+ *
+ * <p>Plain text says when each of its blocks begins: {@code [m:ss] words}, on as many lines as it
+ * likes. A block lasts until the next one, the last as long as its words take to say.
  */
 public final class CaptionFile {
 
@@ -31,6 +34,12 @@ public final class CaptionFile {
     private static final String TIME = "(?:(\\d{1,4}):)?(\\d{1,2}):(\\d{1,2})[.,](\\d{1,3})";
     private static final Pattern TIMES =
             Pattern.compile("\\s*" + TIME + "\\s*-->\\s*" + TIME + ".*");
+    private static final Pattern BLOCK =
+            Pattern.compile("\\s*\\[(?:(\\d{1,3}):)?(\\d{1,3}):(\\d{2})(?:[.,](\\d{1,3}))?]\\s*(.*)");
+
+    /** Unhurried speech. */
+    private static final double WORDS_A_SECOND = 2.5;
+
     private static final Pattern MARKUP = Pattern.compile("</?[a-zA-Z0-9.: _-]*>|\\{\\\\[^}]*}");
 
     private CaptionFile() {}
@@ -95,10 +104,48 @@ public final class CaptionFile {
             }
         }
         if (captions.isEmpty()) {
+            captions = blocks(lines);
+        }
+        if (captions.isEmpty()) {
             throw new ProjectProblem(
-                    name + " holds no captions: not one line of times with an arrow (-->).");
+                    name
+                            + " holds no captions: not one line of times with an arrow (-->), and"
+                            + " none that begins with a time in brackets ([1:05]).");
         }
         return new Captions(captions);
+    }
+
+    private static List<Caption> blocks(List<String> lines) {
+        List<Double> starts = new ArrayList<>();
+        List<StringBuilder> words = new ArrayList<>();
+        for (String line : lines) {
+            Matcher block = BLOCK.matcher(line);
+            if (block.matches()) {
+                starts.add(blockStart(block));
+                words.add(new StringBuilder(block.group(5)));
+            } else if (!words.isEmpty()) {
+                words.get(words.size() - 1).append(' ').append(line);
+            }
+        }
+        List<Caption> captions = new ArrayList<>();
+        for (int i = 0; i < starts.size(); i++) {
+            String said = words.get(i).toString().replaceAll("\\s+", " ").strip();
+            double spoken = said.split(" ").length / WORDS_A_SECOND;
+            double next = i + 1 < starts.size() ? starts.get(i + 1) : starts.get(i) + spoken;
+            if (!said.isEmpty()) {
+                captions.add(new Caption(starts.get(i), Math.max(next, starts.get(i)), said));
+            }
+        }
+        return captions;
+    }
+
+    private static double blockStart(Matcher m) {
+        double hours = m.group(1) == null ? 0 : Integer.parseInt(m.group(1));
+        String fraction = m.group(4) == null ? "0" : m.group(4);
+        return hours * 3600
+                + Integer.parseInt(m.group(2)) * 60
+                + Integer.parseInt(m.group(3))
+                + Double.parseDouble("0." + fraction);
     }
 
     private static double seconds(Matcher m, int group) {

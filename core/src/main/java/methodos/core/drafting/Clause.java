@@ -1,0 +1,16 @@
+package methodos.core.drafting;
+
+/**
+ * A stretch of tokens with one statement.
+ *
+ * @param lead the word that ties it to what is before: if, when, because, until, before, after, but,
+ *     so, and, then; empty where none does
+ * @param body the first token behind the lead
+ * @param sentence the number of the sentence; where nothing is punctuated a whole narration is one
+ */
+record Clause(int from, int to, String lead, int body, int sentence) {
+
+    boolean conditional() {
+        return lead.equals("if") || lead.equals("when") || lead.equals("once") || lead.equals("unless");
+    }
+}

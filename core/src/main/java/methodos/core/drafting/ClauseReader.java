@@ -1,0 +1,319 @@
+package methodos.core.drafting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.speech.Measure;
+
+/** Reads one clause: who does what to which part. */
+final class ClauseReader {
+
+    private static final Set<String> WITHOUT_OBJECT =
+            Set.of("go", "come", "drop", "fall", "slide", "walk", "pull", "lift", "pop", "slip", "spin",
+                    "work", "screw", "push", "press", "fit", "seat", "sit", "run", "turn", "swing",
+                    "thread", "knock", "drive", "tap", "ease", "twist");
+
+    private final Speech speech;
+    private final Context context;
+    private final Clause clause;
+    private final Said said;
+    private final int start;
+    private final int end;
+    private final String text;
+
+    private ClauseReader(Speech speech, Context context, Clause clause) {
+        this.speech = speech;
+        this.context = context;
+        this.clause = clause;
+        this.start = clause.body();
+        this.end = clause.to();
+        this.said = Said.in(speech, clause.from(), clause.to());
+        this.text = speech.text(start, end);
+    }
+
+    static Outcome read(Speech speech, Context context, Clause clause, Said[] also) {
+        ClauseReader reader = new ClauseReader(speech, context, clause);
+        also[0] = reader.said;
+        return reader.read();
+    }
+
+    private Outcome read() {
+        Outcome talk = Talk.of(speech, clause);
+        if (talk != null) {
+            return talk;
+        }
+        if (clause.lead().equals("because")) {
+            return Outcome.of(Outcome.Sort.REASON);
+        }
+        if (clause.conditional()) {
+            return Outcome.of(Outcome.Sort.CONDITION);
+        }
+        Outcome forbidden = Prohibitions.of(speech, clause, said);
+        if (forbidden != null) {
+            return forbidden;
+        }
+        Finding special = SpecialVerbs.of(this);
+        if (special != null) {
+            return special.action == null && special.kind == Kind.ACTION
+                    ? Outcome.of(Outcome.Sort.NOTE)
+                    : Outcome.steps(List.of(special));
+        }
+        List<Finding> acted = verbs();
+        if (!acted.isEmpty()) {
+            return Outcome.steps(acted);
+        }
+        Outcome verdict = Verdicts.of(this);
+        if (verdict != null) {
+            return verdict;
+        }
+        if (expects()) {
+            return Outcome.of(Outcome.Sort.EXPECTATION);
+        }
+        return Telegraphic.of(this);
+    }
+
+    // ---------------------------------------------------------------- what the others ask
+
+    Speech speech() {
+        return speech;
+    }
+
+    Context context() {
+        return context;
+    }
+
+    Clause clause() {
+        return clause;
+    }
+
+    Said said() {
+        return said;
+    }
+
+    int start() {
+        return start;
+    }
+
+    int end() {
+        return end;
+    }
+
+    String text() {
+        return text;
+    }
+
+    List<Measure> measures() {
+        return speech.measures(clause.from(), end);
+    }
+
+    // ---------------------------------------------------------------- verbs
+
+    private List<Finding> verbs() {
+        List<Finding> found = new ArrayList<>();
+        for (int i = start; i < end; i++) {
+            Optional<Verb.Met> met = speech.verbAt(i, start, end);
+            if (met.isEmpty() || said.taken(i) && met.get().verb().alsoNoun() && !takenAsVerb(i)) {
+                continue;
+            }
+            if (purpose(i)) {
+                break;
+            }
+            Finding f = event(i, met.get());
+            if (f != null) {
+                found.add(f);
+                break;
+            }
+        }
+        return found;
+    }
+
+    private boolean takenAsVerb(int i) {
+        return i == start;
+    }
+
+    /** "to let the vacuum off", "so that it cannot turn": what for, and no step of its own. */
+    private boolean purpose(int i) {
+        int p = speech.previous(i, start);
+        if (p < start || !speech.word(p).equals("to")) {
+            return false;
+        }
+        int q = speech.previous(p, start);
+        return q >= start
+                && !Set.of("want", "need", "going", "have", "like", "got", "try", "has", "way", "is",
+                                "ready", "time", "forget", "wants", "needs", "remember", "you", "do", "supposed", "careful",
+                                "here", "about")
+                        .contains(speech.word(q));
+    }
+
+    private Finding event(int v, Verb.Met met) {
+        Verb verb = met.verb();
+        boolean passive =
+                (met.form() == Verb.Form.PAST || met.form() == Verb.Form.PARTICIPLE)
+                        && speech.passive(v, start);
+        Objects objects = Objects.behind(speech, said, v + 1, end);
+        String particle = objects.particle();
+        String action = verb.actionWith(particle);
+        if (action == null && particle == null && !objects.parts().isEmpty() && objects.place() != null) {
+            action = verb.actionWith(objects.placePreposition());
+        }
+        if (action == null) {
+            return null;
+        }
+        Finding f = new Finding(kind(action), action, clause);
+        if (passive || objects.parts().isEmpty() && objects.pronoun() == null && WITHOUT_OBJECT.contains(verb.base())
+                && met.form() != Verb.Form.BASE || intransitive(v, objects, verb)) {
+            subject(v, f);
+        } else {
+            take(objects, f);
+        }
+        if (objects.from() != null && !f.parts.isEmpty()) {
+            f.parts.replaceAll(p -> p.from() == null ? p.withFrom(objects.from()) : p);
+        }
+        f.place = objects.place();
+        refine(f, verb, objects);
+        return f;
+    }
+
+    /** "two washers come off", "bracket come out": a base form behind its subject. */
+    private boolean intransitive(int v, Objects objects, Verb verb) {
+        int p = speech.previous(v, start);
+        return objects.parts().isEmpty()
+                && objects.pronoun() == null
+                && WITHOUT_OBJECT.contains(verb.base())
+                && p >= start
+                && !Grammar.SUBJECTS.contains(speech.word(p))
+                && !Grammar.MODALS.contains(speech.word(p))
+                && NounPhrases.at(speech, start, v).isPresent();
+    }
+
+    private void subject(int v, Finding f) {
+        Objects subjects = Objects.behind(speech, said, start, v);
+        take(subjects, f);
+    }
+
+    void take(Objects objects, Finding f) {
+        if (objects.pronoun() != null && objects.parts().isEmpty()) {
+            context.meant(objects.pronoun())
+                    .ifPresent(
+                            p -> {
+                                f.parts.add(p);
+                                f.unsure.add(objects.pronoun());
+                            });
+        }
+        f.parts.addAll(objects.parts());
+    }
+
+    static Kind kind(String action) {
+        return switch (action) {
+            case "inspect" -> Kind.INSPECTION;
+            case "measure", "record" -> Kind.MEASUREMENT;
+            case "test" -> Kind.TEST;
+            default -> Kind.ACTION;
+        };
+    }
+
+    /** What tool, consumable, place and value make of a verb. */
+    void refine(Finding f, Verb verb, Objects objects) {
+        boolean lubricant = lubricant();
+        boolean sealant = sealant();
+        if (f.is("install", "apply", "lubricate") && !said.consumables.isEmpty()) {
+            boolean named = f.parts.isEmpty() || f.parts.stream().allMatch(p -> consumable(p.name()));
+            if (f.is("install") && named || !f.is("install")) {
+                if (lubricant || sealant) {
+                    f.action = sealant && !lubricant ? "apply" : "lubricate";
+                }
+                if (named) {
+                    f.parts.clear();
+                    String on = objects.place();
+                    if (on != null) {
+                        f.parts.add(new Finding.Part(on, null, null, null, Nouns.plural(on)));
+                    } else if (objects.pronounPlace() != null) {
+                        context.meant(objects.pronounPlace()).ifPresent(f.parts::add);
+                    }
+                }
+            }
+        }
+        if (f.is("install") && objects.binned()) {
+            f.action = "discard";
+        }
+        if (f.is("tighten", "install", "turn") && said.byHand && handy(f)) {
+            f.action = "hand-tighten";
+        }
+        if (f.is("remove", "lower", "install") && objects.binned()) {
+            f.action = "discard";
+        }
+        if (f.is("loosen") && f.parts.stream().anyMatch(p -> Set.of("hose", "pipe", "union", "cable", "coupling-half").contains(Nouns.head(p.name())))) {
+            f.action = "disconnect";
+        }
+        if (f.is("install") && f.parts.stream().allMatch(p -> Set.of("mark", "line").contains(Nouns.head(p.name()))) && !f.parts.isEmpty()
+                && !context.buildUp()) {
+            f.action = "mark";
+            if (objects.place() != null) {
+                f.parts.clear();
+                objects.places().forEach(pl -> f.parts.add(new Finding.Part(pl, null, null, null, false)));
+            }
+        }
+        if (f.is("restore") && f.parts.stream().noneMatch(p -> Set.of("plug", "power", "current", "breaker", "switch", "pump", "supply", "mains", "fuse").contains(Nouns.head(p.name()))) && verb.base().equals("plug") && !f.parts.isEmpty()) {
+            f.action = "connect";
+        }
+        if (f.is("install") && (objects.place() != null && Set.of("vise", "vice").contains(objects.place())
+                || f.parts.isEmpty() && false)) {
+            f.action = "secure";
+        }
+    }
+
+    private static boolean handy(Finding f) {
+        return f.is("tighten")
+                || f.parts.isEmpty()
+                || f.parts.stream()
+                        .allMatch(
+                                p ->
+                                        Set.of("screw", "bolt", "nut", "cap", "plug", "gland", "locknut", "stud", "fitting", "union", "glass", "gauge", "ring", "fastener")
+                                                .contains(Nouns.head(p.name())));
+    }
+
+    boolean consumable(String name) {
+        return speech.lexicon().consumable(name).isPresent()
+                || speech.lexicon().consumable(Nouns.head(name)).isPresent();
+    }
+
+    private String group() {
+        StringBuilder groups = new StringBuilder();
+        for (String c : said.consumables) {
+            String[] words = c.split(" ");
+            for (int i = 0; i < words.length; i++) {
+                String tail = String.join(" ", java.util.Arrays.copyOfRange(words, i, words.length));
+                Optional<Lexicon.Consumable> found = speech.lexicon().consumable(tail);
+                if (found.isPresent()) {
+                    groups.append(found.get().group()).append(' ');
+                    break;
+                }
+            }
+        }
+        return groups.toString();
+    }
+
+    boolean lubricant() {
+        return group().contains("lubricant");
+    }
+
+    boolean sealant() {
+        return group().contains("sealant");
+    }
+
+    boolean cleaner() {
+        return group().contains("cleaner");
+    }
+
+    // ---------------------------------------------------------------- expectations
+
+    private boolean expects() {
+        if (speech.has(start, end, "should", "must", "ought", "you want", "we want", "has to", "have to",
+                "needs to be", "may be", "can be until", "we accept", "mustnt", "want less", "want no", "better")) {
+            return true;
+        }
+        return false;
+    }
+}

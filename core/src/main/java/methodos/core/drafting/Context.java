@@ -1,0 +1,62 @@
+package methodos.core.drafting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** What the narration has come to: the parts last spoken of, and whether things go on or come off. */
+final class Context {
+
+    private static final int REMEMBERED = 12;
+
+    private final List<Finding.Part> spokenOf = new ArrayList<>();
+    private boolean buildUp;
+    private boolean leftHand;
+
+    void remember(Finding.Part part) {
+        spokenOf.add(part);
+        if (spokenOf.size() > REMEMBERED) {
+            spokenOf.remove(0);
+        }
+    }
+
+    /** What "it", "them" or "that" stands for. */
+    Optional<Finding.Part> meant(String pronoun) {
+        boolean many = Set.of("them", "those", "these", "they", "each", "both", "theyre").contains(pronoun);
+        for (int i = spokenOf.size() - 1; i >= 0 && i > spokenOf.size() - 5; i--) {
+            Finding.Part part = spokenOf.get(i);
+            if (part.plural() == many) {
+                return Optional.of(part);
+            }
+        }
+        return spokenOf.isEmpty()
+                ? Optional.empty()
+                : Optional.of(spokenOf.get(spokenOf.size() - 1));
+    }
+
+    Optional<Finding.Part> last() {
+        return spokenOf.isEmpty()
+                ? Optional.empty()
+                : Optional.of(spokenOf.get(spokenOf.size() - 1));
+    }
+
+    boolean buildUp() {
+        return buildUp;
+    }
+
+    void goBack() {
+        buildUp = true;
+    }
+
+    void leftHandSaid() {
+        leftHand = true;
+    }
+
+    /** Whether a left-hand thread was told of and not used yet; it is used by asking. */
+    boolean takeLeftHand() {
+        boolean said = leftHand;
+        leftHand = false;
+        return said;
+    }
+}

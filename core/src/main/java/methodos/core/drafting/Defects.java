@@ -1,0 +1,22 @@
+package methodos.core.drafting;
+
+import java.util.Set;
+
+/** What one looks for on a part, and what is no part itself. */
+final class Defects {
+
+    private static final Set<String> WORDS =
+            Set.of(
+                    "crack", "scoring", "score", "hole", "burr", "wear", "leak", "damage", "scratch",
+                    "nick", "pit", "streak", "play", "chip", "corrosion", "rust", "bubble", "drip",
+                    "noise", "flake", "groove", "seam", "dent", "step", "spot", "gap", "movement",
+                    "pitting", "discolouring", "discoloration", "burn", "swelling", "tear", "split",
+                    "edge", "drop", "light", "grease", "oil", "water", "roughness", "ridge", "mark",
+                    "kink", "air", "stream", "puddle", "fraying", "looseness", "smoothness");
+
+    private Defects() {}
+
+    static boolean is(String noun) {
+        return WORDS.contains(Nouns.singular(noun));
+    }
+}

@@ -1,0 +1,83 @@
+package methodos.core.drafting;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.speech.Measure;
+
+/** A step in the making: what one clause says, and what later ones add to it. */
+final class Finding {
+
+    /** A part that is named, with what it sits on. */
+    record Part(String name, Integer quantity, String size, String from, boolean plural) {
+        Part withFrom(String other) {
+            return new Part(name, quantity, size, other, plural);
+        }
+
+        Part withQuantity(Integer other) {
+            return new Part(name, other, size, from, plural);
+        }
+    }
+
+    record ToolSaid(String name, String size) {}
+
+    Kind kind;
+    String action;
+
+    /** The tokens from which it is drawn. */
+    int from;
+
+    int to;
+    int sentence;
+    final List<Part> parts = new ArrayList<>();
+    final List<ToolSaid> tools = new ArrayList<>();
+    final Set<String> consumables = new LinkedHashSet<>();
+    final List<Measure> torques = new ArrayList<>();
+    final List<LimitSaid> limits = new ArrayList<>();
+    final List<Measure> waits = new ArrayList<>();
+    final Set<String> hazards = new LinkedHashSet<>();
+    Integer count;
+    Integer countMax;
+    Double then;
+    String pattern;
+    String orientation;
+    String condition;
+    String reference;
+    String why;
+    String place;
+    boolean leftHand;
+    boolean byHand;
+    boolean discarded;
+    DraftedStep.RepeatOf repeatOf;
+    double confidence = 0.8;
+    final List<String> unsure = new ArrayList<>();
+
+    /** Tokens that are quoted as evidence besides its own. */
+    final List<int[]> also = new ArrayList<>();
+
+    record LimitSaid(String of, Measure measure) {}
+
+    Finding(Kind kind, String action, Clause clause) {
+        this.kind = kind;
+        this.action = action;
+        this.from = clause.from();
+        this.to = clause.to();
+        this.sentence = clause.sentence();
+    }
+
+    boolean is(String... actions) {
+        return action != null && List.of(actions).contains(action);
+    }
+
+    /** Takes the words of a clause that only adds to this one. */
+    void extend(Clause clause) {
+        from = Math.min(from, clause.from());
+        to = Math.max(to, clause.to());
+    }
+
+    boolean names(String head) {
+        return parts.stream().anyMatch(p -> Nouns.head(p.name()).equals(head));
+    }
+}

@@ -1,0 +1,41 @@
+package methodos.core.drafting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.Captions;
+import methodos.core.speech.Hearing;
+import methodos.core.speech.Measure;
+import methodos.core.speech.PartsOfSpeech;
+import methodos.core.speech.Token;
+import methodos.core.speech.Transcript;
+
+/**
+ * Drafts steps from what somebody says while taking a unit apart and putting it together.
+ *
+ * <p>The words are put right where recognition misheard, cut into clauses, each clause is read for
+ * itself, and the clauses are woven into steps. Every word ends up in the evidence of a step or in a
+ * stretch that is proposed to be set aside.
+ */
+public final class NarrationReader {
+
+    private final Lexicon lexicon;
+    private final PartsOfSpeech partsOfSpeech;
+
+    public NarrationReader(Lexicon lexicon, PartsOfSpeech partsOfSpeech) {
+        this.lexicon = lexicon;
+        this.partsOfSpeech = partsOfSpeech;
+    }
+
+    public Draft read(Captions captions) {
+        Transcript transcript = Transcript.of(captions);
+        List<Token> tokens = new Hearing(lexicon.misheard()).tokens(transcript);
+        if (tokens.isEmpty()) {
+            return new Draft(List.of(), List.of());
+        }
+        List<String> tags = partsOfSpeech.tags(tokens.stream().map(Token::text).toList());
+        Weaver weaver = Weaver.of(new Speech(tokens, tags, lexicon));
+        return new Writing(transcript, tokens, lexicon).draft(weaver);
+    }
+}

@@ -1,0 +1,26 @@
+package methodos.core.drafting;
+
+/**
+ * A thing that is named.
+ *
+ * @param name in the singular, without what only judges it ("the little snap rings" → "snap ring")
+ * @param quantity how many, null where it is not said
+ * @param size as said for print, null where it is not said
+ * @param plural whether several are meant
+ * @param fresh whether it is called new
+ */
+record NounPhrase(
+        int from, int to, String name, Integer quantity, String size, boolean plural, boolean fresh) {
+
+    String head() {
+        return Nouns.head(name);
+    }
+
+    /** Whether it names something that can be a part. */
+    boolean part() {
+        return !name.isEmpty()
+                && !Grammar.NO_PARTS.contains(head())
+                && !Grammar.NO_PARTS.contains(name)
+                && !name.matches("[\\d./-]+");
+    }
+}

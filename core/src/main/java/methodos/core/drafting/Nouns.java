@@ -1,0 +1,75 @@
+package methodos.core.drafting;
+
+import java.util.Set;
+
+/** The grammar of the names of parts. */
+final class Nouns {
+
+    private static final Set<String> SAME =
+            Set.of(
+                    "pliers", "scissors", "grips", "tweezers", "snips", "glasses", "goggles",
+                    "bellows", "chassis", "species", "series", "boss", "brass", "glass", "press",
+                    "bus", "lens", "gas", "canvas", "process", "access", "torch");
+
+    private Nouns() {}
+
+    /** One of them: "screws" → "screw", "glands" → "gland", "bushes" → "bush". */
+    static String singular(String name) {
+        int space = name.lastIndexOf(' ');
+        String head = name.substring(space + 1);
+        String rest = name.substring(0, space + 1);
+        if (SAME.contains(head) || head.length() < 4) {
+            return name;
+        }
+        if (head.equals("teeth")) {
+            return rest + "tooth";
+        }
+        if (head.equals("halves")) {
+            return rest + "half";
+        }
+        if (head.equals("knives")) {
+            return rest + "knife";
+        }
+        if (head.endsWith("ies") && head.length() > 4) {
+            return rest + head.substring(0, head.length() - 3) + "y";
+        }
+        if (head.matches(".*(ches|shes|sses|xes)")) {
+            return rest + head.substring(0, head.length() - 2);
+        }
+        return head.endsWith("s") && !head.endsWith("ss") && !head.endsWith("us") && !head.endsWith("is")
+                ? rest + head.substring(0, head.length() - 1)
+                : name;
+    }
+
+    static boolean plural(String name) {
+        return !singular(name).equals(name);
+    }
+
+    static String plural(String singular, int count) {
+        if (count == 1) {
+            return singular;
+        }
+        int space = singular.lastIndexOf(' ');
+        String head = singular.substring(space + 1);
+        String rest = singular.substring(0, space + 1);
+        if (SAME.contains(head) && head.endsWith("s") && !head.endsWith("ss")) {
+            return singular;
+        }
+        if (head.equals("tooth")) {
+            return rest + "teeth";
+        }
+        if (head.endsWith("half")) {
+            return rest + "halves";
+        }
+        if (head.matches(".*[^aeiou]y")) {
+            return rest + head.substring(0, head.length() - 1) + "ies";
+        }
+        return rest + head + (head.matches(".*(s|x|ch|sh|z)") ? "es" : "s");
+    }
+
+    /** The last word, which says what the thing is. */
+    static String head(String name) {
+        String singular = singular(name);
+        return singular.substring(singular.lastIndexOf(' ') + 1);
+    }
+}

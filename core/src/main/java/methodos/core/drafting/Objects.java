@@ -1,0 +1,206 @@
+package methodos.core.drafting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What stands behind a verb: its particle, the parts, where they sit, where they go.
+ *
+ * @param particle "off", "out", "in" ..., null where none is said
+ * @param pronoun "it", "them" where they stand for the part
+ * @param from what the parts come from, null where it is not said
+ * @param places what the parts go to or lie on
+ * @param placePreposition the word before the first place
+ * @param pronounPlace "it" where it stands for the place
+ * @param binned whether they go where nothing comes back from
+ */
+record Objects(
+        String particle,
+        List<Finding.Part> parts,
+        String pronoun,
+        String from,
+        List<String> places,
+        String placePreposition,
+        String pronounPlace,
+        boolean binned) {
+
+    private static final Set<String> INTO =
+            Set.of("in", "into", "inside", "on", "onto", "upon", "to", "under", "underneath", "over", "between", "across",
+                    "against", "around", "round", "at", "through", "behind", "along", "for", "down", "back", "up");
+    private static final Set<String> BINS = Set.of("bin", "scrap", "trash", "rubbish", "dustbin", "skip");
+
+    String place() {
+        return places.isEmpty() ? null : places.get(0);
+    }
+
+    static Objects behind(Speech speech, Said said, int from, int end) {
+        return new Scan(speech, said, end).scan(from);
+    }
+
+    /** One walk over the words behind a verb. */
+    private static final class Scan {
+        private final Speech speech;
+        private final Said said;
+        private final int end;
+        private final List<Finding.Part> parts = new ArrayList<>();
+        private final List<String> places = new ArrayList<>();
+        private String particle;
+        private String pronoun;
+        private String off;
+        private String preposition;
+        private String pronounPlace;
+        private boolean binned;
+
+        Scan(Speech speech, Said said, int end) {
+            this.speech = speech;
+            this.said = said;
+            this.end = end;
+        }
+
+        Objects scan(int i) {
+            boolean listing = true;
+            while (i < end) {
+                String w = speech.word(i);
+                if (speech.filler(i) || Grammar.ADVERBS.contains(w) && !Grammar.PARTICLES.contains(w) && NounPhrases.at(speech, i, end).isEmpty()) {
+                    i++;
+                    continue;
+                }
+                boolean object = Grammar.OBJECTS.contains(w) && NounPhrases.at(speech, i, end).isEmpty();
+                if (object) {
+                    if (parts.isEmpty() && pronoun == null && listing) {
+                        pronoun = w;
+                    }
+                    i++;
+                    continue;
+                }
+                if (Set.of("until", "till", "so", "because", "before", "after", "while", "when", "which", "that", "if", "as", "than").contains(w)) {
+                    break;
+                }
+                boolean preposes = preposes(i);
+                if (Grammar.PARTICLES.contains(w) && !preposes) {
+                    if (particle == null || Set.of("back", "up").contains(particle) || Set.of("out", "off").contains(w) && !Set.of("off", "out", "away").contains(particle)) {
+                        particle = w;
+                    }
+                    i++;
+                    continue;
+                }
+                if (Grammar.PREPOSITIONS.contains(w) || preposes) {
+                    listing = false;
+                    i = prepositional(i);
+                    continue;
+                }
+                Optional<NounPhrase> np = NounPhrases.at(speech, i, end);
+                if (np.isEmpty()) {
+                    listing &= w.equals("and") || w.equals("or") || w.equals("+") || w.equals("plus") || w.equals("together");
+                    i++;
+                    continue;
+                }
+                NounPhrase phrase = np.get();
+                boolean tool = tool(phrase);
+                if (phrase.part() && !tool && (listing || parts.isEmpty()) && pronoun == null) {
+                    parts.add(part(phrase));
+                }
+                i = Math.max(i + 1, phrase.to());
+            }
+            return new Objects(particle, parts, pronoun, off, places, preposition, pronounPlace, binned);
+        }
+
+        /** Whether a particle is the preposition of what follows: "off the shaft" behind an object. */
+        private boolean preposes(int i) {
+            String w = speech.word(i);
+            if (!Grammar.PREPOSITIONS.contains(w) && !Set.of("out", "down", "up", "back").contains(w)) {
+                return false;
+            }
+            if (w.equals("out") && speech.word(i + 1).equals("of")) {
+                if (particle == null) {
+                    particle = "out";
+                }
+                return true;
+            }
+            if (w.equals("off") && speech.word(i + 1).equals("of")) {
+                if (particle == null) {
+                    particle = "off";
+                }
+                return true;
+            }
+            boolean determined =
+                    Grammar.ARTICLES.contains(speech.word(i + 1))
+                            || Set.of("its", "their", "your", "this", "that", "each", "both", "it", "them", "new").contains(speech.word(i + 1));
+            boolean named = i + 1 < end && NounPhrases.at(speech, i + 1, end).isPresent();
+            if (!parts.isEmpty() || pronoun != null) {
+                if (particle == null && (determined || named) && Set.of("off", "in", "on", "over", "down", "through", "up").contains(w)) {
+                    particle = w;
+                }
+                return determined || named && !Set.of("out", "up", "down", "back").contains(w);
+            }
+            // "take off the belt" takes the word as a particle, "look in the tube" as a preposition
+            return Set.of("in", "on", "at", "over", "under", "through", "down").contains(w)
+                    && determined && particle == null && (lookedAt() || w.equals("at"));
+        }
+
+        private boolean lookedAt() {
+            return false;
+        }
+
+        private int prepositional(int i) {
+            String w = speech.word(i);
+            int n = i + 1;
+            if ((w.equals("out") || w.equals("off")) && speech.word(n).equals("of")) {
+                n++;
+                w = "from";
+            } else if (w.equals("off")) {
+                w = "from";
+            }
+            Optional<NounPhrase> np = NounPhrases.at(speech, n, end);
+            if (np.isEmpty()) {
+                if (INTO.contains(w) && Set.of("it", "them", "that", "each", "there").contains(speech.word(n)) && pronounPlace == null) {
+                    pronounPlace = speech.word(n);
+                    return n + 1;
+                }
+                return n;
+            }
+            NounPhrase phrase = np.get();
+            if (w.equals("from") || w.equals("of")) {
+                if (off == null && phrase.part()) {
+                    off = phrase.name();
+                }
+            } else if (INTO.contains(w)) {
+                if (BINS.contains(phrase.head()) && !w.equals("on")) {
+                    binned = true;
+                } else if (phrase.part() && !w.equals("for") && !tool(phrase)
+                        || phrase.head().matches("vise|vice")) {
+                    if (preposition == null) {
+                        preposition = w;
+                    }
+                    places.add(phrase.name());
+                    int m = phrase.to();
+                    if (speech.word(m).equals("and") && NounPhrases.at(speech, m + 1, end).filter(NounPhrase::part).isPresent()
+                            ) {
+                        NounPhrase more = NounPhrases.at(speech, m + 1, end).orElseThrow();
+                        places.add(more.name());
+                        return more.to();
+                    }
+                } else if (w.equals("for") && phrase.part() && preposition == null && !Defects.is(phrase.head()) && parts.isEmpty()) {
+                    preposition = w;
+                    places.add(phrase.name());
+                }
+            }
+            return Math.max(n, phrase.to());
+        }
+
+        private boolean tool(NounPhrase phrase) {
+            for (int k = phrase.from(); k < phrase.to(); k++) {
+                if (said != null && said.taken(k) && k == phrase.to() - 1 && speech.lexicon().tool(phrase.head()).isPresent()) {
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private static Finding.Part part(NounPhrase phrase) {
+            return new Finding.Part(phrase.name(), phrase.quantity(), phrase.size(), null, phrase.plural());
+        }
+    }
+}

@@ -1,0 +1,133 @@
+package methodos.core.drafting;
+
+import java.util.Optional;
+import java.util.Set;
+import methodos.core.quantity.Rational;
+import methodos.core.speech.Measure;
+import methodos.core.speech.SpokenNumber;
+
+/** Sizes of fasteners and tools as people say them. */
+final class Sizes {
+
+    /**
+     * @param print such as "M8 x 25", "1/4-20", "10 mm", "1-1/8 in", "No. 12"
+     * @param thread whether it is the size of a thread
+     */
+    record Size(int from, int to, String print, boolean thread) {}
+
+    private static final Set<Integer> PITCHES = Set.of(13, 16, 18, 20, 24, 28, 32, 40);
+
+    private Sizes() {}
+
+    /** The size that is said from a place on, or null. */
+    static Size at(Speech speech, int at, int end) {
+        Size metric = metric(speech, at, end);
+        if (metric != null) {
+            return metric;
+        }
+        if (speech.word(at).equals("number")
+                || speech.word(at).equals("no") && speech.token(at).mark().equals(".")) {
+            Optional<SpokenNumber> n = SpokenNumber.at(speech.tokens(), at + 1);
+            if (n.isPresent() && at + 1 + n.get().used() <= end) {
+                return new Size(at, at + 1 + n.get().used(), "No. " + decimal(n.get().value()), true);
+            }
+        }
+        Size imperial = imperialThread(speech, at, end);
+        return imperial != null ? imperial : measured(speech, at, end);
+    }
+
+    private static Size metric(Speech speech, int at, int end) {
+        String w = speech.word(at);
+        int to;
+        String diameter;
+        if (w.matches("m\\d+(\\.\\d+)?(x\\d+(\\.\\d+)?)?")) {
+            diameter = w.substring(1).replace("x", " x ");
+            to = at + 1;
+        } else if (w.equals("m") && speech.token(at).mark().isEmpty()) {
+            Optional<SpokenNumber> n = SpokenNumber.at(speech.tokens(), at + 1);
+            if (n.isEmpty() || n.get().value().toDouble() > 64) {
+                return null;
+            }
+            diameter = decimal(n.get().value());
+            to = at + 1 + n.get().used();
+        } else {
+            return null;
+        }
+        if (Set.of("by", "x", "times").contains(speech.word(to)) && !diameter.contains("x")) {
+            Optional<SpokenNumber> length = SpokenNumber.at(speech.tokens(), to + 1);
+            if (length.isPresent() && to + 1 + length.get().used() <= end) {
+                int behind = to + 1 + length.get().used();
+                return new Size(
+                        at, behind, "M" + diameter + " x " + decimal(length.get().value()), true);
+            }
+        }
+        return new Size(at, to, "M" + diameter, true);
+    }
+
+    /** "quarter twenty", "three eighths sixteen". */
+    private static Size imperialThread(Speech speech, int at, int end) {
+        Optional<SpokenNumber> n = SpokenNumber.at(speech.tokens(), at);
+        if (n.isEmpty() || !n.get().fraction()) {
+            return null;
+        }
+        int behind = at + n.get().used();
+        Optional<SpokenNumber> pitch = SpokenNumber.at(speech.tokens(), behind);
+        if (pitch.isPresent() && behind < end && pitch.get().value().toDouble() < 100
+                && PITCHES.contains((int) pitch.get().value().toDouble())
+                && speech.token(behind - 1).mark().isEmpty()) {
+            String print = n.get().value() + "-" + decimal(pitch.get().value());
+            return new Size(at, behind + pitch.get().used(), print, true);
+        }
+        return null;
+    }
+
+    private static Size measured(Speech speech, int at, int end) {
+        Optional<Measure> found = speech.measureAt(at);
+        if (found.isPresent() && found.get().from() == at && found.get().to() <= end) {
+            Measure m = found.get();
+            if (m.single() && (m.length() || m.unit().equals("A"))) {
+                int to = m.to();
+                String print = print(m.min(), m.unit());
+                if (speech.phrase(to, "pipe thread")) {
+                    return new Size(at, to + 2, print + " pipe thread", true);
+                }
+                return new Size(at, to, print, false);
+            }
+        }
+        Optional<SpokenNumber> n = SpokenNumber.at(speech.tokens(), at);
+        if (n.isPresent() && n.get().fraction() && at + n.get().used() < end) {
+            int to = at + n.get().used();
+            String next = speech.word(to);
+            if (Set.of("drive").contains(next)) {
+                to++;
+            }
+            if (!Set.of("turn", "turns", "of", "the", "way", "full", "a", "hour", "minute").contains(next)) {
+                return new Size(at, to, print(n.get().value(), "in"), false);
+            }
+        }
+        return null;
+    }
+
+    /** A size as it is printed: inches as fractions. */
+    static String print(Rational value, String unit) {
+        if (!unit.equals("in")) {
+            return decimal(value) + " " + unit;
+        }
+        String text = value.toString();
+        int slash = text.indexOf('/');
+        if (slash < 0) {
+            return text + " in";
+        }
+        long over = Long.parseLong(text.substring(0, slash));
+        long under = Long.parseLong(text.substring(slash + 1));
+        if (Long.bitCount(under) != 1) {
+            return decimal(value) + " in";
+        }
+        String whole = over > under ? over / under + "-" : "";
+        return whole + over % under + "/" + under + " in";
+    }
+
+    static String decimal(Rational value) {
+        return value.toDecimal();
+    }
+}

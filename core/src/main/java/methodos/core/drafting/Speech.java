@@ -1,0 +1,305 @@
+package methodos.core.drafting;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import methodos.core.speech.Measure;
+import methodos.core.speech.Measures;
+import methodos.core.speech.SpokenNumber;
+import methodos.core.speech.Token;
+
+/** The tokens of a narration with what is known of each: its tag, its verb, its quantity. */
+final class Speech {
+
+    /** Verbs that say how a part moves, in a form that is not taken for the parts themselves. */
+    private static final Set<String> MOTIONS =
+            Set.of(
+                    "drop", "fall", "come", "go", "slip", "spin", "walk", "work", "pop", "lift",
+                    "turn", "pull", "push", "slide", "run", "twist", "swing", "fit", "seat",
+                    "start", "draw", "screw");
+    private static final Set<String> STARTERS =
+            Set.of(
+                    "and", "then", "so", "now", "okay", "ok", "first", "next", "or", "but",
+                    "alright", "um", "uh", "just", "please", "also", "always", "plus", "again",
+                    "finally", "lastly", "carefully", "gently", "slowly", "well", "simply", "eh");
+    private static final Set<String> VERBAL =
+            Set.of(
+                    "to", "you", "we", "i", "they", "can", "will", "should", "must", "dont", "never",
+                    "lets", "gonna", "cant", "youll", "ill", "wont", "may", "could", "not", "would");
+
+    private final List<Token> tokens;
+    private final List<String> tags;
+    private final Lexicon lexicon;
+    private final List<Measure> measures;
+    private final int[] measureAt;
+
+    Speech(List<Token> tokens, List<String> tags, Lexicon lexicon) {
+        this.tokens = tokens;
+        this.tags = tags;
+        this.lexicon = lexicon;
+        this.measures = Measures.in(tokens);
+        this.measureAt = new int[tokens.size()];
+        java.util.Arrays.fill(measureAt, -1);
+        for (int m = 0; m < measures.size(); m++) {
+            for (int i = measures.get(m).from(); i < measures.get(m).to(); i++) {
+                measureAt[i] = m;
+            }
+        }
+    }
+
+    int size() {
+        return tokens.size();
+    }
+
+    Token token(int i) {
+        return tokens.get(i);
+    }
+
+    List<Token> tokens() {
+        return tokens;
+    }
+
+    Lexicon lexicon() {
+        return lexicon;
+    }
+
+    /** The word, or nothing outside the narration. */
+    String word(int i) {
+        return i < 0 || i >= tokens.size() ? "" : tokens.get(i).text();
+    }
+
+    String tag(int i) {
+        return i < 0 || i >= tags.size() ? "" : tags.get(i);
+    }
+
+    boolean filler(int i) {
+        return Grammar.FILLERS.contains(word(i)) && !(word(i).equals("right") && rightIsSide(i));
+    }
+
+    private boolean rightIsSide(int i) {
+        return Set.of("hand", "side", "one", "leg", "bolt", "way", "front", "back", "angle")
+                        .contains(word(i + 1))
+                || Set.of("the", "left", "to", "on").contains(word(i - 1));
+    }
+
+    /** The next word that says something, within a clause's end. */
+    int next(int i, int end) {
+        int n = i + 1;
+        while (n < end && filler(n)) {
+            n++;
+        }
+        return n;
+    }
+
+    int previous(int i, int start) {
+        int p = i - 1;
+        while (p >= start && filler(p)) {
+            p--;
+        }
+        return p;
+    }
+
+    Optional<Measure> measureAt(int i) {
+        return i < 0 || i >= measureAt.length || measureAt[i] < 0
+                ? Optional.empty()
+                : Optional.of(measures.get(measureAt[i]));
+    }
+
+    List<Measure> measures(int from, int to) {
+        return measures.stream().filter(m -> m.from() >= from && m.from() < to).toList();
+    }
+
+    boolean phrase(int i, String phrase) {
+        String[] words = phrase.split(" ");
+        for (int k = 0; k < words.length; k++) {
+            if (!word(i + k).equals(words[k])) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Where a phrase begins within a stretch, -1 where it is not said. */
+    int find(int from, int to, String phrase) {
+        int length = phrase.split(" ").length;
+        for (int i = from; i + length <= to; i++) {
+            if (phrase(i, phrase)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    boolean has(int from, int to, String... phrases) {
+        for (String phrase : phrases) {
+            if (find(from, to, phrase) >= 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    String text(int from, int to) {
+        StringBuilder out = new StringBuilder();
+        for (int i = from; i < to; i++) {
+            if (!out.isEmpty()) {
+                out.append(' ');
+            }
+            out.append(word(i));
+        }
+        return out.toString();
+    }
+
+    boolean number(int i) {
+        return SpokenNumber.begins(word(i));
+    }
+
+    boolean determiner(int i) {
+        return Grammar.DETERMINERS.contains(word(i));
+    }
+
+    /** Whether an object can begin here: "the nut", "it", "four screws", "new seals". */
+    boolean beginsObject(int i) {
+        String w = word(i);
+        return Grammar.DETERMINERS.contains(w) && !w.equals("no")
+                || Grammar.OBJECTS.contains(w)
+                || number(i)
+                || w.equals("new")
+                || w.matches("m\\d+(x.*)?");
+    }
+
+    /** The verb at a place of a clause that begins at {@code start}, if the word is one there. */
+    Optional<Verb.Met> verbAt(int i, int start, int end) {
+        Optional<Verb.Met> met = lexicon.verb(tokens.get(i));
+        return met.isPresent() && isVerb(i, start, end, met.get()) ? met : Optional.empty();
+    }
+
+    private boolean isVerb(int i, int start, int end, Verb.Met met) {
+        int p = previous(i, start);
+        String before = p < start ? "" : word(p);
+        boolean parted = p >= start && !tokens.get(p).mark().isEmpty();
+        return switch (met.form()) {
+            case BASE -> base(i, end, met.verb(), parted ? "" : before, p, start);
+            case THIRD_PERSON -> thirdPerson(i, end, met.verb(), before);
+            case PAST, PARTICIPLE -> passive(i, start) || pastBy(before);
+            case ING ->
+                    Set.of("by", "is", "are", "be", "im", "were", "youre", "theyre", "its", "start",
+                                    "keep", "stop", "before", "after", "when", "while", "without",
+                                    "am")
+                            .contains(before);
+        };
+    }
+
+    private boolean base(int i, int end, Verb verb, String before, int p, int start) {
+        if (Grammar.DETERMINERS.contains(before) && !before.equals("that") && !before.equals("both")
+                && !before.equals("one") && !before.equals("all") && !before.equals("each")) {
+            return false;
+        }
+        boolean starts = before.isEmpty() || STARTERS.contains(before);
+        boolean verbal = VERBAL.contains(before);
+        boolean preposition = Grammar.PREPOSITIONS.contains(before) && !before.equals("to");
+        if (!verb.alsoNoun()) {
+            return starts || verbal || !preposition && !Set.of("that", "old").contains(before);
+        }
+        if (verbal) {
+            return true;
+        }
+        if (preposition) {
+            return false;
+        }
+        if (!tokens.get(i).mark().isEmpty()) {
+            return starts && tokens.get(i).mark().matches("[.!,]") && !hasWordsBefore(i, start);
+        }
+        int n = next(i, end);
+        String after = n >= end ? "" : word(n);
+        boolean object = beginsObject(n) && n < end;
+        if (!starts) {
+            return object && !number(n) && !Set.of("that", "this", "one", "both", "same", "all", "each")
+                            .contains(after)
+                    && !Grammar.EVALUATIVE.contains(before)
+                    && !lexicon.verb(tokens.get(p)).isPresent();
+        }
+        if (object) {
+            return true;
+        }
+        if (after.isEmpty()) {
+            return !hasWordsBefore(i, start) && verb.action() != null;
+        }
+        if (Set.of("with", "by", "until", "for", "at", "around", "inside", "under", "along", "your")
+                .contains(after)) {
+            return true;
+        }
+        if (verb.particles().containsKey(after) || Grammar.PARTICLES.contains(after)) {
+            int beyond = next(n, end);
+            if (verb.actionWith(after) == null) {
+                return false;
+            }
+            boolean more = beyond < end && tokens.get(n).mark().isEmpty();
+            return more
+                            && (beginsObject(beyond)
+                                    || Set.of("with", "from", "by", "until", "to", "about", "of")
+                                            .contains(word(beyond)))
+                    || "clean".equals(verb.action());
+        }
+        if (Grammar.ADVERBS.contains(after)) {
+            return true;
+        }
+        return tag(i).equals("VERB") && !before.isEmpty()
+                || "clean".equals(verb.action()) && !after.equals("cloth")
+                || Set.of("check", "hold", "measure", "grease", "turn", "look").contains(verb.base())
+                        && !Set.of("valve", "nut", "lever", "knob", "gun", "nipple").contains(after);
+    }
+
+    private boolean hasWordsBefore(int i, int start) {
+        for (int k = start; k < i; k++) {
+            if (!filler(k) && !STARTERS.contains(word(k))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean thirdPerson(int i, int end, Verb verb, String before) {
+        if (Grammar.DETERMINERS.contains(before) && !Set.of("that", "this").contains(before)) {
+            return false;
+        }
+        if (Set.of("it", "he", "she", "that", "this", "which", "who", "just", "each", "one")
+                .contains(before)) {
+            return true;
+        }
+        int n = next(i, end);
+        String after = n >= end || !tokens.get(i).mark().isEmpty() ? "" : word(n);
+        boolean moves = MOTIONS.contains(verb.base());
+        if (verb.alsoNoun() && !moves) {
+            return false;
+        }
+        return !before.isEmpty()
+                && !number(i - 1)
+                && (Grammar.PARTICLES.contains(after)
+                        || Grammar.ADVERBS.contains(after)
+                        || Grammar.PREPOSITIONS.contains(after));
+    }
+
+    private static boolean pastBy(String before) {
+        return Set.of("i", "he", "she", "they", "we", "somebody", "someone").contains(before);
+    }
+
+    /** Whether a form of "to be" stands before a participle, with adverbs between at most. */
+    boolean passive(int i, int start) {
+        int p = previous(i, start);
+        while (p >= start && Grammar.ADVERBS.contains(word(p))) {
+            p = previous(p, start);
+        }
+        return p >= start && Grammar.BE.contains(word(p));
+    }
+
+    /** Whether the verb at a place is told of the past: "I took the lid off". */
+    boolean past(int i, int start) {
+        Optional<Verb.Met> met = lexicon.verb(tokens.get(i));
+        if (met.isEmpty() || met.get().form() != Verb.Form.PAST || passive(i, start)) {
+            return false;
+        }
+        int p = previous(i, start);
+        return p >= start && pastBy(word(p));
+    }
+}

@@ -1,0 +1,123 @@
+package methodos.core.drafting;
+
+import java.util.List;
+import java.util.Set;
+import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.speech.Measure;
+import methodos.core.speech.Measure.Bound;
+
+/** Decides what each figure of a clause is: a torque, a limit, a wait, a count, a weight. */
+final class Values {
+
+    private static final Set<String> REJECTS =
+            Set.of("replace", "scrap", "junk", "bin", "new", "finished", "done", "toast", "wants", "skimming", "discard", "anything", "throw");
+
+    private Values() {}
+
+    static void into(Finding f, Speech speech, Said said, int from, int to) {
+        boolean rejects = false;
+        for (int i = from; i < to; i++) {
+            rejects |= REJECTS.contains(speech.word(i));
+        }
+        for (Measure m : speech.measures(from, to)) {
+            if (said.taken(m.from()) || sizeOfPart(f, speech, m)) {
+                continue;
+            }
+            one(f, speech, rejects ? m.turnedRound() : m, to);
+        }
+    }
+
+    private static boolean sizeOfPart(Finding f, Speech speech, Measure m) {
+        if (!m.single() || !m.length()) {
+            return false;
+        }
+        String print = Sizes.print(m.min(), m.unit());
+        return f.parts.stream().anyMatch(p -> p.size() != null && p.size().startsWith(print));
+    }
+
+    private static void one(Finding f, Speech speech, Measure m, int to) {
+        if (m.torque()) {
+            if (!f.is("measure", "test", "inspect") ) {
+                f.torques.add(m);
+                if (f.is("install") && f.torques.size() == 1 && f.kind == Kind.ACTION) {
+                    f.discarded = false;
+                }
+            }
+            return;
+        }
+        switch (m.unit()) {
+            case "s", "min", "h" -> time(f, m);
+            case "times" -> {
+                if (m.min() != null && m.max() != null) {
+                    f.count = (int) m.min().toDouble();
+                    f.countMax = m.single() ? null : (Integer) (int) m.max().toDouble();
+                }
+            }
+            case "kg", "lb", "ton" -> {
+                if (f.is("test")) {
+                    limit(f, "load", m);
+                } else if (m.max() != null && m.max().toDouble() >= 8) {
+                    f.hazards.add("heavy load");
+                }
+            }
+            case "degree" -> degree(f, speech, m);
+            case "turn" -> turn(f, speech, m);
+            case "" , "year", "day", "m", "A" -> { }
+            default -> figure(f, m);
+        }
+    }
+
+    private static void time(Finding f, Measure m) {
+        if (f.is("test")) {
+            limit(f, "running time", m);
+        } else if (f.is("wait", "cool", "drain", "clean", "heat", "lubricate", "push", "press", "install", "apply", "inspect", "vent", "remove")) {
+            f.waits.add(m);
+        }
+    }
+
+    private static void degree(Finding f, Speech speech, Measure m) {
+        if (f.is("tighten", "hand-tighten")) {
+            f.then = m.max() == null ? null : m.max().toDouble();
+            limit(f, "additional angle", m.in("deg"));
+        } else if (f.is("heat", "cool", "measure", "inspect", "install") ) {
+            limit(f, "temperature", m.in("°C"));
+        } else {
+            limit(f, "angle", m.in("deg"));
+        }
+    }
+
+    private static void turn(Finding f, Speech speech, Measure m) {
+        boolean more = f.is("tighten", "hand-tighten", "install", "connect")
+                && (f.byHand || speech.has(Math.max(0, m.from() - 3), m.from(), "and", "plus", "+", "another", "further", "more"));
+        limit(f, more ? "additional turn" : "turns", m);
+    }
+
+    private static void figure(Finding f, Measure m) {
+        boolean reads = f.kind == Kind.MEASUREMENT || f.kind == Kind.INSPECTION || f.kind == Kind.TEST
+                || f.is("adjust", "fill", "pressurise", "heat", "cool", "lubricate", "apply", "record", "turn", "replace", "discard");
+        if (reads) {
+            limit(f, f.is("fill") ? "quantity" : "", m);
+        }
+    }
+
+    static void limit(Finding f, String of, Measure m) {
+        f.limits.add(new Finding.LimitSaid(of, m));
+    }
+
+    /** The figures of "it must be between ..." belong to what was looked at before. */
+    static void expected(Finding f, List<Measure> figures) {
+        for (Measure m : figures) {
+            if (m.torque() || m.unit().isEmpty() || m.unit().equals("times") || m.unit().equals("year") || m.unit().equals("day")) {
+                continue;
+            }
+            Measure read = m.unit().equals("degree") ? m.in("°C") : m;
+            if (f.limits.stream().noneMatch(l -> l.measure().from() == m.from())) {
+                limit(f, "", read);
+            }
+        }
+        if (!figures.isEmpty() && f.kind == Kind.INSPECTION) {
+            f.kind = Kind.MEASUREMENT;
+            f.action = f.action.equals("inspect") ? "measure" : f.action;
+        }
+    }
+}

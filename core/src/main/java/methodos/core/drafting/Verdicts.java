@@ -1,0 +1,54 @@
+package methodos.core.drafting;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import methodos.core.drafting.DraftedStep.Kind;
+
+/** What becomes of a part that is not good enough: "its a new basket", "it goes in the bin". */
+final class Verdicts {
+
+    private static final Set<String> FINISHED =
+            Set.of("finished", "done", "scrap", "junk", "toast", "rubbish", "trash", "shot", "had", "gone", "useless");
+
+    private Verdicts() {}
+
+    /** A replacement or a discard, or null where no verdict is spoken. */
+    static Outcome of(ClauseReader reader) {
+        Speech speech = reader.speech();
+        int from = reader.start();
+        int to = reader.end();
+        for (int i = from; i < to; i++) {
+            String w = speech.word(i);
+            String before = i > from ? speech.word(i - 1) : "";
+            if (w.equals("new") && (before.equals("a") || before.equals("=") || before.equals("need") || before.isEmpty())
+                    && (speech.has(from, i, "its", "thats", "is", "=", "want", "then", "needs", "need", "wants", "take") )) {
+                return verdict(reader, "replace", i);
+            }
+            if (w.equals("bin") || w.equals("scrap") && before.equals("the")) {
+                if (speech.has(from, i, "in the", "goes", "go")) {
+                    return verdict(reader, "discard", from);
+                }
+            }
+            if (FINISHED.contains(w) && i >= to - 2
+                    && Set.of("is", "its", "are", "be", "theyre", "thats", "shes").contains(before)
+                    && to - from > 1) {
+                return verdict(reader, "replace", from);
+            }
+        }
+        return null;
+    }
+
+    private static Outcome verdict(ClauseReader reader, String action, int from) {
+        Finding f = new Finding(Kind.ACTION, action, reader.clause());
+        Optional<NounPhrase> np = NounPhrases.at(reader.speech(), from, reader.end());
+        if (np.isPresent() && np.get().part() && !np.get().head().matches("bin|scrap")) {
+            NounPhrase p = np.get();
+            f.parts.add(new Finding.Part(p.name(), p.quantity(), p.size(), null, p.plural()));
+        } else {
+            reader.context().last().ifPresent(f.parts::add);
+        }
+        f.confidence = 0.7;
+        return Outcome.steps(List.of(f));
+    }
+}

@@ -1,0 +1,101 @@
+package methodos.core.drafting;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import methodos.core.drafting.DraftedStep.Cycles;
+import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.drafting.DraftedStep.Limit;
+import methodos.core.drafting.DraftedStep.PartNamed;
+import methodos.core.drafting.DraftedStep.Pause;
+import methodos.core.drafting.DraftedStep.Quote;
+import methodos.core.drafting.DraftedStep.ToolNamed;
+import methodos.core.drafting.DraftedStep.Torque;
+import methodos.core.speech.Measure;
+import methodos.core.speech.Token;
+import methodos.core.speech.Transcript;
+import methodos.core.speech.Word;
+
+/** Writes findings down as drafted steps, with the words and times that they come from. */
+final class Writing {
+
+    private final Transcript transcript;
+    private final List<Token> tokens;
+
+    Writing(Transcript transcript, List<Token> tokens, Lexicon lexicon) {
+        this.transcript = transcript;
+        this.tokens = tokens;
+    }
+
+    Draft draft(Weaver weaver) {
+        List<DraftedStep> steps = new ArrayList<>();
+        for (Finding f : weaver.findings()) {
+            steps.add(step(f));
+        }
+        List<Draft.SetAside> aside = new ArrayList<>();
+        for (Weaver.Left left : weaver.left()) {
+            Quote q = quote(left.from(), left.to());
+            if (left.reason() == null) {
+                steps.add(note(q));
+            } else {
+                aside.add(new Draft.SetAside(q.start(), q.end(), q.quote(), left.reason()));
+            }
+        }
+        steps.sort(Comparator.comparingDouble(DraftedStep::start));
+        aside.sort(Comparator.comparingDouble(Draft.SetAside::start));
+        return new Draft(steps, aside);
+    }
+
+    private DraftedStep note(Quote q) {
+        return new DraftedStep(
+                Kind.NOTE, q.start(), q.end(), null, q.quote(), List.of(), List.of(), List.of(), List.of(), null,
+                List.of(), List.of(), null, null, null, null, null, List.of(), null, null, 0.5, List.of(), List.of(q));
+    }
+
+    private DraftedStep step(Finding f) {
+        Quote q = quote(f.from, f.to);
+        return new DraftedStep(
+                f.kind,
+                q.start(),
+                q.end(),
+                f.action,
+                Wording.of(f, q.quote()),
+                f.parts.stream().map(p -> new PartNamed(p.name(), p.quantity(), p.size(), p.from())).toList(),
+                f.tools.stream().map(t -> new ToolNamed(t.name(), t.size())).toList(),
+                List.copyOf(f.consumables),
+                f.torques.stream().map(m -> new Torque(number(m, true), number(m, false), m.unit(), f.then, said(m))).toList(),
+                f.pattern,
+                f.limits.stream().map(l -> new Limit(l.of().isEmpty() ? null : l.of(), number(l.measure(), true), number(l.measure(), false), l.measure().unit(), said(l.measure()))).toList(),
+                f.waits.stream().map(m -> new Pause(m.seconds(), said(m))).toList(),
+                f.count == null ? null : new Cycles(f.count, f.countMax),
+                f.leftHand ? "left" : null,
+                f.orientation,
+                f.condition,
+                f.reference,
+                List.copyOf(f.hazards),
+                f.why,
+                f.repeatOf,
+                f.confidence,
+                f.unsure,
+                List.of(q));
+    }
+
+    private static Double number(Measure m, boolean least) {
+        var bound = least ? m.min() : m.max();
+        return bound == null ? null : bound.toDouble();
+    }
+
+    private String said(Measure m) {
+        return quote(m.from(), m.to()).quote();
+    }
+
+    private Quote quote(int from, int to) {
+        int first = tokens.get(from).from();
+        int last = Math.max(tokens.get(to - 1).to(), first + 1);
+        // words without a token of their own, such as a lone dash, go with the ones before them
+        int next = to < tokens.size() ? tokens.get(to).from() : transcript.words().size();
+        last = Math.max(last, next);
+        List<Word> words = transcript.words();
+        return new Quote(words.get(first).start(), words.get(last - 1).end(), transcript.quote(first, last));
+    }
+}

@@ -1,0 +1,71 @@
+package methodos.core.speech;
+
+import methodos.core.quantity.Rational;
+
+/**
+ * A quantity that is said.
+ *
+ * @param from the first of the tokens
+ * @param to behind the last of them
+ * @param min null where it is open
+ * @param max null where it is open
+ * @param unit in the spelling of print: "N·m", "lbf·ft", "lbf·in", "mm", "in", "µm", "bar", "°C" ...;
+ *     "degree" where the words leave open whether an angle or a temperature is meant; "" for a bare
+ *     number
+ * @param bound which side the words name
+ */
+public record Measure(int from, int to, Rational min, Rational max, String unit, Bound bound) {
+
+    /** Which side of a figure the words name. */
+    public enum Bound {
+        /** The figure itself, or a range. */
+        NONE,
+        /** "at least", "no less than", "minimum". */
+        AT_LEAST,
+        /** "no more than", "up to", "max". */
+        AT_MOST,
+        /** "less than", "under": a limit, or, where the words reject, what is not good enough. */
+        LESS,
+        /** "more than", "over": the same on the other side. */
+        MORE
+    }
+
+    public boolean torque() {
+        return unit.equals("N·m") || unit.equals("lbf·ft") || unit.equals("lbf·in");
+    }
+
+    public boolean time() {
+        return unit.equals("s") || unit.equals("min") || unit.equals("h");
+    }
+
+    /** The larger bound in seconds, of a time. */
+    public double seconds() {
+        double each = unit.equals("h") ? 3600 : unit.equals("min") ? 60 : 1;
+        return (max == null ? min : max).toDouble() * each;
+    }
+
+    public boolean weight() {
+        return unit.equals("kg") || unit.equals("lb") || unit.equals("ton");
+    }
+
+    public boolean length() {
+        return unit.equals("mm") || unit.equals("in") || unit.equals("µm") || unit.equals("cm");
+    }
+
+    public Measure in(String other) {
+        return new Measure(from, to, min, max, other, bound);
+    }
+
+    /** What is good where the words say what is not: "under 55: new" asks for at least 55. */
+    public Measure turnedRound() {
+        return switch (bound) {
+            case LESS -> new Measure(from, to, max, null, unit, Bound.AT_LEAST);
+            case MORE -> new Measure(from, to, null, min, unit, Bound.AT_MOST);
+            default -> this;
+        };
+    }
+
+    public boolean single() {
+        return min != null && max != null && min.equals(max);
+    }
+}
