@@ -44,6 +44,12 @@ final class ClauseReader {
         if (talk != null) {
             return talk;
         }
+        if (said.orientation != null && text.startsWith(said.orientation) && !text.startsWith("turn")) {
+            return Outcome.of(Outcome.Sort.ADDITION);
+        }
+        if (explains()) {
+            return Outcome.of(Outcome.Sort.REASON);
+        }
         if (clause.lead().equals("because")) {
             return Outcome.of(Outcome.Sort.REASON);
         }
@@ -53,6 +59,15 @@ final class ClauseReader {
         Outcome forbidden = Prohibitions.of(speech, clause, said);
         if (forbidden != null) {
             return forbidden;
+        }
+        if (Set.of("before", "after", "while", "until").contains(clause.lead()) && !text.startsWith("that")) {
+            return Outcome.of(Outcome.Sort.ADDITION);
+        }
+        if (speech.has(start, end, "later on", "later", "in a minute", "in a moment") && !speech.has(start, end, "minutes later", "min later")) {
+            return Outcome.of(Outcome.Sort.NOTE);
+        }
+        if (text.matches("(youll|itll|theyll|you will|it will) (?!need|have|want).*")) {
+            return Outcome.of(Outcome.Sort.NOTE);
         }
         Finding special = SpecialVerbs.of(this);
         if (special != null) {
@@ -72,6 +87,20 @@ final class ClauseReader {
             return Outcome.of(Outcome.Sort.EXPECTATION);
         }
         return Telegraphic.of(this);
+    }
+
+    /** "that lets the pressure out", "it takes the bronze off": why, not what. */
+    private boolean explains() {
+        String w = speech.word(start);
+        int v = start + 1;
+        if (!Set.of("that", "this", "it", "which").contains(w) || v >= end) {
+            return false;
+        }
+        if (Set.of("lets", "keeps", "stops", "takes", "gives", "makes", "helps", "prevents", "saves", "loads", "swells", "scratches", "melts", "cracks", "breaks", "pushes", "holds")
+                .contains(speech.word(v))) {
+            return said.tools.stream().noneMatch(t -> t.size() != null) && !measures().stream().anyMatch(m -> m.torque() || m.time() || m.unit().equals("turn"));
+        }
+        return false;
     }
 
     // ---------------------------------------------------------------- what the others ask
@@ -120,9 +149,13 @@ final class ClauseReader {
             if (purpose(i)) {
                 break;
             }
+            if (relative(i)) {
+                continue;
+            }
             Finding f = event(i, met.get());
             if (f != null) {
                 found.add(f);
+                byMeans(i + 1, found);
                 break;
             }
         }
@@ -140,11 +173,32 @@ final class ClauseReader {
             return false;
         }
         int q = speech.previous(p, start);
-        return q >= start
-                && !Set.of("want", "need", "going", "have", "like", "got", "try", "has", "way", "is",
-                                "ready", "time", "forget", "wants", "needs", "remember", "you", "do", "supposed", "careful",
+        return q < start
+                || !Set.of("want", "need", "going", "have", "like", "got", "try", "has", "way", "is",
+                                "ready", "time", "forget", "wants", "needs", "remember", "you", "do", "supposed", "careful", "clockwise", "anticlockwise",
                                 "here", "about")
                         .contains(speech.word(q));
+    }
+
+    /** "the thing that lifts it": the verb belongs to the thing. */
+    private boolean relative(int i) {
+        int p = speech.previous(i, start);
+        return p > start && Set.of("that", "which", "who").contains(speech.word(p)) && NounPhrases.at(speech, start, p).isPresent();
+    }
+
+    /** "... by pushing the rod in" is a second thing that is done. */
+    private void byMeans(int from, List<Finding> found) {
+        int by = speech.find(from, end, "by");
+        if (by < 0 || by + 1 >= end) {
+            return;
+        }
+        Optional<Verb.Met> met = speech.verbAt(by + 1, by, end);
+        if (met.isPresent() && met.get().form() == Verb.Form.ING) {
+            Finding f = event(by + 1, met.get());
+            if (f != null) {
+                found.add(f);
+            }
+        }
     }
 
     private Finding event(int v, Verb.Met met) {
@@ -152,7 +206,11 @@ final class ClauseReader {
         boolean passive =
                 (met.form() == Verb.Form.PAST || met.form() == Verb.Form.PARTICIPLE)
                         && speech.passive(v, start);
-        Objects objects = Objects.behind(speech, said, v + 1, end);
+        int stop = speech.find(v + 1, end, "by");
+        Objects objects = Objects.behind(speech, said, v + 1, stop > v + 1 && found(stop) ? stop : end, Set.of("go", "look", "press", "tap", "come", "feel", "drop", "hit").contains(verb.base()));
+        if ("you".equals(objects.pronoun()) || Set.of("everybody", "people", "everyone", "me", "us", "him").contains(speech.word(v + 1))) {
+            return null;
+        }
         String particle = objects.particle();
         String action = verb.actionWith(particle);
         if (action == null && particle == null && !objects.parts().isEmpty() && objects.place() != null) {
@@ -160,6 +218,10 @@ final class ClauseReader {
         }
         if (action == null) {
             return null;
+        }
+        if (met.form() == Verb.Form.THIRD_PERSON && Set.of("drop", "fall", "slide").contains(verb.base()) && !context.buildUp()
+                && action.equals("install")) {
+            action = "remove";
         }
         Finding f = new Finding(kind(action), action, clause);
         if (passive || objects.parts().isEmpty() && objects.pronoun() == null && WITHOUT_OBJECT.contains(verb.base())
@@ -174,6 +236,10 @@ final class ClauseReader {
         f.place = objects.place();
         refine(f, verb, objects);
         return f;
+    }
+
+    private boolean found(int by) {
+        return by + 1 < end && speech.verbAt(by + 1, by, end).filter(m -> m.form() == Verb.Form.ING).isPresent();
     }
 
     /** "two washers come off", "bracket come out": a base form behind its subject. */
@@ -235,8 +301,8 @@ final class ClauseReader {
                 }
             }
         }
-        if (f.is("install") && objects.binned()) {
-            f.action = "discard";
+        if (f.is("pull", "remove") && f.parts.stream().anyMatch(p -> Set.of("cable", "lead", "wire", "connector", "hose").contains(Nouns.head(p.name())))) {
+            f.action = "disconnect";
         }
         if (f.is("tighten", "install", "turn") && said.byHand && handy(f)) {
             f.action = "hand-tighten";
@@ -257,6 +323,9 @@ final class ClauseReader {
         }
         if (f.is("restore") && f.parts.stream().noneMatch(p -> Set.of("plug", "power", "current", "breaker", "switch", "pump", "supply", "mains", "fuse").contains(Nouns.head(p.name()))) && verb.base().equals("plug") && !f.parts.isEmpty()) {
             f.action = "connect";
+        }
+        if (f.is("install") && objects.place() != null && consumable(objects.place()) && !f.parts.isEmpty()) {
+            f.action = measures().stream().anyMatch(m -> m.unit().equals("degree") || m.unit().startsWith("°")) ? "heat" : "lubricate";
         }
         if (f.is("install") && (objects.place() != null && Set.of("vise", "vice").contains(objects.place())
                 || f.parts.isEmpty() && false)) {

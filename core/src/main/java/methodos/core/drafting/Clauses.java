@@ -7,7 +7,8 @@ import java.util.Set;
 
 /**
  * Cuts narration into clauses: at punctuation where there is some, and where there is none at the
- * words with which a speaker goes on.
+ * words with which a speaker goes on, and before a thing that the clause has no more room for ("nut
+ * off | flange off", "take them out | tap the cap").
  */
 final class Clauses {
 
@@ -16,12 +17,29 @@ final class Clauses {
     private static final Set<String> LEADS =
             Set.of(
                     "if", "when", "once", "unless", "because", "until", "before", "after", "while",
-                    "but", "so", "and", "then", "or", "otherwise", "now", "next");
+                    "but", "so", "and", "then", "or", "otherwise", "now", "next", "also");
+
+    /** Words behind which the clause goes on, whatever comes. */
+    private static final Set<String> GOES_ON =
+            Set.of("to", "that", "which", "who", "what", "how", "where", "why", "whether", "the", "you",
+                    "we", "i", "they", "dont", "not", "never", "can", "should", "must", "will", "just",
+                    "please", "until", "see", "sure", "like", "than", "as", "while", "when",
+                    "before", "after", "let", "lets", "help", "make", "thing", "every",
+                    "whichever", "a", "an", "is", "are", "its", "theres", "thats", "theyre", "be", "of",
+                    "with", "about", "or", "and", "your", "our", "my", "really", "always", "also", "only", "cant");
 
     private final Speech speech;
+    private final boolean runsOn;
+    private int start;
+    private boolean verb;
+    private boolean object;
+    private boolean thing;
+    private boolean placed;
+    private boolean copula;
 
     private Clauses(Speech speech) {
         this.speech = speech;
+        this.runsOn = speech.runsOn();
     }
 
     static List<Clause> of(Speech speech) {
@@ -30,31 +48,96 @@ final class Clauses {
 
     private List<Clause> cut() {
         List<Clause> clauses = new ArrayList<>();
-        int start = 0;
         int sentence = 0;
-        for (int i = 1; i <= speech.size(); i++) {
-            boolean ends = i == speech.size() || speech.token(i - 1).endsSentence();
-            if (ends || cutBefore(i, start)) {
-                if (ends || content(start, i)) {
+        int i = 0;
+        begin(0);
+        while (i < speech.size()) {
+            if (i > start && cutBefore(i) && content(start, i)) {
+                clauses.add(clause(start, i, sentence));
+                begin(i);
+            }
+            i = consume(i);
+            if (speech.token(i - 1).endsSentence() || i == speech.size()) {
+                if (content(start, i) || clauses.isEmpty() || i == speech.size() || true) {
                     clauses.add(clause(start, i, sentence));
-                    start = i;
+                    begin(i);
                 }
-                if (ends) {
-                    sentence++;
-                }
+                sentence++;
             }
         }
         return clauses;
+    }
+
+    private void begin(int at) {
+        start = at;
+        verb = false;
+        object = false;
+        thing = false;
+        placed = false;
+        copula = false;
+    }
+
+    /** Takes in what begins here, and says where the next begins. */
+    private int consume(int i) {
+        int end = clauseEnd(i);
+        Optional<Verb.Met> met = speech.verbAt(i, start, end);
+        if (met.isPresent()) {
+            verb = true;
+            return i + 1;
+        }
+        String w = speech.word(i);
+        if (Grammar.OBJECTS.contains(w) && verb && !speech.determiner(i)) {
+            object = true;
+            return i + 1;
+        }
+        if (speech.measureAt(i).filter(m -> m.from() == i && !m.unit().isEmpty()).isPresent() && (verb || copula)
+                && NounPhrases.at(speech, i, end).isEmpty()) {
+            object = true;
+            return speech.measureAt(i).orElseThrow().to();
+        }
+        Optional<NounPhrase> np = NounPhrases.at(speech, i, end);
+        if (np.isPresent()) {
+            boolean inPlace = i > start && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
+            if (inPlace) {
+                placed = true;
+            } else if (verb) {
+                object = true;
+            } else {
+                thing |= np.get().part();
+            }
+            return Math.max(i + 1, np.get().to());
+        }
+        if (Set.of("it", "them").contains(w) && verb) {
+            object = true;
+        }
+        if (Grammar.BE.contains(w) || Set.of("theres", "has", "have", "got").contains(w)) {
+            copula = true;
+        }
+        if (Set.of("off", "out", "away", "on", "in", "back", "up", "down", "tight", "loose").contains(w)
+                && (thing || verb)) {
+            placed = true;
+        }
+        return i + 1;
+    }
+
+    private int clauseEnd(int i) {
+        int end = i;
+        while (end < speech.size() && end - i < 12) {
+            end++;
+            if (!speech.token(end - 1).mark().isEmpty()) {
+                break;
+            }
+        }
+        return end;
     }
 
     private Clause clause(int from, int to, int sentence) {
         int body = from;
         String lead = "";
         while (body < to - 1
-                && (speech.filler(body) || LEADS.contains(speech.word(body)) && leads(body, to))) {
+                && (speech.filler(body) || LEADS.contains(speech.word(body)) && leads(body))) {
             String word = speech.word(body);
-            if (LEADS.contains(word) && !(Set.of("and", "so", "then", "now", "but").contains(word)
-                    && !lead.isEmpty())) {
+            if (LEADS.contains(word) && (lead.isEmpty() || !Set.of("and", "so", "then", "now", "but", "next", "also").contains(word))) {
                 lead = word;
             }
             body++;
@@ -62,10 +145,10 @@ final class Clauses {
         return new Clause(from, to, lead, body, sentence);
     }
 
-    private boolean leads(int i, int to) {
+    private boolean leads(int i) {
         String word = speech.word(i);
         return !(word.equals("once") && speech.word(i + 1).equals("more"))
-                && !(word.equals("before") && speech.word(i + 1).equals("break"));
+                && !(word.equals("next") && speech.word(i + 1).equals("to"));
     }
 
     /** Whether the stretch holds more than fillers and leads. */
@@ -78,195 +161,254 @@ final class Clauses {
         return false;
     }
 
-    private boolean cutBefore(int i, int start) {
-        String mark = speech.token(i - 1).mark();
-        if (!mark.isEmpty() && !sameMeasure(i)) {
-            return !mark.equals(")") || true;
+    private boolean sameMeasure(int i) {
+        return speech.measureAt(i).isPresent()
+                && speech.measureAt(i).equals(speech.measureAt(i - 1));
+    }
+
+    private boolean cutBefore(int i) {
+        if (sameMeasure(i)) {
+            return false;
+        }
+        if (!speech.token(i - 1).mark().isEmpty()) {
+            return true;
         }
         String w = speech.word(i);
         String before = speech.word(i - 1);
         String after = speech.word(i + 1);
-        if (sameMeasure(i)) {
-            return false;
+        for (String phrase : speech.lexicon().phrases("going back")) {
+            if (phrase.contains(" ") && speech.phrase(i, phrase) && !GOES_ON.contains(before) && !speech.filler(i - 1)) {
+                return true;
+            }
         }
         if (ALWAYS.contains(w)) {
             return !(w.equals("if") && Set.of("even", "as", "see", "what").contains(before));
         }
         switch (w) {
             case "so":
-                return !Set.of("or", "just", "is", "its", "not").contains(before)
+                return !Set.of("or", "just", "is", "its", "not", "was").contains(before)
                         && !Set.of("that", "much", "many", "far", "long").contains(after);
             case "then":
                 return !before.equals("and") || start == i - 1;
             case "now":
                 return !Set.of("by", "right", "for", "until").contains(before);
             case "next":
-                return !Grammar.DETERMINERS.contains(before) && !before.equals("on")
-                        && !Set.of("to", "week", "time", "guy", "day").contains(after);
+                return !Grammar.DETERMINERS.contains(before)
+                        && !before.equals("on")
+                        && !Set.of("to", "week", "time", "guy", "day", "one", "its").contains(after)
+                        && !thing;
             case "when", "until", "before", "after":
-                return startsStatement(i + 1) || speech.lexicon().verb(speech.token(Math.min(i + 1, speech.size() - 1))).isPresent();
+                return startsStatement(i + 1) || i + 1 < speech.size() && speech.lexicon().verb(speech.token(i + 1)).isPresent();
             case "once":
                 return startsStatement(i + 1) && !after.equals("more");
-            case "and":
-                return andCuts(i, start);
+            case "and", "+":
+                return andCuts(i);
             case "or":
-                return verb(i + 1, i + 1) && verbBefore(start, i);
+                return verb(i + 1) && verb;
             default:
                 break;
         }
-        if (before.equals("and") || before.equals("or") || LEADS.contains(before)) {
+        int p = i - 1;
+        while (p > start && speech.filler(p)) {
+            p--;
+        }
+        String said = speech.word(p);
+        if (p < i - 1 && Set.of("dont", "doesnt", "wont", "isnt", "not", "no").contains(said) && speech.lexicon().verb(speech.token(i)).isPresent()) {
+            return true;
+        }
+        if (said.equals("and") || said.equals("or") || LEADS.contains(said) || speech.filler(i)) {
             return false;
         }
-        return statementStarts(i, start);
+        return statementStarts(i, said);
     }
 
-    private boolean sameMeasure(int i) {
-        return speech.measureAt(i).isPresent()
-                && speech.measureAt(i).equals(speech.measureAt(i - 1));
-    }
-
-    private boolean andCuts(int i, int start) {
+    private boolean andCuts(int i) {
         int n = i + 1;
         while (n < speech.size() && speech.filler(n)) {
             n++;
         }
         String w = speech.word(n);
-        if (Set.of("then", "if", "when", "dont", "do", "never", "so", "now", "not", "once", "the", "after")
+        if (Set.of("then", "if", "when", "dont", "do", "never", "so", "now", "not", "once", "after", "go")
                 .contains(w)) {
-            return !w.equals("the") || nounThenVerbOrParticle(n);
+            return true;
         }
-        if (w.equals("a") && Set.of("half", "quarter", "bit").contains(speech.word(n + 1))) {
+        if (w.equals("a") && Set.of("half", "quarter", "bit", "third").contains(speech.word(n + 1))) {
             return false;
         }
-        return verb(n, n)
-                || startsStatement(n)
-                || nounThenVerbOrParticle(n)
-                || Grammar.ADVERBS.contains(w) && verb(n + 1, n + 1);
+        if (verb(n) || startsStatement(n) || Grammar.ADVERBS.contains(w) && verb(n + 1)) {
+            return true;
+        }
+        return thingGoesOn(n);
     }
 
-    private boolean verb(int i, int start) {
-        return i < speech.size()
-                && speech.verbAt(i, start, Math.min(speech.size(), i + 6)).isPresent();
+    /** "and the washer out": a statement of its own where what is before is complete. */
+    private boolean thingGoesOn(int i) {
+        Optional<NounPhrase> np = NounPhrases.at(speech, i, clauseEnd(i));
+        if (np.isEmpty() || !speech.token(np.get().to() - 1).mark().isEmpty()) {
+            return false;
+        }
+        int n = np.get().to();
+        String w = speech.word(n);
+        if (n >= speech.size()) {
+            return false;
+        }
+        if (Grammar.AUXILIARIES.contains(w)) {
+            return true;
+        }
+        boolean complete = placed || !verb;
+        if (Set.of("off", "out", "away", "on", "back", "in", "to").contains(w)) {
+            return complete && (verb || placed || thing && runsOn);
+        }
+        if (!verb && thing && !placed && !copula && !runsOn) {
+            return false;
+        }
+        return speech.verbAt(n, i, clauseEnd(n)).isPresent() && !speech.beginsObject(n)
+                && !Grammar.ARTICLES.contains(speech.word(n + 1));
     }
 
-    private boolean verbBefore(int start, int end) {
-        for (int i = start; i < end; i++) {
-            if (speech.verbAt(i, start, speech.size()).isPresent()) {
-                return true;
+    private boolean verb(int i) {
+        return i < speech.size() && speech.verbAt(i, i, clauseEnd(i)).isPresent();
+    }
+
+    /** "you want", "it should", "theres", "thats". */
+    private boolean startsStatement(int i) {
+        String w = speech.word(i);
+        String after = i < speech.size() && speech.token(i).mark().isEmpty() ? speech.word(i + 1) : "";
+        if (Set.of("theres", "thats", "theyre", "youre", "youve", "weve", "youll", "ill", "im", "ive",
+                        "lets", "shes", "hes", "heres", "itll", "theyll", "youd", "wed", "its")
+                .contains(w)) {
+            return !(w.equals("its") && i > 0 && Grammar.PREPOSITIONS.contains(speech.word(i - 1)));
+        }
+        if (Set.of("you", "we", "they", "i", "he", "she", "it", "this", "that", "there", "those",
+                        "somebody", "nobody", "these")
+                .contains(w)) {
+            return finite(after)
+                    || after.equals("one") && finite(speech.word(i + 2))
+                    || Set.of("just", "always", "really", "can").contains(after)
+                    || verb(i + 1) && !w.equals("those") && !w.equals("these") && !(w.equals("that") && speech.lexicon().verb(speech.token(i + 1)).filter(m -> m.verb().alsoNoun()).isPresent());
+        }
+        return false;
+    }
+
+    /** "anchor nut back on": a thing with its particle, a statement of its own. */
+    private boolean leaves(NounPhrase np) {
+        int n = np.to();
+        return n < speech.size() && speech.token(n - 1).mark().isEmpty()
+                && (Set.of("off", "back", "away").contains(speech.word(n))
+                        || Set.of("out", "on", "in", "first", "next").contains(speech.word(n)) && !speech.determiner(n + 1));
+    }
+
+    private static boolean finite(String word) {
+        return Grammar.AUXILIARIES.contains(word)
+                || Set.of("want", "need", "needs", "go", "goes", "got", "like", "see", "know", "can",
+                                "feel", "hear", "use", "just", "only", "wants", "look", "looks",
+                                "hold", "holds", "start", "started", "said", "say", "says", "think",
+                                "have", "get", "never", "always", "take", "takes", "works", "means",
+                                "went", "came", "lost", "break", "become", "eat")
+                        .contains(word);
+    }
+
+    /** Whether a new statement begins in running words, with nothing to mark it. */
+    private boolean statementStarts(int i, String before) {
+        if (!content(start, i)
+                || GOES_ON.contains(before)
+                || Grammar.PREPOSITIONS.contains(before)
+                        && !(Grammar.PARTICLES.contains(before) && placed && !speech.determiner(i))) {
+            return false;
+        }
+        String w = speech.word(i);
+        if (Grammar.PRONOUNS.contains(w) && Set.of("in", "on", "over", "under", "with").contains(before)) {
+            return false;
+        }
+        if (w.equals("not") && Set.of("a", "an", "the", "with", "by").contains(speech.word(i + 1)) && !copula) {
+            return true;
+        }
+        if (Set.of("dont", "never").contains(w) || speech.phrase(i, "do not") || speech.phrase(i, "make sure")) {
+            return !Grammar.SUBJECTS.contains(before);
+        }
+        if (before.equals("way") && Grammar.SUBJECTS.contains(w)) {
+            return false;
+        }
+        if (startsStatement(i)) {
+            boolean isObject =
+                    Set.of("it", "this", "that", "those").contains(w)
+                            && speech.lexicon().verb(speech.token(i - 1)).isPresent()
+                            && !Grammar.AUXILIARIES.contains(speech.word(i + 1));
+            return !isObject;
+        }
+        if (imperative(i, before)) {
+            return true;
+        }
+        return runsOn && noRoom(i);
+    }
+
+    /** "let it come down", "help me lift": the second verb belongs to the first. */
+    private boolean helped(int i) {
+        for (int k = Math.max(start, i - 8); k < i - 1; k++) {
+            if (Set.of("let", "help", "make", "see", "watch", "feel", "get", "have", "lets").contains(speech.word(k))) {
+                return NounPhrases.at(speech, k + 1, i).filter(n -> n.to() == i).isPresent()
+                        || k == i - 2
+                        || speech.filler(k + 1) && k == i - 3;
             }
         }
         return false;
     }
 
-    /** "you want", "it should", "theres", "thats", "the bolt comes". */
-    private boolean startsStatement(int i) {
-        String w = speech.word(i);
-        String after = speech.word(i + 1);
-        if (Set.of("theres", "thats", "theyre", "youre", "youve", "weve", "youll", "ill", "im", "ive",
-                        "lets", "shes", "hes", "heres", "itll", "theyll", "youd", "wed", "its")
-                .contains(w)) {
-            return true;
-        }
-        if (Set.of("you", "we", "they", "i", "he", "she", "it", "this", "that", "there", "those",
-                        "somebody", "nobody")
-                .contains(w)) {
-            return finite(after) || speech.word(i + 1).equals("just") && finite(speech.word(i + 2))
-                    || verb(i + 1, i);
-        }
-        return false;
-    }
-
-    private boolean finite(String word) {
-        return Grammar.AUXILIARIES.contains(word)
-                || Set.of("want", "need", "needs", "go", "goes", "got", "like", "see", "know", "can",
-                                "feel", "hear", "use", "just", "only", "wants", "look", "looks",
-                                "hold", "holds", "start", "started", "said", "say", "says", "think",
-                                "have", "get", "never", "always", "take", "takes", "works", "means")
-                        .contains(word);
-    }
-
-    private boolean nounThenVerbOrParticle(int i) {
-        Optional<NounPhrase> np = NounPhrases.at(speech, i, Math.min(speech.size(), i + 8));
-        if (np.isEmpty()) {
-            return false;
-        }
-        int n = np.get().to();
-        String w = speech.word(n);
-        if (n >= speech.size() || !speech.token(n - 1).mark().isEmpty()) {
-            return false;
-        }
-        return Grammar.AUXILIARIES.contains(w)
-                || Set.of("off", "out", "away", "on", "back", "in").contains(w)
-                        && !Set.of("the", "a", "an", "it", "your", "each", "one").contains(speech.word(n + 1))
-                || speech.verbAt(n, i, Math.min(speech.size(), n + 5)).isPresent()
-                        && !speech.beginsObject(n);
-    }
-
-    /** Whether a new statement begins in running words, with nothing to mark it. */
-    private boolean statementStarts(int i, int start) {
-        String before = speech.word(i - 1);
-        if (!content(start, i)
-                || Grammar.PREPOSITIONS.contains(before) && !Grammar.PARTICLES.contains(before)
-                || Grammar.ARTICLES.contains(before)
-                || Set.of("to", "that", "which", "who", "what", "how", "where", "why", "whether",
-                                "the", "you", "we", "i", "they", "dont", "not", "never", "can",
-                                "should", "must", "will", "just", "please", "until", "way", "see",
-                                "sure", "like", "than", "as", "while", "when", "before", "after",
-                                "let", "lets", "help", "make", "number", "thing", "every", "whichever")
-                        .contains(before)) {
-            return false;
-        }
-        if (Set.of("dont", "never").contains(speech.word(i))
-                || speech.phrase(i, "do not") || speech.phrase(i, "make sure")) {
-            return !Grammar.SUBJECTS.contains(before);
-        }
-        if (startsStatement(i)) {
-            boolean object =
-                    Set.of("it", "this", "that", "those").contains(speech.word(i))
-                            && (speech.lexicon().verb(speech.token(i - 1)).isPresent()
-                                    && !Grammar.AUXILIARIES.contains(speech.word(i + 1)));
-            return !object;
-        }
-        if (imperative(i, start)) {
-            return true;
-        }
-        return telegraphic(i, start);
-    }
-
-    private boolean imperative(int i, int start) {
+    private boolean imperative(int i, String before) {
         Optional<Verb.Met> met = speech.lexicon().verb(speech.token(i));
-        if (met.isEmpty() || met.get().form() != Verb.Form.BASE) {
+        if (met.isEmpty() || met.get().form() != Verb.Form.BASE
+                || met.get().verb().alsoNoun() && !speech.token(i).mark().isEmpty()) {
             return false;
         }
-        String before = speech.word(i - 1);
         if (Grammar.DETERMINERS.contains(before)
                 || Grammar.MODALS.contains(before)
-                || Grammar.EVALUATIVE.contains(before)
+                || Grammar.EVALUATIVE.contains(before) && !before.equals("right")
                 || Grammar.AUXILIARIES.contains(before)
-                || speech.number(i - 1)) {
+                || speech.number(i - 1) && met.get().verb().alsoNoun() && !(before.equals("one") && speech.determiner(i - 2))
+                || helped(i)) {
             return false;
         }
-        int end = Math.min(speech.size(), i + 6);
-        return speech.beginsObject(i + 1) && !speech.number(i + 1)
-                        && speech.verbAt(i, i, end).isPresent()
-                        && !(Set.of("that", "this", "one", "same").contains(speech.word(i + 1))
-                                && met.get().verb().alsoNoun())
-                || !met.get().verb().alsoNoun()
-                        && speech.verbAt(i, i, end).isPresent()
-                        && !(met.get().verb().action() == null
-                                && !speech.beginsObject(i + 1)
-                                && !Grammar.PARTICLES.contains(speech.word(i + 1)));
+        int end = clauseEnd(i);
+        boolean isVerb = speech.verbAt(i, i, end).isPresent();
+        boolean follows = speech.beginsObject(i + 1) && !speech.number(i + 1);
+        if (!isVerb) {
+            return false;
+        }
+        if (follows && !(Set.of("that", "this", "one", "same").contains(speech.word(i + 1)) && met.get().verb().alsoNoun())) {
+            return true;
+        }
+        boolean goesOn = Grammar.PARTICLES.contains(speech.word(i + 1)) || met.get().verb().action() != null
+                || Set.of("to", "for", "at").contains(speech.word(i + 1)) && !met.get().verb().base().equals("come");
+        return !met.get().verb().alsoNoun() && goesOn && !(thing && !verb && Set.of("come", "go", "fall", "drop").contains(met.get().verb().base()));
     }
 
-    /** "nut off | flange off", "rotor back in | wavy washer in the pocket". */
-    private boolean telegraphic(int i, int start) {
-        String before = speech.word(i - 1);
-        if (!Set.of("off", "out", "away", "on", "in", "back", "up", "down").contains(before)
-                || verbBefore(start, i)) {
+    /** A thing begins, and the clause is complete: it has a verb with its object, or a thing with its place. */
+    private boolean noRoom(int i) {
+        Optional<NounPhrase> np = NounPhrases.at(speech, i, clauseEnd(i));
+        if (np.isEmpty() || !np.get().part() && !(np.get().name().equals("one") && leaves(np.get())) || Grammar.OBJECTS.contains(speech.word(i)) || speech.word(i).equals("of")) {
             return false;
         }
-        Optional<NounPhrase> np = NounPhrases.at(speech, start, i);
-        Optional<NounPhrase> next = NounPhrases.at(speech, i, Math.min(speech.size(), i + 6));
-        return np.isPresent() && next.isPresent() && !Grammar.ARTICLES.contains(speech.word(i));
+        if (speech.measureAt(i - 1).isPresent()
+                && (speech.lexicon().tool(np.get().head()).isPresent()
+                        || Set.of("pound", "inch", "mil", "amp", "litre", "liter", "ton", "thread").contains(speech.word(i - 1)))) {
+            return false;
+        }
+        if (speech.phrase(i - 1, "thread") && Sizes.at(speech, i - 4, i) != null) {
+            return false;
+        }
+        boolean complete = verb && (object || placed) || thing && placed || copula && (object || placed || thing);
+        if (!complete || Set.of("each", "every", "any").contains(speech.word(i))) {
+            return false;
+        }
+        String before = speech.word(i - 1);
+        if (Set.of("in", "on", "through", "over").contains(before)) {
+            return leaves(np.get()) && !speech.determiner(i) && !speech.filler(i - 1) || !verb && !speech.determiner(i) && !speech.filler(i - 1);
+        }
+        if (Grammar.PARTICLES.contains(before)) {
+            return !speech.determiner(i);
+        }
+        boolean subject = Set.of("it", "they", "that", "this").contains(before)
+                && (i - 2 < start || !speech.lexicon().verb(speech.token(i - 2)).isPresent());
+        return !subject;
     }
 }

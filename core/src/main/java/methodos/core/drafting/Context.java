@@ -35,6 +35,13 @@ final class Context {
                 : Optional.of(spokenOf.get(spokenOf.size() - 1));
     }
 
+    /** How many there are of what was spoken of last. */
+    void count(int quantity) {
+        if (!spokenOf.isEmpty() && quantity > 0) {
+            spokenOf.set(spokenOf.size() - 1, spokenOf.get(spokenOf.size() - 1).withQuantity(quantity));
+        }
+    }
+
     Optional<Finding.Part> last() {
         return spokenOf.isEmpty()
                 ? Optional.empty()

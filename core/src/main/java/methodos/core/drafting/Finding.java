@@ -49,8 +49,12 @@ final class Finding {
     String place;
     boolean leftHand;
     boolean byHand;
-    boolean discarded;
-    DraftedStep.RepeatOf repeatOf;
+    /** Whether it is drawn from words without a verb. */
+    boolean telegraphic;
+
+    /** The tokens of the work that it repeats at another place; null where it repeats none. */
+    int[] repeated;
+
     double confidence = 0.8;
     final List<String> unsure = new ArrayList<>();
 

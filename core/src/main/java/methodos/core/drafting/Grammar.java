@@ -21,7 +21,7 @@ final class Grammar {
                             + " wed youd id cant please just always also lets never dont not"
                             + " doesnt didnt wont mustnt shouldnt cannot do does did youve ive");
     static final Set<String> BE =
-            words("is are be been being was were am gets get got its theyre thats youre");
+            words("is are be been being was were am gets get got");
     static final Set<String> EXPECT =
             words("should must shall ought may has have needs need want wants expect accept");
     static final Set<String> PREPOSITIONS =
@@ -53,10 +53,10 @@ final class Grammar {
                     "is are was were be been being am do does did has have had can could will would"
                             + " shall should may might must dont doesnt didnt wont cant isnt arent"
                             + " wasnt not its thats theres heres theyre youre were im ive youve weve"
-                            + " ill youll itll theyll wouldnt shouldnt mustnt couldnt lets aint");
+                            + " ill youll itll theyll wouldnt shouldnt mustnt couldnt lets aint got goes comes");
     static final Set<String> PRONOUNS =
             words(
-                    "i you we they he she it me him her us them who somebody someone anybody anyone"
+                    "whats i you we they he she it me him her us them who somebody someone anybody anyone"
                             + " nobody everybody everyone something anything nothing everything"
                             + " yourself itself myself shes hes youd wed id theyd itd");
     /** Said of a part without telling which part it is. */
@@ -68,6 +68,14 @@ final class Grammar {
                             + " different few single main dirty rusty silly heavy fine original"
                             + " very bloody lovely wee dear damn outer-most little complete remaining"
                             + " torn worn damaged spare bit");
+    /** Words that the tagger likes to take for nouns. */
+    static final Set<String> NEVER_NAMES =
+            words(
+                    "remember listen bye sorry literally careful ready sure able stiff thanks lots"
+                            + " anticlockwise clockwise times hello really pitched tight loose shut"
+                            + " closed stuck glad proud seized done gone fine actually basically"
+                            + " maximum minimum max min exactly look twice");
+
     /** Nouns of which none is a part. */
     static final Set<String> NO_PARTS =
             words(
@@ -81,7 +89,7 @@ final class Grammar {
                             + " course fact case-of while fun mind trick luck millimetre millimetres"
                             + " mm inch inches newton clockwise anticlockwise goggles glasses gloves"
                             + " glove eye-protection protection care sense trouble mistake today noise"
-                            + " one ones two three four five six seven eight nine ten pair couple"
+                            + " one ones less more anything bin cross star pattern two three four five six seven eight nine ten pair couple"
                             + " piece pieces direction wear leaks leak home position use anybody man"
                             + " woman lad guy fella kid student apprentice it them they you we i");
     /** Nouns that stand for the thing behind their "of". */

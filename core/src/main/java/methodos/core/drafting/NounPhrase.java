@@ -19,6 +19,7 @@ record NounPhrase(
     /** Whether it names something that can be a part. */
     boolean part() {
         return !name.isEmpty()
+                && !name.equals("side")
                 && !Grammar.NO_PARTS.contains(head())
                 && !Grammar.NO_PARTS.contains(name)
                 && !name.matches("[\\d./-]+");

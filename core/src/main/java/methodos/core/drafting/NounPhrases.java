@@ -61,7 +61,7 @@ final class NounPhrases {
                 break;
             }
         }
-        if (names.isEmpty()) {
+        if (names.isEmpty() || Grammar.EVALUATIVE.contains(names.get(names.size() - 1)) && names.size() == 1) {
             return null;
         }
         return phrase(from, each);
@@ -148,6 +148,9 @@ final class NounPhrases {
         }
         String w = speech.word(at);
         if (w.equals("new") || w.equals("fresh") || w.equals("replacement")) {
+            if (!names.isEmpty()) {
+                return false;
+            }
             fresh = true;
             at++;
             return true;
@@ -164,6 +167,7 @@ final class NounPhrases {
     private boolean nameable(int i) {
         String w = speech.word(i);
         if (w.isEmpty()
+                || Grammar.FILLERS.contains(w) && !w.equals("right")
                 || Grammar.PREPOSITIONS.contains(w)
                 || Grammar.CONJUNCTIONS.contains(w)
                 || Grammar.AUXILIARIES.contains(w)
@@ -190,6 +194,12 @@ final class NounPhrases {
         Optional<Verb.Met> met = speech.lexicon().verb(speech.token(i));
         if (met.isPresent()) {
             return verbAsName(i, met.get());
+        }
+        if (Grammar.NEVER_NAMES.contains(w) || w.length() > 4 && w.endsWith("ly") && !w.endsWith("bly") && !w.endsWith("lly")) {
+            return false;
+        }
+        if (w.length() > 3 && speech.tag(i).equals("VERB") && names.isEmpty() && !(i > 0 && speech.determiner(i - 1)) && !Nouns.plural(w)) {
+            return false;
         }
         return w.length() > 3 || !TAGS_THAT_END.contains(speech.tag(i)) || Nouns.head(w).matches("pin|nut|key|cap|lid|rod|cam|hub|pad|o-ring|u-cup|seal|ring");
     }

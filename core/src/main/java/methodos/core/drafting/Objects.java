@@ -36,7 +36,14 @@ record Objects(
     }
 
     static Objects behind(Speech speech, Said said, int from, int end) {
-        return new Scan(speech, said, end).scan(from);
+        return behind(speech, said, from, end, false);
+    }
+
+    /**
+     * @param intransitive whether the verb has no object, so that "in" and "on" before a thing say where
+     */
+    static Objects behind(Speech speech, Said said, int from, int end, boolean intransitive) {
+        return new Scan(speech, said, end, intransitive).scan(from);
     }
 
     /** One walk over the words behind a verb. */
@@ -53,7 +60,10 @@ record Objects(
         private String pronounPlace;
         private boolean binned;
 
-        Scan(Speech speech, Said said, int end) {
+        private final boolean intransitive;
+
+        Scan(Speech speech, Said said, int end, boolean intransitive) {
+            this.intransitive = intransitive;
             this.speech = speech;
             this.said = said;
             this.end = end;
@@ -67,7 +77,7 @@ record Objects(
                     i++;
                     continue;
                 }
-                boolean object = Grammar.OBJECTS.contains(w) && NounPhrases.at(speech, i, end).isEmpty();
+                boolean object = (Grammar.OBJECTS.contains(w) || Set.of("they", "theyre", "its", "she", "itll", "theyll").contains(w)) && NounPhrases.at(speech, i, end).isEmpty();
                 if (object) {
                     if (parts.isEmpty() && pronoun == null && listing) {
                         pronoun = w;
@@ -98,6 +108,9 @@ record Objects(
                     continue;
                 }
                 NounPhrase phrase = np.get();
+                if (Set.of("one", "ones").contains(phrase.name()) && parts.isEmpty() && pronoun == null && listing) {
+                    pronoun = phrase.name().equals("ones") ? "them" : "it";
+                }
                 boolean tool = tool(phrase);
                 if (phrase.part() && !tool && (listing || parts.isEmpty()) && pronoun == null) {
                     parts.add(part(phrase));
@@ -137,11 +150,8 @@ record Objects(
             }
             // "take off the belt" takes the word as a particle, "look in the tube" as a preposition
             return Set.of("in", "on", "at", "over", "under", "through", "down").contains(w)
-                    && determined && particle == null && (lookedAt() || w.equals("at"));
-        }
-
-        private boolean lookedAt() {
-            return false;
+                    && (determined && particle == null && (intransitive || w.equals("at"))
+                            || speech.has(i + 1, Math.min(end, i + 4), "bin", "scrap", "trash"));
         }
 
         private int prepositional(int i) {

@@ -67,13 +67,17 @@ final class Prohibitions {
                     && !Set.of("until", "only", "too", "sure", "bad", "much", "many", "yet", "at", "even", "0", "zero", "more", "so", "a lot").contains(after)) {
                 return i;
             }
+            Optional<NounPhrase> thing = w.equals("no") ? NounPhrases.at(speech, i + 1, to) : Optional.empty();
+            if (first && thing.isPresent() && speech.lexicon().tool(thing.get().name()).isPresent()) {
+                return i;
+            }
             if (w.equals("no") && first && i + 1 < to && speech.token(i).mark().isEmpty()
                     && !GOOD_TO_BE_ABSENT.contains(after) && !speech.number(i + 1)
                     && NounPhrases.at(speech, i + 1, to).isPresent()
                     && !GOOD_TO_BE_ABSENT.contains(NounPhrases.at(speech, i + 1, to).get().head())) {
                 return i;
             }
-            if (w.equals("nobody") && first) {
+            if (w.equals("nobody") && first && !Set.of("does", "knows", "cares", "likes", "wants").contains(after)) {
                 return i;
             }
             if (w.equals("no") && before.equals("put") || w.equals("none") && first && to - i <= 2 && to - from > 1) {
@@ -90,7 +94,10 @@ final class Prohibitions {
         boolean warns =
                 speech.has(from, to, "be careful", "careful", "watch your", "mind your", "mind the", "watch out", "beware", "stand clear",
                         "stand to the side", "stay out", "keep out", "keep clear", "take care", "keep your fingers", "keep your hands",
-                        "keep your face", "stand back", "stay clear", "out of the way of");
+                        "keep your face", "turn your face", "stand back", "stay clear", "out of the way of");
+        if (speech.has(from, to, "face away", "your face")) {
+            return Outcome.of(Outcome.Sort.ADDITION);
+        }
         boolean works = false;
         for (int i = clause.body(); i < to; i++) {
             Optional<Verb.Met> met = speech.verbAt(i, clause.body(), to);

@@ -31,6 +31,9 @@ final class Said {
                     "manual", "book", "handbook", "leaflet", "sheet", "chart", "drawing", "label",
                     "datasheet", "table", "instructions", "documentation", "booklet");
 
+    private static final Set<String> SIZED =
+            Set.of("socket", "spanner", "wrench", "key", "driver", "hex", "drive", "allen", "punch", "drill");
+
     final List<Finding.ToolSaid> tools = new ArrayList<>();
     final Set<String> consumables = new LinkedHashSet<>();
     final Set<String> hazards = new LinkedHashSet<>();
@@ -155,6 +158,13 @@ final class Said {
         if (m.isPresent() && m.get().to() == p + 1 && m.get().single()
                 && (m.get().length() || m.get().unit().isEmpty())) {
             Measure measure = m.get();
+            if (measure.unit().isEmpty() && !SIZED.contains(Nouns.singular(speech.word(i)))
+                    && !SIZED.contains(Nouns.singular(speech.word(i + 1)))) {
+                return null;
+            }
+            if (measure.unit().isEmpty() && measure.min().toDouble() > 60) {
+                return null;
+            }
             if (measure.unit().isEmpty()) {
                 boolean inches = !measure.min().toString().matches("\\d+");
                 return measure.in(inches ? "in" : "mm");
@@ -256,6 +266,11 @@ final class Said {
             if (found.isEmpty() || n == 1 && asVerb(i) || compound(i + n)) {
                 continue;
             }
+            boolean goesOn = i + n < to && speech.token(i + n - 1).mark().isEmpty()
+                    && speech.lexicon().consumable(speech.word(i + n)).isPresent();
+            if (goesOn) {
+                return -1;
+            }
             String name = Nouns.singular(said).equals(said) ? said : found.get().name();
             int start = i;
             int p = i - 1;
@@ -322,7 +337,7 @@ final class Said {
                 && text.matches(".*\\b(in|a|same|the) (same )?star\\b.*|.*star pattern.*|.*star-wise.*")) {
             return "star";
         }
-        if (text.matches(".*\\b(criss cross|criss-cross|crisscross|crosswise|cross pattern|corner to corner|diagonally|diagonal|crossways|cross ways|over cross|in a cross|a cross|cross first|cross wise)\\b.*")) {
+        if (text.matches(".*\\b(criss cross|criss-cross|crisscross|crosswise|cross pattern(?!-)|corner to corner|diagonally|diagonal|crossways|cross ways|over cross|in a cross|a cross|cross first|cross wise)\\b(?!-).*")) {
             return "cross";
         }
         if (text.matches(".*\\b(alternately|alternating|alternate sides)\\b.*")) {
@@ -359,6 +374,9 @@ final class Said {
     private String orientation(String text) {
         Matcher m = ORIENTATION.matcher(text);
         if (m.find()) {
+            if (m.group(1).contains("side to side")) {
+                return null;
+            }
             String said = m.group(1).replaceFirst("^(the|its|their|with|and|goes|in|on|then) ", "");
             return said.length() > 60 ? said.substring(0, said.lastIndexOf(' ', 60)) : said;
         }

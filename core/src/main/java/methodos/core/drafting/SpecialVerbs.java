@@ -1,5 +1,6 @@
 package methodos.core.drafting;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.drafting.DraftedStep.Kind;
@@ -303,9 +304,7 @@ final class SpecialVerbs {
                 return act(met.get().verb().action(), i + 1);
             }
         }
-        Finding f = finding(Kind.ACTION, "support");
-        reader.context().last().ifPresent(f.parts::add);
-        return f;
+        return finding(Kind.ACTION, "support");
     }
 
     private Finding let(int v) {
@@ -375,15 +374,16 @@ final class SpecialVerbs {
 
     private Finding look(int v) {
         Finding f = finding(Kind.INSPECTION, "inspect");
-        Objects o = Objects.behind(speech, reader.said(), v + 1, end);
-        for (Finding.Part p : o.parts()) {
+        Objects o = Objects.behind(speech, reader.said(), v + 1, end, true);
+        boolean sought = speech.word(v + 1).equals("for") && !speech.word(v + 2).equals("the");
+        for (Finding.Part p : sought ? List.<Finding.Part>of() : o.parts()) {
             if (!Defects.is(Nouns.head(p.name())) && !p.name().equals("look")) {
                 f.parts.add(p);
             }
         }
         if (f.parts.isEmpty()) {
             for (String place : o.places()) {
-                if (!Defects.is(Nouns.head(place)) && speech.lexicon().tool(place).isEmpty()) {
+                if (!(sought && o.place().equals(place) && "for".equals(o.placePreposition())) && !Defects.is(Nouns.head(place)) && speech.lexicon().tool(place).isEmpty()) {
                     f.parts.add(new Finding.Part(place, null, null, null, Nouns.plural(place)));
                 }
             }

@@ -47,6 +47,12 @@ final class Speech {
         }
     }
 
+    /** Whether sentences are not marked, as in what recognition of speech hands over. */
+    boolean runsOn() {
+        long marked = tokens.stream().filter(t -> !t.mark().isEmpty()).count();
+        return marked * 40 < tokens.size();
+    }
+
     int size() {
         return tokens.size();
     }
@@ -214,8 +220,9 @@ final class Speech {
         String after = n >= end ? "" : word(n);
         boolean object = beginsObject(n) && n < end;
         if (!starts) {
-            return object && !number(n) && !Set.of("that", "this", "one", "both", "same", "all", "each")
-                            .contains(after)
+            return object && !number(n)
+                    && (!Set.of("that", "this", "one", "both", "same", "all", "each").contains(after)
+                            || Set.of("that", "this", "those").contains(after) && Grammar.PARTICLES.contains(word(n + 1)))
                     && !Grammar.EVALUATIVE.contains(before)
                     && !lexicon.verb(tokens.get(p)).isPresent();
         }
@@ -239,7 +246,7 @@ final class Speech {
                             && (beginsObject(beyond)
                                     || Set.of("with", "from", "by", "until", "to", "about", "of")
                                             .contains(word(beyond)))
-                    || "clean".equals(verb.action());
+                    || "clean".equals(verb.action()) && !Set.of("on", "in", "up").contains(after);
         }
         if (Grammar.ADVERBS.contains(after)) {
             return true;
@@ -263,7 +270,7 @@ final class Speech {
         if (Grammar.DETERMINERS.contains(before) && !Set.of("that", "this").contains(before)) {
             return false;
         }
-        if (Set.of("it", "he", "she", "that", "this", "which", "who", "just", "each", "one")
+        if (Set.of("it", "he", "she", "that", "this", "which", "who", "just", "each", "one", "you")
                 .contains(before)) {
             return true;
         }
@@ -281,7 +288,7 @@ final class Speech {
     }
 
     private static boolean pastBy(String before) {
-        return Set.of("i", "he", "she", "they", "we", "somebody", "someone").contains(before);
+        return Set.of("i", "he", "she", "we", "somebody", "someone").contains(before);
     }
 
     /** Whether a form of "to be" stands before a participle, with adverbs between at most. */
@@ -296,7 +303,7 @@ final class Speech {
     /** Whether the verb at a place is told of the past: "I took the lid off". */
     boolean past(int i, int start) {
         Optional<Verb.Met> met = lexicon.verb(tokens.get(i));
-        if (met.isEmpty() || met.get().form() != Verb.Form.PAST || passive(i, start)) {
+        if (met.isEmpty() || met.get().form() != Verb.Form.PAST || word(i).equals("got") || passive(i, start)) {
             return false;
         }
         int p = previous(i, start);

@@ -28,6 +28,9 @@ final class Talk {
                 return Outcome.aside(Draft.Reason.CHATTER);
             }
         }
+        if (text.endsWith("look at that") || text.contains("look at that thats")) {
+            return Outcome.aside(Draft.Reason.ASIDE);
+        }
         if (text.equals("the end") || text.equals("look")) {
             return Outcome.aside(Draft.Reason.CHATTER);
         }
@@ -39,11 +42,9 @@ final class Talk {
                 return Outcome.aside(Draft.Reason.ASIDE);
             }
         }
-        if (!works) {
-            for (String phrase : lexicon.phrases("off-topic")) {
-                if (speech.has(from, to, phrase)) {
-                    return Outcome.aside(Draft.Reason.OFF_TOPIC);
-                }
+        for (String phrase : lexicon.phrases("off-topic")) {
+            if (speech.has(from, to, phrase)) {
+                return Outcome.aside(Draft.Reason.OFF_TOPIC);
             }
         }
         for (String phrase : lexicon.phrases("aside")) {
@@ -70,7 +71,7 @@ final class Talk {
                 return true;
             }
             String w = speech.word(i);
-            if (Set.of("i", "he", "she", "we", "they").contains(w)
+            if (Set.of("i", "he", "she", "we").contains(w) && !Set.of("where", "what", "that", "which", "way").contains(speech.word(i - 1))
                     && Set.of("had", "was", "were", "asked", "said", "told", "lost", "lasted", "bought", "paid",
                                     "thought", "went", "found", "used", "made", "knew", "saw", "ran", "did", "done", "tried", "saved")
                             .contains(speech.word(i + 1))

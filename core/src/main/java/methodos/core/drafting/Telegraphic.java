@@ -15,6 +15,12 @@ final class Telegraphic {
                     "current", "supply", "electricity", "gas", "water", "air");
     static final Set<String> FASTENERS =
             Set.of("screw", "bolt", "nut", "locknut", "stud", "fastener", "rivet", "clip", "circlip", "pin", "set-screw");
+    private static final Set<String> AIDS =
+            Set.of("tray", "pan", "sling", "rag", "block", "cloth", "tag", "lock", "padlock", "weight", "stand", "bucket", "chock",
+                    "drip-pan", "prop", "basin", "container", "tub");
+    private static final Set<String> DIMENSIONS =
+            Set.of("diameter", "thickness", "length", "width", "depth", "height", "clearance", "gap", "runout", "play", "float",
+                    "resistance", "pressure", "temperature", "stroke", "travel", "backlash", "tension", "bore");
     private static final Set<String> PROTECTION =
             Set.of("glasses", "goggles", "gloves", "glove", "glass", "mask", "apron", "goggle", "protection");
 
@@ -39,9 +45,15 @@ final class Telegraphic {
             return Outcome.of(Outcome.Sort.NOTE);
         }
         Said said = reader.said();
+        if (speech.word(from).equals("no") && speech.token(from).mark().isEmpty()) {
+            return Outcome.of(said.orientation != null ? Outcome.Sort.ADDITION : Outcome.Sort.EXPECTATION);
+        }
         List<NounPhrase> things = things();
         String particle = particle();
         NounPhrase first = things.isEmpty() ? null : things.get(0);
+        if (speech.token(to - 1).mark().equals("?")) {
+            return question(first);
+        }
         if (first != null && PROTECTION.contains(first.head())) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
@@ -54,8 +66,20 @@ final class Telegraphic {
             }
             return Outcome.steps(List.of(f));
         }
+        if (!said.consumables.isEmpty() && particle != null && Set.of("off", "away", "out").contains(particle) && !speech.has(from, to, "with")) {
+            Finding f = new Finding(Kind.ACTION, "remove", reader.clause());
+            f.parts.add(new Finding.Part(said.consumables.iterator().next(), null, null, null, false));
+            said.consumables.clear();
+            return Outcome.steps(List.of(f));
+        }
         if (!said.consumables.isEmpty()) {
             return consumable(things);
+        }
+        if (first == null && reader.measures().stream().anyMatch(m -> m.unit().equals("times"))) {
+            return Outcome.steps(List.of(new Finding(Kind.TEST, "test", reader.clause())));
+        }
+        if (first == null && reader.context().buildUp() && speech.phrase(from, "back") && speech.has(from, to, "back on", "back in")) {
+            return Outcome.steps(List.of(new Finding(Kind.ACTION, "install", reader.clause())));
         }
         if (first == null) {
             return said.tools.isEmpty() && reader.measures().isEmpty() && said.orientation == null && particle == null
@@ -90,20 +114,69 @@ final class Telegraphic {
         if (reader.context().buildUp() && said.orientation != null) {
             return step("install", things);
         }
-        if (placed()) {
+        if (placed() && (reader.context().buildUp() || AIDS.contains(first.head()) || vise())) {
+            return step(vise() ? "secure" : "install", things);
+        }
+        if (DIMENSIONS.contains(first.head()) && !reader.measures().isEmpty()) {
+            Finding f = new Finding(Kind.MEASUREMENT, "measure", reader.clause());
+            parts(f, things);
+            return Outcome.steps(List.of(f));
+        }
+        if (reader.context().buildUp() && bare(things) && reader.measures().isEmpty()) {
             return step("install", things);
+        }
+        if (counted && bare(things) && reader.measures().stream().allMatch(m -> m.unit().isEmpty())) {
+            return step(reader.context().buildUp() ? "install" : "remove", things);
         }
         return Outcome.of(Outcome.Sort.ADDITION);
     }
 
+    private boolean vise() {
+        return speech.has(from, to, "vice", "vise");
+    }
+
+    /** Whether nothing but things is said. */
+    private boolean bare(List<NounPhrase> things) {
+        int words = 0;
+        for (NounPhrase np : things) {
+            words += np.to() - np.from();
+        }
+        return words >= to - from - 1 && to - from <= 6;
+    }
+
+    /** "bent?" asks for a condition, "dry round the gland?" for a look. */
+    private Outcome question(NounPhrase first) {
+        boolean place = placed() || speech.has(from, to, "round", "around", "at");
+        if (reader.measures().stream().anyMatch(m -> !m.unit().isEmpty()) || place || first != null) {
+            boolean measured = !reader.measures().isEmpty();
+            Finding f = new Finding(measured ? Kind.MEASUREMENT : Kind.INSPECTION, measured ? "measure" : "inspect", reader.clause());
+            if (first != null) {
+                parts(f, List.of(first));
+            } else {
+                for (String place2 : Objects.behind(speech, reader.said(), from, to).places()) {
+                    f.parts.add(new Finding.Part(place2, null, null, null, Nouns.plural(place2)));
+                }
+            }
+            return Outcome.steps(List.of(f));
+        }
+        return Outcome.of(Outcome.Sort.CONDITION);
+    }
+
     /** A part with "off", "on", "tight" ... behind it. */
     private Outcome moved(NounPhrase first, List<NounPhrase> things, String particle) {
+        if (Set.of("in", "on", "back", "through").contains(particle) && !reader.context().buildUp() && !AIDS.contains(first.head())
+                && !first.fresh() && !POWER.contains(first.head()) && placedThing()) {
+            if (vise()) {
+                return step("secure", things);
+            }
+            return Outcome.of(Outcome.Sort.ADDITION);
+        }
         boolean power = POWER.contains(first.head());
         String action =
                 switch (particle) {
                     case "off", "out", "away" -> power && (particle.equals("off") || first.head().equals("plug")) ? "isolate" : "remove";
                     case "on", "in", "back", "through", "together", "home" -> power && !first.head().equals("motor") && !first.head().equals("engine") ? "restore" : "install";
-                    case "up" -> "lift";
+                    case "up" -> speech.has(from, to, "up against", "up to", "up tight") ? "tighten" : "lift";
                     case "down" -> "lower";
                     case "tight" -> "tighten";
                     case "loose" -> "loosen";
@@ -113,6 +186,9 @@ final class Telegraphic {
                 };
         if (action == null) {
             return Outcome.of(Outcome.Sort.ADDITION);
+        }
+        if (reader.said().orientation != null && reader.context().buildUp() && (action.equals("lift") || action.equals("lower"))) {
+            action = "install";
         }
         if (action.equals("install") && reader.said().byHand) {
             action = "hand-tighten";
@@ -127,6 +203,7 @@ final class Telegraphic {
         Finding f = new Finding(ClauseReader.kind(action), action, reader.clause());
         parts(f, things);
         f.confidence = 0.7;
+        f.telegraphic = true;
         return Outcome.steps(List.of(f));
     }
 
@@ -143,7 +220,7 @@ final class Telegraphic {
         for (int i = from; i < to; i++) {
             if (Set.of("on", "onto", "in", "for", "around", "round", "over", "between").contains(speech.word(i))) {
                 Optional<NounPhrase> np = NounPhrases.at(speech, i + 1, to);
-                if (np.isPresent() && np.get().part()) {
+                if (np.isPresent() && np.get().part() && !reader.consumable(np.get().name())) {
                     on = np.get().name();
                 }
                 break;
@@ -172,7 +249,7 @@ final class Telegraphic {
         for (int i = from; i < to; i++) {
             String w = speech.word(i);
             if (Set.of("is", "are", "was", "were", "has", "have", "had", "its", "thats", "theres", "theyre", "means", "does",
-                            "will", "youll", "can", "would", "could", "been", "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
+                            "will", "youll", "can", "i", "want", "say", "know", "would", "could", "been", "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
                     .contains(w)) {
                 return true;
             }
@@ -220,6 +297,16 @@ final class Telegraphic {
             }
         }
         return found;
+    }
+
+    /** "a u-cup on the piston": where it sits, not where it goes. */
+    private boolean placedThing() {
+        for (int i = from + 1; i < to; i++) {
+            if (Set.of("in", "on").contains(speech.word(i)) && i + 1 < to && NounPhrases.at(speech, i + 1, to).isPresent()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean placed() {

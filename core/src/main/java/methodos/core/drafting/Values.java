@@ -39,9 +39,6 @@ final class Values {
         if (m.torque()) {
             if (!f.is("measure", "test", "inspect") ) {
                 f.torques.add(m);
-                if (f.is("install") && f.torques.size() == 1 && f.kind == Kind.ACTION) {
-                    f.discarded = false;
-                }
             }
             return;
         }
@@ -62,7 +59,12 @@ final class Values {
             }
             case "degree" -> degree(f, speech, m);
             case "turn" -> turn(f, speech, m);
-            case "" , "year", "day", "m", "A" -> { }
+            case "" -> {
+                if (m.bound() != Bound.NONE && speech.has(Math.max(0, m.from() - 12), m.from(), "temp", "temperature", "hot")) {
+                    limit(f, "temperature", m.in((m.max() == null ? m.min() : m.max()).toDouble() > 120 ? "°F" : "°C"));
+                }
+            }
+            case "year", "day", "m", "A" -> { }
             default -> figure(f, m);
         }
     }

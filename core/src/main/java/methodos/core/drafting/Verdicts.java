@@ -18,6 +18,9 @@ final class Verdicts {
         Speech speech = reader.speech();
         int from = reader.start();
         int to = reader.end();
+        if (speech.has(from, to, "always new", "always a new", "new every time", "single use")) {
+            return verdict(reader, "replace", from);
+        }
         for (int i = from; i < to; i++) {
             String w = speech.word(i);
             String before = i > from ? speech.word(i - 1) : "";
@@ -42,7 +45,7 @@ final class Verdicts {
     private static Outcome verdict(ClauseReader reader, String action, int from) {
         Finding f = new Finding(Kind.ACTION, action, reader.clause());
         Optional<NounPhrase> np = NounPhrases.at(reader.speech(), from, reader.end());
-        if (np.isPresent() && np.get().part() && !np.get().head().matches("bin|scrap")) {
+        if (np.isPresent() && np.get().part() && !np.get().head().matches("bin|scrap") && !FINISHED.contains(np.get().head())) {
             NounPhrase p = np.get();
             f.parts.add(new Finding.Part(p.name(), p.quantity(), p.size(), null, p.plural()));
         } else {

@@ -2,7 +2,9 @@ package methodos.core.drafting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import methodos.core.drafting.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 
@@ -23,6 +25,8 @@ final class Weaver {
     private int conditionSentence = -1;
     private List<Measure> conditionMeasures = List.of();
     private Clause pending;
+    private int talked = -1;
+    private Draft.Reason talk;
 
     private Weaver(Speech speech) {
         this.speech = speech;
@@ -49,9 +53,43 @@ final class Weaver {
         return findings.isEmpty() ? null : findings.get(findings.size() - 1);
     }
 
+    private static final Pattern REPEATS =
+            Pattern.compile(".*\\bsame (thing |again |work |job |way |drill |procedure )*(for|on|at|with|again|the other|over)\\b.*"
+                    + "|.*\\bother .*\\b(the |just the )?same( way)?$|.*\\bit is the same work.*|^(and )?(do )?the same (on|for|at).*"
+                    + "|.*\\bsame again\\b.*|.*\\bthe same only backwards.*");
+
+    /** "same for the other side": the work that was just told, at another place. */
+    private boolean repeats(Clause clause, Said said) {
+        String text = speech.text(clause.body(), clause.to());
+        if (!REPEATS.matcher(text).matches() || text.matches(".*\\bsame (grease|oil|order|size|torque|value|socket|key)\\b.*")) {
+            return false;
+        }
+        Finding main = null;
+        for (int i = findings.size() - 1; i >= 0 && i >= findings.size() - 4 && main == null; i--) {
+            Finding f = findings.get(i);
+            if (f.kind != Kind.CAUTION && f.action != null && !f.is("discard", "record", "clean", "lubricate", "wait", "secure", "mark")) {
+                main = f;
+            }
+        }
+        if (main == null) {
+            return false;
+        }
+        Finding again = new Finding(main.kind, main.action, clause);
+        int first = findings.get(Math.max(0, findings.size() - 4)).from;
+        again.parts.addAll(main.parts);
+        again.repeated = new int[] {Math.max(first, main.from - 40), main.to};
+        again.place = text.replaceFirst(".*\\b(?:for|on|at) (the )?", "").strip();
+        again.leftHand = said.leftHand;
+        if (said.leftHand) {
+            context.takeLeftHand();
+        }
+        findings.add(again);
+        return true;
+    }
+
     private void read(Clause clause) {
         for (String phrase : speech.lexicon().phrases("going back")) {
-            if (speech.has(clause.from(), clause.to(), phrase)) {
+            if (findings.size() > 8 && speech.has(clause.from(), clause.to(), phrase)) {
                 context.goBack();
             }
         }
@@ -61,8 +99,17 @@ final class Weaver {
         if (said.leftHand) {
             context.leftHandSaid();
         }
+        if (outcome.sort() != Outcome.Sort.SET_ASIDE && repeats(clause, said)) {
+            dropPending();
+            return;
+        }
+        if (clause.sentence() == talked && !speech.runsOn()) {
+            outcome = Outcome.aside(talk);
+        }
         switch (outcome.sort()) {
             case SET_ASIDE -> {
+                talked = clause.sentence();
+                talk = outcome.reason();
                 dropPending();
                 left.add(new Left(clause.from(), clause.to(), outcome.reason()));
                 condition = null;
@@ -83,6 +130,7 @@ final class Weaver {
     // ---------------------------------------------------------------- steps
 
     private void step(Finding f, Clause clause, Said said) {
+        told = null;
         if (pending != null) {
             f.from = Math.min(f.from, pending.from());
             Said before = Said.in(speech, pending.from(), pending.to());
@@ -90,6 +138,14 @@ final class Weaver {
             attach(f, before, f.from, clause.from());
         }
         attach(f, said, clause.from(), clause.to());
+        if (replacesLast(f)) {
+            Finding before = findings.remove(findings.size() - 1);
+            f.from = Math.min(f.from, before.from);
+            f.tools.addAll(before.tools);
+            f.hazards.addAll(before.hazards);
+            f.torques.addAll(before.torques);
+            f.limits.addAll(before.limits);
+        }
         if (condition != null && conditionSentence == clause.sentence() && f.from - conditionFrom < NEAR) {
             f.condition = condition;
             f.from = Math.min(f.from, conditionFrom);
@@ -107,7 +163,51 @@ final class Weaver {
         for (Finding.Part p : f.parts) {
             context.remember(p);
         }
-        findings.add(f);
+        if (!merged(f)) {
+            findings.add(f);
+        }
+    }
+
+    /** The same thing said twice in one breath is one step: "unplug it, literally unplug it". */
+    private boolean merged(Finding f) {
+        Finding before = last();
+        if (before == null || before.action == null || !before.action.equals(f.action) || f.from - before.to > 3
+                || before.kind == Kind.CAUTION) {
+            return false;
+        }
+        boolean sameParts = f.parts.isEmpty() || f.parts.stream().allMatch(p -> before.names(Nouns.head(p.name())));
+        boolean adds = f.is("test", "inspect", "disconnect", "isolate", "wait", "clean") && (f.parts.isEmpty() || !f.unsure.isEmpty() || sameParts);
+        boolean twice = f.sentence == before.sentence && f.condition == null && before.condition == null && sameParts && f.torques.isEmpty() && f.limits.isEmpty()
+                && f.is("test", "inspect", "disconnect", "isolate", "wait", "loosen", "remove", "turn", "tighten");
+        if (!(adds && f.is("test", "disconnect", "isolate") || twice)) {
+            return false;
+        }
+        before.to = Math.max(before.to, f.to);
+        before.limits.addAll(f.limits);
+        before.torques.addAll(f.torques);
+        before.waits.addAll(f.waits);
+        before.tools.addAll(f.tools);
+        before.hazards.addAll(f.hazards);
+        if (f.count != null) {
+            before.count = f.count;
+            before.countMax = f.countMax;
+        }
+        before.leftHand |= f.leftHand;
+        return true;
+    }
+
+    /** "new bearing, press it in": the first clause only names what the second does something to. */
+    private boolean replacesLast(Finding f) {
+        Finding before = last();
+        return before != null
+                && before.telegraphic
+                && before.sentence == f.sentence
+                && f.from - before.to <= 4
+                && before.orientation == null
+                && !f.unsure.isEmpty()
+                && f.parts.stream().allMatch(p -> before.names(Nouns.head(p.name())))
+                && (f.is("press", "push", "tap", "install") && before.is("install")
+                        || f.is("remove", "loosen", "pull", "lower") && before.is("remove", "install"));
     }
 
     private void phase(Finding f) {
@@ -129,6 +229,7 @@ final class Weaver {
     }
 
     private void thread(Finding f, Said said) {
+        boolean pendingLeft = context.buildUp() && f.is("tighten", "hand-tighten");
         boolean turns = f.is("loosen", "remove", "tighten", "install", "turn", "disconnect", "connect", "hand-tighten");
         boolean nutty = f.parts.isEmpty() || f.parts.stream().anyMatch(p -> p.name().matches(".*\\b(nut|locknut|union|gland|ring nut|bolt|screw|cap)\\b.*"));
         if (!turns) {
@@ -142,6 +243,8 @@ final class Weaver {
         } else if (nutty && (undoing && said.clockwise || doing && said.anticlockwise || f.is("turn") && said.clockwise && speech.has(f.from, f.to, "to get it off", "to undo", "is off"))) {
             f.leftHand = true;
             context.takeLeftHand();
+        } else if (nutty && pendingLeft && context.takeLeftHand()) {
+            f.leftHand = true;
         } else if (nutty && undoing && f.is("loosen", "remove", "disconnect") && context.takeLeftHand()) {
             f.leftHand = true;
         }
@@ -171,6 +274,32 @@ final class Weaver {
         f.byHand |= said.byHand;
         if (f.kind != Kind.CAUTION) {
             Values.into(f, speech, said, from, to);
+            size(f, from, to);
+        }
+    }
+
+    /** A size that is said apart from its part: "three screws, M5", "new bearing, 6206". */
+    private void size(Finding f, int from, int to) {
+        if (f.parts.isEmpty()) {
+            return;
+        }
+        int at = f.parts.size() - 1;
+        Finding.Part part = f.parts.get(at);
+        if (part.size() != null) {
+            return;
+        }
+        for (int i = from; i < to; i++) {
+            Sizes.Size size = Sizes.at(speech, i, to);
+            if (size != null && size.thread()) {
+                f.parts.set(at, new Finding.Part(part.name(), part.quantity(), size.print(), part.from(), part.plural()));
+                return;
+            }
+            Optional<Measure> m = speech.measureAt(i);
+            if (m.isPresent() && m.get().unit().isEmpty() && m.get().single() && m.get().min().toString().matches("6[0-9]{3}|[1-9][0-9]{4}")
+                    && f.parts.stream().anyMatch(p -> Nouns.head(p.name()).equals("bearing"))) {
+                f.parts.set(at, new Finding.Part(part.name(), part.quantity(), m.get().min().toString(), part.from(), part.plural()));
+                return;
+            }
         }
     }
 
@@ -186,6 +315,9 @@ final class Weaver {
         boolean figures = conditionMeasures.stream().anyMatch(m -> m.length() && m.bound() != Measure.Bound.NONE);
         if (figures && before != null && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION) && clause.from() - before.to < NEAR) {
             for (Measure m : conditionMeasures) {
+                if (!m.length()) {
+                    continue;
+                }
                 before.limits.add(new Finding.LimitSaid("", m.turnedRound()));
             }
         }
@@ -206,29 +338,252 @@ final class Weaver {
 
     private void note(Clause clause, Said said) {
         dropPending();
+        if (told(clause, said)) {
+            return;
+        }
+        remember(clause);
         left.add(new Left(clause.from(), clause.to(), null));
+    }
+
+    /** Things that are told of: what "it" and "them" stand for next. */
+    private void remember(Clause clause) {
+        int i = clause.body();
+        if (speech.word(i).equals("theres") && speech.number(i + 1)) {
+            Optional<methodos.core.speech.SpokenNumber> n = methodos.core.speech.SpokenNumber.at(speech.tokens(), i + 1);
+            if (n.isPresent() && NounPhrases.at(speech, i + 1, clause.to()).filter(NounPhrase::part).isEmpty()) {
+                context.count((int) n.get().value().toDouble());
+                return;
+            }
+        }
+        while (i < clause.to()) {
+            Optional<NounPhrase> np = NounPhrases.at(speech, i, clause.to());
+            boolean inPlace = i > clause.from() && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
+            boolean tool = np.isPresent() && speech.lexicon().tool(np.get().head()).isPresent() && !speech.lexicon().doubtfulTool(np.get().head());
+            if (np.isPresent() && np.get().part() && !tool && Telegraphic.FASTENERS.contains(np.get().head())) {
+                NounPhrase n = np.get();
+                told = new Told(n.name(), n.quantity(), n.size(), n.plural(), clause.from(), clause.from());
+            }
+            if (np.isPresent() && np.get().part() && !inPlace && !tool && !Defects.is(np.get().head())) {
+                context.remember(new Finding.Part(np.get().name(), np.get().quantity(), np.get().size(), null, np.get().plural()));
+            }
+            i = np.map(n -> Math.max(n.to(), 0)).filter(n -> n > 0).orElse(i + 1);
+        }
+    }
+
+    /** "the nut is twenty-two newton metres", "thats about three turns": a figure for what was done. */
+    private boolean told(Clause clause, Said said) {
+        List<Measure> figures = speech.measures(clause.from(), clause.to());
+        Finding f = last();
+        if (toolTold(clause, said) || looksUp(clause, said)) {
+            return true;
+        }
+        if (said.anticlockwise && context.buildUp()) {
+            context.leftHandSaid();
+        }
+        if (figures.stream().anyMatch(Measure::torque)) {
+            Finding own = tightened(clause);
+            if (own == null && f != null && clause.from() - f.to < 20 && f.is("tighten", "hand-tighten", "install", "turn", "connect")) {
+                if (f.is("tighten") || f.is("turn")) {
+                    attach(f, said, clause.from(), clause.to());
+                    f.extend(clause);
+                    return true;
+                }
+                own = new Finding(Kind.ACTION, "tighten", clause);
+                own.parts.addAll(f.parts);
+            }
+            if (own == null) {
+                own = new Finding(Kind.ACTION, "tighten", clause);
+                context.last().ifPresent(own.parts::add);
+            }
+            step(own, clause, said);
+            return true;
+        }
+        boolean near = f != null && clause.from() - f.to <= 2 && f.kind != Kind.CAUTION;
+        boolean bearing = near && f.names("bearing") && figures.stream().anyMatch(m -> m.unit().isEmpty() && m.min() != null && m.min().toString().matches("6[0-9]{3}"));
+        if (bearing) {
+            attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        boolean figure = figures.stream().anyMatch(m -> m.time() || m.unit().equals("turn") || m.length() && f != null && (f.kind != Kind.ACTION || f.is("adjust")));
+        if (near && figure && speech.has(clause.body(), Math.min(clause.to(), clause.body() + 2), "its", "thats", "takes", "it")) {
+            attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        return false;
+    }
+
+    /** "thats a seven eighths wrench", "it takes a ten mil socket": how the part comes off. */
+    private boolean toolTold(Clause clause, Said said) {
+        if (said.tools.stream().noneMatch(t -> t.size() != null)
+                || !speech.has(clause.body(), clause.to(), "is", "its", "thats", "takes", "its a", "theyre", "has")) {
+            return false;
+        }
+        Finding f = last();
+        Finding own = tightened(clause);
+        boolean fastener = own != null && own.parts.stream().anyMatch(p -> Telegraphic.FASTENERS.contains(Nouns.head(p.name())));
+        if (!fastener) {
+            own = null;
+        }
+        if (f != null && f.sentence == clause.sentence() && clause.from() - f.to <= 1 && own == null && f.is("remove", "loosen", "tighten")) {
+            attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        if (own == null) {
+            Optional<Finding.Part> meant = context.last();
+            if (meant.isEmpty()) {
+                return false;
+            }
+            own = new Finding(Kind.ACTION, "loosen", clause);
+            own.parts.add(meant.get());
+        }
+        own.action = context.buildUp() ? "tighten" : "loosen";
+        step(own, clause, said);
+        return true;
+    }
+
+    /** "axle torque, thats in your manual": a value that is not given. */
+    private boolean looksUp(Clause clause, Said said) {
+        if (said.reference == null || speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque)) {
+            return false;
+        }
+        int from = pending != null ? pending.from() : clause.from();
+        Finding before = last();
+        boolean torque = speech.has(from, clause.to(), "torque", "tight", "newton metres", "tightness")
+                || before != null && before.is("tighten") && clause.from() - before.to < 16;
+        Finding own = new Finding(torque ? Kind.ACTION : Kind.MEASUREMENT, torque ? "tighten" : "measure", clause);
+        own.reference = said.reference;
+        if (!torque) {
+            Finding f = last();
+            if (f != null && f.sentence == clause.sentence() && clause.from() - f.to <= 1 && f.kind != Kind.CAUTION) {
+                f.reference = said.reference;
+                f.extend(clause);
+                return true;
+            }
+        }
+        Optional<NounPhrase> np = NounPhrases.at(speech, pending != null ? pending.body() : clause.body(), clause.to());
+        if (np.isPresent() && np.get().part() && !np.get().name().contains(said.reference) && !said.reference.contains(np.get().head())) {
+            String name = np.get().name().replaceFirst(" (torque|value|number|figure)$", "");
+            own.parts.add(new Finding.Part(name, null, null, null, np.get().plural()));
+        } else {
+            context.last().ifPresent(own.parts::add);
+        }
+        step(own, clause, said);
+        return true;
+    }
+
+    /** The fastener that is the subject of a torque. */
+    private Finding tightened(Clause clause) {
+        Optional<NounPhrase> np = NounPhrases.at(speech, clause.body(), clause.to());
+        if (np.isEmpty() || !np.get().part() || np.get().head().equals("torque")) {
+            return null;
+        }
+        Finding f = new Finding(Kind.ACTION, "tighten", clause);
+        f.parts.add(new Finding.Part(np.get().name(), np.get().quantity(), np.get().size(), null, np.get().plural()));
+        return f;
     }
 
     private void addition(Clause clause, Said said) {
         Finding f = last();
+        boolean torque = speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque);
+        if (torque && f != null && f.is("tighten") && f.torques.isEmpty() && f.sentence == clause.sentence() && clause.from() - f.to < 16) {
+            attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return;
+        }
+        if (torque && (f == null || !f.is("tighten")) && told(clause, said)) {
+            return;
+        }
+        if (measuring(clause, said)) {
+            return;
+        }
+        String toldHead = told == null ? "" : Nouns.head(told.name());
+        if (told != null && said.tools.stream().anyMatch(t -> t.size() != null || t.name().startsWith(toldHead)) && (f == null || clause.from() - f.to > 1 || told.from() >= f.to)) {
+            Finding own = new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "remove", clause);
+            own.parts.add(new Finding.Part(told.name(), told.quantity(), told.size(), null, told.plural()));
+            own.from = Math.min(own.from, told.clauseFrom());
+            unleave(own.from);
+            step(own, clause, said);
+            return;
+        }
+        if (said.orientation != null && pending != null && context.buildUp()) {
+            Optional<NounPhrase> thing = NounPhrases.at(speech, pending.body(), pending.to()).filter(NounPhrase::part);
+            if (thing.isPresent() && pending.sentence() == clause.sentence()) {
+                NounPhrase np = thing.get();
+                Finding own = new Finding(Kind.ACTION, "install", clause);
+                own.parts.add(new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
+                step(own, clause, said);
+                return;
+            }
+        }
+        remember(clause);
         boolean same = f != null && f.sentence == clause.sentence() && clause.from() - f.to <= 1;
-        if (same && f.kind != Kind.CAUTION) {
+        boolean close = f != null && clause.from() - f.to <= 1 && pending == null
+                && (said.orientation != null || !said.tools.isEmpty() && f.tools.isEmpty());
+        if ((same || close) && f.kind != Kind.CAUTION) {
             attach(f, said, clause.from(), clause.to());
             f.extend(clause);
         } else if (pending == null) {
             pending = clause;
+        } else if (pending.sentence() == clause.sentence() && pending.to() == clause.from()) {
+            pending = new Clause(pending.from(), clause.to(), pending.lead(), pending.body(), pending.sentence());
         } else {
             dropPending();
             pending = clause;
         }
     }
 
+    private static final Set<String> MEASURING =
+            Set.of("feeler gauge", "dial gauge", "micrometer", "caliper", "vernier caliper", "vernier", "ruler", "multimeter", "meter",
+                    "straight edge", "thermometer", "insulation tester", "ohmmeter");
+
+    /** "dial gauge on the end": a measurement without its verb. */
+    private boolean measuring(Clause clause, Said said) {
+        Finding f = last();
+        if (said.tools.stream().noneMatch(t -> MEASURING.stream().anyMatch(m -> t.name().endsWith(m)))) {
+            return false;
+        }
+        if (f != null && f.kind == Kind.MEASUREMENT && clause.from() - f.to <= 1) {
+            attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
+        for (int i = clause.body(); i < clause.to(); i++) {
+            if (Set.of("on", "over", "across", "under", "in", "between").contains(speech.word(i))) {
+                NounPhrases.at(speech, i + 1, clause.to()).filter(n -> n.part() && !Grammar.PARTITIVE.contains(n.head()))
+                        .ifPresent(n -> own.parts.add(new Finding.Part(n.name(), n.quantity(), null, null, n.plural())));
+                break;
+            }
+        }
+        if (own.parts.isEmpty()) {
+            context.last().ifPresent(own.parts::add);
+        }
+        step(own, clause, said);
+        return true;
+    }
+
+    /** A fastener that was told of, for the tool that is named next. */
+    private record Told(String name, Integer quantity, String size, boolean plural, int from, int clauseFrom) {}
+
+    private Told told;
+
+    private void unleave(int from) {
+        left.removeIf(l -> l.from() >= from && l.reason() == null);
+    }
+
     private void expectation(Clause clause, Said said) {
         dropPending();
         Finding f = last();
         List<Measure> figures = speech.measures(clause.from(), clause.to());
+        if (measuring(clause, said)) {
+            Values.expected(last(), figures);
+            return;
+        }
         boolean looks = f != null && clause.from() - f.to <= 3 && f.kind != Kind.CAUTION && f.kind != Kind.NOTE;
-        if (looks && (f.kind != Kind.ACTION || f.is("turn", "push", "tap"))) {
+        if (looks && f.kind != Kind.ACTION) {
             Values.expected(f, figures);
             f.extend(clause);
             return;
@@ -257,5 +612,9 @@ final class Weaver {
 
     private void settle() {
         dropPending();
+        int first = findings.isEmpty() ? Integer.MAX_VALUE : findings.get(0).from;
+        int last = findings.isEmpty() ? -1 : findings.get(findings.size() - 1).to;
+        // what is told before the first step and after the last is an introduction and a farewell
+        left.replaceAll(l -> l.reason() == null && (l.to() <= first || l.from() >= last) ? new Left(l.from(), l.to(), Draft.Reason.CHATTER) : l);
     }
 }

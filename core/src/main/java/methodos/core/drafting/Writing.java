@@ -74,10 +74,15 @@ final class Writing {
                 f.reference,
                 List.copyOf(f.hazards),
                 f.why,
-                f.repeatOf,
+                f.repeated == null ? null : repeat(f),
                 f.confidence,
                 f.unsure,
                 List.of(q));
+    }
+
+    private DraftedStep.RepeatOf repeat(Finding f) {
+        Quote q = quote(f.repeated[0], f.repeated[1]);
+        return new DraftedStep.RepeatOf(f.place, q.start(), q.end());
     }
 
     private static Double number(Measure m, boolean least) {

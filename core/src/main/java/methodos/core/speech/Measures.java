@@ -459,12 +459,12 @@ public final class Measures {
         if (Set.of("less than", "smaller than", "shorter than", "thinner than", "lower than",
                         "narrower than")
                 .contains(two)) {
-            return Bound.LESS;
+            return denied(at) ? Bound.AT_LEAST : Bound.LESS;
         }
         if (Set.of("more than", "greater than", "bigger than", "longer than", "larger than",
                         "higher than", "thicker than", "wider than", "mustnt exceed", "deeper than")
                 .contains(two)) {
-            return Bound.MORE;
+            return denied(at) ? Bound.AT_MOST : Bound.MORE;
         }
         return switch (one) {
             case "max", "maximum", "within", "exceed", "≤" -> Bound.AT_MOST;
@@ -474,6 +474,16 @@ public final class Measures {
             case "until" -> word(i - 2).equals("be") ? Bound.AT_MOST : Bound.NONE;
             default -> Bound.NONE;
         };
+    }
+
+    /** "it mustnt sink more than". */
+    private boolean denied(int at) {
+        for (int i = at - 3; i >= Math.max(0, at - 7); i--) {
+            if (Set.of("mustnt", "not", "never", "shouldnt", "cannot", "cant", "wont", "dont").contains(word(i))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private Bound boundBehind(int at) {
