@@ -60,10 +60,16 @@ final class ClauseReader {
         if (forbidden != null) {
             return forbidden;
         }
-        if (Set.of("before", "after", "while", "until").contains(clause.lead()) && !text.startsWith("that")) {
+        if (Set.of("before", "after", "while", "until").contains(clause.lead()) && !text.startsWith("that") && !bareAfter()) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (speech.has(start, end, "later on", "later", "in a minute", "in a moment") && !speech.has(start, end, "minutes later", "min later")) {
+            return Outcome.of(Outcome.Sort.NOTE);
+        }
+        if (text.matches("(you|youll|you can|you will) (just |then |can )?(feel|hear|notice) (?!for |with |the |down |along ).*")) {
+            return Outcome.of(Outcome.Sort.ADDITION);
+        }
+        if (text.matches("here (comes|it comes|they come|she comes|we go).*")) {
             return Outcome.of(Outcome.Sort.NOTE);
         }
         if (text.matches("(youll|itll|theyll|you will|it will) (?!need|have|want).*")) {
@@ -89,6 +95,11 @@ final class ClauseReader {
         return Telegraphic.of(this);
     }
 
+    /** "after, screws fourteen newton metres": no more than an order is meant. */
+    private boolean bareAfter() {
+        return clause.lead().equals("after") && measures().stream().anyMatch(Measure::torque);
+    }
+
     /** "that lets the pressure out", "it takes the bronze off": why, not what. */
     private boolean explains() {
         String w = speech.word(start);
@@ -111,6 +122,11 @@ final class ClauseReader {
 
     Context context() {
         return context;
+    }
+
+    /** What the sentence is about, where a fragment has said so: "sight glass: unscrew". */
+    Finding.Part topic() {
+        return context.topic(clause.sentence()).orElse(null);
     }
 
     Clause clause() {
@@ -203,6 +219,9 @@ final class ClauseReader {
 
     private Finding event(int v, Verb.Met met) {
         Verb verb = met.verb();
+        if (described(v, met)) {
+            return null;
+        }
         boolean passive =
                 (met.form() == Verb.Form.PAST || met.form() == Verb.Form.PARTICIPLE)
                         && speech.passive(v, start);
@@ -242,6 +261,17 @@ final class ClauseReader {
         return by + 1 < end && speech.verbAt(by + 1, by, end).filter(m -> m.form() == Verb.Form.ING).isPresent();
     }
 
+    /** "it holds the roller", "he push it": what something does by itself, not what is to be done. */
+    private boolean described(int v, Verb.Met met) {
+        int p = speech.previous(v, start);
+        if (p < start || !Set.of("it", "he", "she", "which", "who", "that").contains(speech.word(p))
+                || speech.passive(v, start)) {
+            return false;
+        }
+        return !Set.of("come", "go", "fall", "drop", "slide", "walk", "slip", "pull", "lift", "pop", "screw").contains(met.verb().base())
+                || met.form() == Verb.Form.BASE && speech.word(p).equals("that");
+    }
+
     /** "two washers come off", "bracket come out": a base form behind its subject. */
     private boolean intransitive(int v, Objects objects, Verb verb) {
         int p = speech.previous(v, start);
@@ -261,7 +291,7 @@ final class ClauseReader {
 
     void take(Objects objects, Finding f) {
         if (objects.pronoun() != null && objects.parts().isEmpty()) {
-            context.meant(objects.pronoun())
+            (f.is("tighten", "hand-tighten") ? context.fastener() : context.meant(objects.pronoun()))
                     .ifPresent(
                             p -> {
                                 f.parts.add(p);

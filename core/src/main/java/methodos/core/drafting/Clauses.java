@@ -54,6 +54,9 @@ final class Clauses {
         while (i < speech.size()) {
             if (i > start && cutBefore(i) && content(start, i)) {
                 clauses.add(clause(start, i, sentence));
+                if (runsOn && goesOnToNext(i)) {
+                    sentence++;
+                }
                 begin(i);
             }
             i = consume(i);
@@ -66,6 +69,15 @@ final class Clauses {
             }
         }
         return clauses;
+    }
+
+    /** In running words a speaker begins his next sentence with one of these. */
+    private boolean goesOnToNext(int i) {
+        int n = speech.word(i).equals("and") ? i + 1 : i;
+        while (n < speech.size() && Set.of("um", "uh", "eh").contains(speech.word(n))) {
+            n++;
+        }
+        return Set.of("then", "now", "okay", "ok", "so", "next", "alright", "going").contains(speech.word(n));
     }
 
     private void begin(int at) {
@@ -81,11 +93,15 @@ final class Clauses {
     private int consume(int i) {
         int end = clauseEnd(i);
         Optional<Verb.Met> met = speech.verbAt(i, start, end);
-        if (met.isPresent()) {
+        if (met.isPresent() || speech.tag(i).equals("VERB") && i > start && Grammar.SUBJECTS.contains(speech.word(i - 1))) {
             verb = true;
             return i + 1;
         }
         String w = speech.word(i);
+        if (Set.of("first", "next", "last", "again", "inside").contains(w) && thing && !verb) {
+            placed = true;
+            return i + 1;
+        }
         if (Grammar.OBJECTS.contains(w) && verb && !speech.determiner(i)) {
             object = true;
             return i + 1;
@@ -96,6 +112,12 @@ final class Clauses {
             return speech.measureAt(i).orElseThrow().to();
         }
         Optional<NounPhrase> np = NounPhrases.at(speech, i, end);
+        Optional<methodos.core.speech.Measure> number = speech.measureAt(i).filter(m -> m.from() == i && m.to() - i > 1);
+        if (number.isPresent() && (np.isEmpty() || np.get().to() > number.get().to() && !number.get().single() || !String.valueOf(number.get().min()).matches("\\d+"))
+                && (np.isEmpty() || np.get().size() == null)) {
+            object |= verb || copula;
+            return number.get().to();
+        }
         if (np.isPresent()) {
             boolean inPlace = i > start && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
             if (inPlace) {
@@ -212,6 +234,9 @@ final class Clauses {
         while (p > start && speech.filler(p)) {
             p--;
         }
+        if (runsOn && opens(i)) {
+            return true;
+        }
         String said = speech.word(p);
         if (p < i - 1 && Set.of("dont", "doesnt", "wont", "isnt", "not", "no").contains(said) && speech.lexicon().verb(speech.token(i)).isPresent()) {
             return true;
@@ -220,6 +245,40 @@ final class Clauses {
             return false;
         }
         return statementStarts(i, said);
+    }
+
+    /** Words with which a new statement begins in running speech. */
+    private boolean opens(int i) {
+        String w = speech.word(i);
+        String before = speech.word(i - 1);
+        String after = speech.word(i + 1);
+        if (GOES_ON.contains(before) || before.equals("and") || LEADS.contains(before)) {
+            return false;
+        }
+        if (w.equals("please") && !before.equals("no")) {
+            return true;
+        }
+        if (w.equals("first")) {
+            return Set.of("the", "you", "we", "thing", "off", "of").contains(after);
+        }
+        if (w.equals("everything")) {
+            return verb;
+        }
+        if (w.equals("no")) {
+            boolean denies = !Set.of("more", "less", "sorry", "no", "longer", "wait", "hang", "i").contains(after)
+                    && !speech.number(i + 1) && NounPhrases.at(speech, i + 1, clauseEnd(i)).isPresent();
+            return denies && !copula && !Set.of("want", "with", "theres", "is", "has", "have", "um", "say", "need", "if", "put").contains(before);
+        }
+        if (Set.of("on", "for").contains(w) && (verb && (object || placed))) {
+            return Set.of("the other side", "the other one", "the big", "the bigger", "the older", "the newer", "the small", "this saw", "the saws")
+                    .stream().anyMatch(p -> speech.phrase(i + 1, p)) && !speech.word(i - 1).equals("on");
+        }
+        for (String phrase : speech.lexicon().phrases("story")) {
+            if (phrase.contains(" ") && speech.phrase(i, phrase)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean andCuts(int i) {
@@ -255,6 +314,9 @@ final class Clauses {
         if (Grammar.AUXILIARIES.contains(w)) {
             return true;
         }
+        if (Set.of("only", "just", "by", "finger", "hand").contains(w)) {
+            return true;
+        }
         boolean complete = placed || !verb;
         if (Set.of("off", "out", "away", "on", "back", "in", "to").contains(w)) {
             return complete && (verb || placed || thing && runsOn);
@@ -283,6 +345,7 @@ final class Clauses {
                         "somebody", "nobody", "these")
                 .contains(w)) {
             return finite(after)
+                    || Set.of("you", "we", "i").contains(w) && speech.tag(i + 1).equals("VERB")
                     || after.equals("one") && finite(speech.word(i + 2))
                     || Set.of("just", "always", "really", "can").contains(after)
                     || verb(i + 1) && !w.equals("those") && !w.equals("these") && !(w.equals("that") && speech.lexicon().verb(speech.token(i + 1)).filter(m -> m.verb().alsoNoun()).isPresent());
@@ -364,12 +427,16 @@ final class Clauses {
                 || Grammar.MODALS.contains(before)
                 || Grammar.EVALUATIVE.contains(before) && !before.equals("right")
                 || Grammar.AUXILIARIES.contains(before)
+                || Grammar.SUBJECTS.contains(before) && speech.lexicon().verb(speech.token(Math.max(0, i - 2))).isEmpty()
                 || speech.number(i - 1) && met.get().verb().alsoNoun() && !(before.equals("one") && speech.determiner(i - 2))
                 || helped(i)) {
             return false;
         }
         int end = clauseEnd(i);
         boolean isVerb = speech.verbAt(i, i, end).isPresent();
+        if (thing && !verb && Set.of("come", "go", "fall", "drop", "slide", "pull").contains(met.get().verb().base()) && speech.lexicon().verb(speech.token(i - 1)).isEmpty()) {
+            return false;
+        }
         boolean follows = speech.beginsObject(i + 1) && !speech.number(i + 1);
         if (!isVerb) {
             return false;
@@ -396,7 +463,10 @@ final class Clauses {
         if (speech.phrase(i - 1, "thread") && Sizes.at(speech, i - 4, i) != null) {
             return false;
         }
-        boolean complete = verb && (object || placed) || thing && placed || copula && (object || placed || thing);
+        int behind = np.get().to();
+        boolean tells = speech.token(behind - 1).mark().isEmpty() && (verb || copula || thing && placed)
+                && Set.of("must", "should", "is", "are", "has", "have", "needs", "goes", "comes", "can", "will", "holds", "takes").contains(speech.word(behind));
+        boolean complete = tells || verb && (object || placed) || thing && placed || copula && (object || placed || thing);
         if (!complete || Set.of("each", "every", "any").contains(speech.word(i))) {
             return false;
         }

@@ -12,6 +12,8 @@ final class Context {
 
     private final List<Finding.Part> spokenOf = new ArrayList<>();
     private boolean buildUp;
+    private Finding.Part topic;
+    private int topicSentence = -1;
     private boolean leftHand;
 
     void remember(Finding.Part part) {
@@ -35,6 +37,16 @@ final class Context {
                 : Optional.of(spokenOf.get(spokenOf.size() - 1));
     }
 
+    /** The fastener that was spoken of last. */
+    Optional<Finding.Part> fastener() {
+        for (int i = spokenOf.size() - 1; i >= 0; i--) {
+            if (Telegraphic.FASTENERS.contains(Nouns.head(spokenOf.get(i).name()))) {
+                return Optional.of(spokenOf.get(i));
+            }
+        }
+        return last();
+    }
+
     /** How many there are of what was spoken of last. */
     void count(int quantity) {
         if (!spokenOf.isEmpty() && quantity > 0) {
@@ -46,6 +58,16 @@ final class Context {
         return spokenOf.isEmpty()
                 ? Optional.empty()
                 : Optional.of(spokenOf.get(spokenOf.size() - 1));
+    }
+
+    /** Says what a sentence is about. */
+    void about(int sentence, Finding.Part part) {
+        topic = part;
+        topicSentence = sentence;
+    }
+
+    Optional<Finding.Part> topic(int sentence) {
+        return topicSentence == sentence ? Optional.ofNullable(topic) : Optional.empty();
     }
 
     boolean buildUp() {

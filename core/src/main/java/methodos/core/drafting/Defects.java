@@ -14,7 +14,20 @@ final class Defects {
                     "edge", "drop", "light", "grease", "oil", "water", "roughness", "ridge", "mark",
                     "kink", "air", "stream", "puddle", "fraying", "looseness", "smoothness");
 
+    private static final Set<String> HARMS =
+            Set.of("breaks", "cracks", "scratches", "melts", "tears", "swells", "mushrooms", "damages", "ruins", "bends", "marks", "scores");
+
     private Defects() {}
+
+    /** Whether something is said to do damage. */
+    static boolean harms(Speech speech, int from, int to) {
+        for (int i = from; i < to; i++) {
+            if (HARMS.contains(speech.word(i))) {
+                return true;
+            }
+        }
+        return false;
+    }
 
     static boolean is(String noun) {
         return WORDS.contains(Nouns.singular(noun));

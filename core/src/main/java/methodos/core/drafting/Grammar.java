@@ -67,11 +67,11 @@ final class Grammar {
                             + " next first second third last final own actual real normal ordinary"
                             + " different few single main dirty rusty silly heavy fine original"
                             + " very bloody lovely wee dear damn outer-most little complete remaining"
-                            + " torn worn damaged spare bit");
+                            + " torn worn damaged spare bigger smaller larger older newer longer shorter");
     /** Words that the tagger likes to take for nouns. */
     static final Set<String> NEVER_NAMES =
             words(
-                    "remember listen bye sorry literally careful ready sure able stiff thanks lots"
+                    "shows reads means remember listen bye sorry literally careful ready sure able stiff thanks lots"
                             + " anticlockwise clockwise times hello really pitched tight loose shut"
                             + " closed stuck glad proud seized done gone fine actually basically"
                             + " maximum minimum max min exactly look twice");

@@ -18,7 +18,7 @@ final class HazardsSaid {
                             "under it while|stand under|stands? underneath|under the load|nobody under|hanging"),
                     sign("crush",
                             "keep your (fingers|hands) (out|clear|away)|watch your fingers|mind your fingers"
-                                    + "|fingers out|pinch|stand under|get under|eat you|crush|trap your"),
+                                    + "|fingers out|pinch|stand under|get under|eat you|crush (your|you|a|the)|trap your"),
                     sign("rotating parts", "still spinning|coasts?|while its (running|turning|spinning)|is run\\b"),
                     sign("hot surface", "\\bhot\\b(?! (air|water))|burn your|burns you|heat-proof|heatproof|scald"),
                     sign("flammable gas",

@@ -112,6 +112,9 @@ final class NounPhrases {
         if (speech.word(behind).equals("x") || speech.word(behind).equals("of")) {
             behind++;
         }
+        if (behind < end && speech.word(behind).equals("weight")) {
+            return false;
+        }
         if (behind >= end || !speech.token(behind - 1).mark().isEmpty()) {
             return false;
         }
@@ -175,7 +178,7 @@ final class NounPhrases {
                 || Grammar.PARTICLES.contains(w)
                 || Grammar.ARTICLES.contains(w)
                 || Set.of("this", "these", "those", "your", "my", "their", "please", "per").contains(w)
-                || w.matches("[=+%→>-]+|->")) {
+                || w.matches("[=+%→>-]+|->|\\d+(st|nd|rd|th)")) {
             return false;
         }
         if (Grammar.ADVERBS.contains(w)) {
@@ -212,7 +215,7 @@ final class NounPhrases {
                                 || Set.of("it", "them", "your", "those", "these", "both").contains(after));
         return switch (met.form()) {
             case BASE -> met.verb().alsoNoun() && !objectAfter || i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1));
-            case THIRD_PERSON -> met.verb().alsoNoun();
+            case THIRD_PERSON -> met.verb().alsoNoun() || i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1));
             case PAST, PARTICIPLE -> i + 1 < end && names.isEmpty() && !objectAfter
                     && !Grammar.PARTICLES.contains(after) && !Grammar.PREPOSITIONS.contains(after);
             case ING -> i + 1 < end && !objectAfter && !Grammar.PREPOSITIONS.contains(after)

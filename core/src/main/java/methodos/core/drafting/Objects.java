@@ -73,7 +73,7 @@ record Objects(
             boolean listing = true;
             while (i < end) {
                 String w = speech.word(i);
-                if (speech.filler(i) || Grammar.ADVERBS.contains(w) && !Grammar.PARTICLES.contains(w) && NounPhrases.at(speech, i, end).isEmpty()) {
+                if (speech.filler(i) || Grammar.ADVERBS.contains(w) && !(Set.of("inside", "outside").contains(w) && speech.word(i + 1).equals("of")) && !Grammar.PARTICLES.contains(w) && NounPhrases.at(speech, i, end).isEmpty()) {
                     i++;
                     continue;
                 }
@@ -87,6 +87,14 @@ record Objects(
                 }
                 if (Set.of("until", "till", "so", "because", "before", "after", "while", "when", "which", "that", "if", "as", "than").contains(w)) {
                     break;
+                }
+                if (w.equals("down") && speech.word(i - 1).equals("upside")) {
+                    i++;
+                    continue;
+                }
+                if (Set.of("inside", "outside").contains(w) && speech.word(i + 1).equals("of")) {
+                    i += 2;
+                    continue;
                 }
                 boolean preposes = preposes(i);
                 if (Grammar.PARTICLES.contains(w) && !preposes) {

@@ -50,6 +50,9 @@ final class Prohibitions {
             String before = i > from ? speech.word(i - 1) : "";
             String after = speech.word(i + 1);
             boolean first = i == clause.body();
+            if (w.startsWith("dont") && before.equals("you") && Set.of("that", "so").contains(speech.word(i - 2))) {
+                continue;
+            }
             if (Set.of("dont", "never", "mustnt", "shouldnt", "cannot", "cant", "avoid").contains(w)) {
                 boolean statement = Set.of("cant", "cannot", "dont").contains(w)
                         && !first && !Set.of("you", "and", "please", "but", "so", "just").contains(before);
@@ -87,10 +90,22 @@ final class Prohibitions {
         return -1;
     }
 
+    private static String text(Speech speech, Clause clause) {
+        return speech.text(clause.body(), clause.to());
+    }
+
     /** "be careful", "watch your fingers", "stand clear", "the oil can be hot". */
     private static Outcome warning(Speech speech, Clause clause, Said said) {
         int from = clause.from();
         int to = clause.to();
+        boolean harms = Defects.harms(speech, clause.body(), to) ;
+        if (harms && NounPhrases.at(speech, clause.body(), to)
+                .filter(n -> speech.lexicon().tool(n.name()).isPresent() || speech.lexicon().tool(n.head()).isPresent() || speech.lexicon().consumable(n.name()).isPresent()).isPresent()) {
+            return caution(clause, said);
+        }
+        if (text(speech, clause).matches("\\w+ (it |them )?only (with|when|if|while) .*")) {
+            return caution(clause, said);
+        }
         boolean warns =
                 speech.has(from, to, "be careful", "careful", "watch your", "mind your", "mind the", "watch out", "beware", "stand clear",
                         "stand to the side", "stay out", "keep out", "keep clear", "take care", "keep your fingers", "keep your hands",

@@ -47,6 +47,9 @@ final class Said {
     boolean byHand;
     boolean protection;
 
+    /** The model, option or season for which it holds; null for all. */
+    String condition;
+
     private final Speech speech;
     private final int from;
     private final int to;
@@ -92,6 +95,9 @@ final class Said {
         clockwise = text.matches(".*\\bclockwise\\b.*");
         anticlockwise = text.matches(".*\\banticlockwise\\b.*");
         byHand = text.matches(".*\\b(by hand|hand tight|finger tight|hand-tight|finger-tight|with the hand|only with the hand|with your fingers)\\b.*");
+        anticlockwise |= text.contains("to the left") && text.matches(".*\\b(close|fast|tight|tighten|newton|do it up)\\b.*");
+        clockwise |= text.contains("to the right") && text.matches(".*\\b(open|loose|undo|off)\\b.*");
+        condition = condition(text);
         protection = text.matches(".*\\b(glasses|goggles|eye protection|eye-protection|turn your face|face away)\\b.*");
         if (protection) {
             hazards.add("eye injury");
@@ -377,11 +383,24 @@ final class Said {
             if (m.group(1).contains("side to side")) {
                 return null;
             }
-            String said = m.group(1).replaceFirst("^(the|its|their|with|and|goes|in|on|then) ", "");
+            String whole = m.group(1).replaceFirst(" (with|and|so|if|then|until|you|dont|because) .*", "");
+            String said = whole.replaceFirst("^(the|its|their|with|and|goes|in|on|then) ", "");
             return said.length() > 60 ? said.substring(0, said.lastIndexOf(' ', 60)) : said;
         }
         Matcher pose = POSE.matcher(text);
         return pose.find() ? pose.group(1) : null;
+    }
+
+    private static final Pattern MODEL =
+            Pattern.compile(
+                    "^(?:um |uh |so |and |then |now )*((?:on|for|with) (?:the|your|some|all|later|older|newer|early) (?:\\w+ )*?"
+                            + "(?:model|models|machine|machines|press|type|types|version|unit|units|saws|one with [a-z ]+|valve|series|job)\\b"
+                            + "|(?:older|newer|later|early|old) (?:model|valve|type|version|unit|machine|one)s?(?: with .*)?|in winter|in summer"
+                            + "|if (?:yours is|its|youve got|you got|you have) (?:a|an|the) .*)");
+
+    private String condition(String text) {
+        Matcher m = MODEL.matcher(text);
+        return m.find() ? m.group(1).replaceFirst("^(on|for|with|in) (the |your )?", "").strip() : null;
     }
 
     private String reference() {

@@ -456,6 +456,9 @@ final class SpecialVerbs {
     }
 
     private Finding wait(int v) {
+        if (speech.word(v + 1).matches("no|sorry") || v + 1 >= end && speech.word(end).equals("no")) {
+            return note();
+        }
         Finding f = finding(Kind.ACTION, "wait");
         Optional<SpokenNumber> none = Optional.empty();
         int until = speech.find(v, end, "until");

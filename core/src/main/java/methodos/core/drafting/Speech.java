@@ -47,6 +47,13 @@ final class Speech {
         }
     }
 
+    /** The unit of length that is spoken in, for figures that are said without one. */
+    String lengthUnit() {
+        long inches = measures.stream().filter(m -> m.unit().equals("in")).count();
+        long metric = measures.stream().filter(m -> m.unit().equals("mm")).count();
+        return inches > metric ? "in" : "mm";
+    }
+
     /** Whether sentences are not marked, as in what recognition of speech hands over. */
     boolean runsOn() {
         long marked = tokens.stream().filter(t -> !t.mark().isEmpty()).count();
@@ -214,7 +221,8 @@ final class Speech {
             return false;
         }
         if (!tokens.get(i).mark().isEmpty()) {
-            return starts && tokens.get(i).mark().matches("[.!,]") && !hasWordsBefore(i, start);
+            return starts && tokens.get(i).mark().matches("[.!,:]") && !hasWordsBefore(i, start)
+                    && verb.action() != null && !Set.of("mark", "clip", "cap", "plug", "screw", "bolt", "lock", "seat", "drain", "block", "chock", "strap", "tag", "label", "cover", "grease", "oil", "tape", "tap", "brush", "pack", "hammer", "drift", "shim", "gauge", "bin", "hose", "chalk", "clamp", "wedge", "wire", "vent").contains(verb.base());
         }
         int n = next(i, end);
         String after = n >= end ? "" : word(n);
@@ -244,7 +252,7 @@ final class Speech {
             boolean more = beyond < end && tokens.get(n).mark().isEmpty();
             return more
                             && (beginsObject(beyond)
-                                    || Set.of("with", "from", "by", "until", "to", "about", "of")
+                                    || Set.of("with", "from", "by", "until", "to", "about", "of", "on")
                                             .contains(word(beyond)))
                     || "clean".equals(verb.action()) && !Set.of("on", "in", "up").contains(after);
         }

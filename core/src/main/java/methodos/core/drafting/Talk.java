@@ -28,6 +28,9 @@ final class Talk {
                 return Outcome.aside(Draft.Reason.CHATTER);
             }
         }
+        if (text.matches("(this one|mine|ours) \\d.*|mine (is|was) .*")) {
+            return Outcome.aside(Draft.Reason.ASIDE);
+        }
         if (text.endsWith("look at that") || text.contains("look at that thats")) {
             return Outcome.aside(Draft.Reason.ASIDE);
         }

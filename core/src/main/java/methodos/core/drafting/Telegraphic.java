@@ -58,6 +58,20 @@ final class Telegraphic {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         boolean torque = reader.measures().stream().anyMatch(Measure::torque);
+        if (said.pattern != null && said.pattern.matches("\\d.*") && first == null) {
+            Finding f = new Finding(Kind.ACTION, "tighten", reader.clause());
+            reader.context().fastener().ifPresent(f.parts::add);
+            return Outcome.steps(List.of(f));
+        }
+        String alone = speech.text(from, to);
+        Finding.Part topic = reader.topic();
+        if (topic != null && alone.matches("(now )?(closed|shut|open|off|on|tight|loose)")) {
+            return state(alone, topic);
+        }
+        boolean volume = reader.measures().stream().anyMatch(m -> m.unit().equals("mL") || m.unit().equals("L"));
+        if (volume && first == null && speech.has(from, to, "in", "into")) {
+            return Outcome.steps(List.of(new Finding(Kind.ACTION, "fill", reader.clause())));
+        }
         if (torque || said.pattern != null && first == null) {
             Finding f = new Finding(Kind.ACTION, "tighten", reader.clause());
             parts(f, things);
@@ -107,6 +121,12 @@ final class Telegraphic {
             f.confidence = 0.6;
             return Outcome.steps(List.of(f));
         }
+        if (first.head().equals("date")) {
+            return step("record", things);
+        }
+        if (first.name().equals("power") && reader.context().buildUp()) {
+            return step("restore", things);
+        }
         boolean counted = first.quantity() != null;
         if (FASTENERS.contains(first.head()) && counted) {
             return step(reader.context().buildUp() ? "install" : "remove", things);
@@ -144,9 +164,33 @@ final class Telegraphic {
         return words >= to - from - 1 && to - from <= 6;
     }
 
+    /** "suction valve: closed". */
+    private Outcome state(String state, Finding.Part topic) {
+        String action =
+                switch (state.replace("now ", "")) {
+                    case "closed", "shut" -> reader.context().buildUp() ? "turn" : "isolate";
+                    case "open" -> reader.context().buildUp() ? "restore" : "vent";
+                    case "off" -> "isolate";
+                    case "on" -> "restore";
+                    case "tight" -> "tighten";
+                    default -> "loosen";
+                };
+        Finding f = new Finding(Kind.ACTION, action, reader.clause());
+        f.parts.add(topic);
+        return Outcome.steps(List.of(f));
+    }
+
     /** "bent?" asks for a condition, "dry round the gland?" for a look. */
     private Outcome question(NounPhrase first) {
         boolean place = placed() || speech.has(from, to, "round", "around", "at");
+        if (first == null && reader.measures().stream().allMatch(Measure::time) && !reader.measures().isEmpty()) {
+            return Outcome.of(Outcome.Sort.ADDITION);
+        }
+        if (first == null && reader.topic() != null && to - from <= 2) {
+            Finding f = new Finding(Kind.INSPECTION, "inspect", reader.clause());
+            f.parts.add(reader.topic());
+            return Outcome.steps(List.of(f));
+        }
         if (reader.measures().stream().anyMatch(m -> !m.unit().isEmpty()) || place || first != null) {
             boolean measured = !reader.measures().isEmpty();
             Finding f = new Finding(measured ? Kind.MEASUREMENT : Kind.INSPECTION, measured ? "measure" : "inspect", reader.clause());
@@ -171,7 +215,16 @@ final class Telegraphic {
             }
             return Outcome.of(Outcome.Sort.ADDITION);
         }
-        boolean power = POWER.contains(first.head());
+        boolean power = POWER.contains(first.head()) && !(first.head().equals("plug") && (first.plural() || first.name().contains(" ")));
+        if (Set.of("line", "mark").contains(first.head()) && Set.of("together", "up", "on", "in").contains(particle)) {
+            return step("align", things);
+        }
+        if (particle.equals("out") && first.head().equals("air")) {
+            return step("vent", things);
+        }
+        if (particle.equals("through") && speech.has(from, to, "through all", "through its", "through the")) {
+            return step("turn", things);
+        }
         String action =
                 switch (particle) {
                     case "off", "out", "away" -> power && (particle.equals("off") || first.head().equals("plug")) ? "isolate" : "remove";
@@ -249,7 +302,7 @@ final class Telegraphic {
         for (int i = from; i < to; i++) {
             String w = speech.word(i);
             if (Set.of("is", "are", "was", "were", "has", "have", "had", "its", "thats", "theres", "theyre", "means", "does",
-                            "will", "youll", "can", "i", "want", "say", "know", "would", "could", "been", "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
+                            "will", "youll", "can", "i", "want", "say", "know", "ive", "got", "comes", "even", "would", "could", "been", "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
                     .contains(w)) {
                 return true;
             }
@@ -284,6 +337,9 @@ final class Telegraphic {
         String found = null;
         for (int i = from + 1; i < to; i++) {
             String w = speech.word(i);
+            if (w.equals("again") && found == null && reader.context().buildUp() || w.equals("inside") && i == to - 1) {
+                found = "back";
+            }
             if (Set.of("off", "out", "away", "on", "in", "back", "up", "down", "tight", "loose", "open", "closed", "shut", "through", "together", "home")
                     .contains(w)) {
                 boolean preposition = i + 1 < to && NounPhrases.at(speech, i + 1, to).isPresent() && speech.token(i).mark().isEmpty();

@@ -60,6 +60,11 @@ final class Values {
             case "degree" -> degree(f, speech, m);
             case "turn" -> turn(f, speech, m);
             case "" -> {
+                if (f.kind == Kind.MEASUREMENT && (!whole(m.min()) || !whole(m.max()))) {
+                    f.unsure.add("unit");
+                    limit(f, "", m.in(speech.lengthUnit()));
+                    return;
+                }
                 if (m.bound() != Bound.NONE && speech.has(Math.max(0, m.from() - 12), m.from(), "temp", "temperature", "hot")) {
                     limit(f, "temperature", m.in((m.max() == null ? m.min() : m.max()).toDouble() > 120 ? "°F" : "°C"));
                 }
@@ -102,13 +107,22 @@ final class Values {
         }
     }
 
+    private static boolean whole(methodos.core.quantity.Rational value) {
+        return value == null || value.toString().matches("\\d+");
+    }
+
     static void limit(Finding f, String of, Measure m) {
         f.limits.add(new Finding.LimitSaid(of, m));
     }
 
     /** The figures of "it must be between ..." belong to what was looked at before. */
-    static void expected(Finding f, List<Measure> figures) {
-        for (Measure m : figures) {
+    static void expected(Finding f, List<Measure> figures, Speech speech) {
+        for (Measure said : figures) {
+            boolean bare = said.unit().isEmpty() && !whole(said.min()) | !whole(said.max());
+            Measure m = bare ? said.in(speech.lengthUnit()) : said;
+            if (bare) {
+                f.unsure.add("unit");
+            }
             if (m.torque() || m.unit().isEmpty() || m.unit().equals("times") || m.unit().equals("year") || m.unit().equals("day")) {
                 continue;
             }

@@ -18,8 +18,13 @@ final class Verdicts {
         Speech speech = reader.speech();
         int from = reader.start();
         int to = reader.end();
-        if (speech.has(from, to, "always new", "always a new", "new every time", "single use")) {
+        if (speech.has(from, to, "always new", "always a new", "new every time")) {
             return verdict(reader, "replace", from);
+        }
+        if (speech.text(from, to).matches("new|scrap|new one")) {
+            Finding f = new Finding(Kind.ACTION, speech.word(from).equals("scrap") ? "discard" : "replace", reader.clause());
+            reader.context().last().ifPresent(f.parts::add);
+            return Outcome.steps(List.of(f));
         }
         for (int i = from; i < to; i++) {
             String w = speech.word(i);

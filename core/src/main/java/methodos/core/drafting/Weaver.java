@@ -12,7 +12,7 @@ import methodos.core.speech.Measure;
 final class Weaver {
 
     /** Tokens that no step is drawn from, with the reason; null for a note. */
-    record Left(int from, int to, Draft.Reason reason) {}
+    record Left(int from, int to, int sentence, Draft.Reason reason) {}
 
     private static final int NEAR = 30;
 
@@ -25,6 +25,8 @@ final class Weaver {
     private int conditionSentence = -1;
     private List<Measure> conditionMeasures = List.of();
     private Clause pending;
+    private String model;
+    private int modelSentence = -1;
     private int talked = -1;
     private Draft.Reason talk;
 
@@ -87,6 +89,40 @@ final class Weaver {
         return true;
     }
 
+    /** "petroleum jelly: no", "pliers? no": what is named before must not be used. */
+    private boolean denied(Clause clause) {
+        if (!speech.text(clause.body(), clause.to()).matches("no|never|not|no never")) {
+            return false;
+        }
+        boolean goesOn = !speech.token(clause.to() - 1).endsSentence();
+        Finding f = last();
+        if (f != null && f.kind == Kind.CAUTION && clause.from() - f.to <= 1) {
+            f.extend(clause);
+            return true;
+        }
+        if (goesOn && !speech.runsOn() && pending == null && (f == null || !f.telegraphic || f.to != clause.from())) {
+            return false;
+        }
+        if (pending != null && pending.to() == clause.from()) {
+            if (goesOn) {
+                return false;
+            }
+            Finding caution = new Finding(Kind.CAUTION, null, clause);
+            caution.from = pending.from();
+            pending = null;
+            findings.add(caution);
+            return true;
+        }
+        if (f != null && f.to == clause.from() && (f.telegraphic || f.kind == Kind.INSPECTION || f.is("lubricate", "apply", "clean")) && f.to - f.from <= 6) {
+            findings.remove(f);
+            Finding caution = new Finding(Kind.CAUTION, null, clause);
+            caution.from = f.from;
+            findings.add(caution);
+            return true;
+        }
+        return false;
+    }
+
     private void read(Clause clause) {
         for (String phrase : speech.lexicon().phrases("going back")) {
             if (findings.size() > 8 && speech.has(clause.from(), clause.to(), phrase)) {
@@ -97,7 +133,14 @@ final class Weaver {
         Outcome outcome = ClauseReader.read(speech, context, clause, also);
         Said said = also[0];
         if (said.leftHand) {
-            context.leftHandSaid();
+            Finding f = last();
+            boolean names = f != null && clause.from() - f.to <= 3 && f.is("loosen", "remove", "tighten")
+                    && f.parts.stream().anyMatch(p -> speech.has(clause.from(), clause.to(), Nouns.head(p.name()), "its", "this one", "thats"));
+            if (names && outcome.sort() == Outcome.Sort.NOTE) {
+                f.leftHand = true;
+            } else {
+                context.leftHandSaid();
+            }
         }
         if (outcome.sort() != Outcome.Sort.SET_ASIDE && repeats(clause, said)) {
             dropPending();
@@ -106,12 +149,19 @@ final class Weaver {
         if (clause.sentence() == talked && !speech.runsOn()) {
             outcome = Outcome.aside(talk);
         }
+        if (denied(clause)) {
+            return;
+        }
+        if (said.condition != null && outcome.sort() != Outcome.Sort.STEPS) {
+            model = said.condition;
+            modelSentence = clause.sentence();
+        }
         switch (outcome.sort()) {
             case SET_ASIDE -> {
                 talked = clause.sentence();
                 talk = outcome.reason();
                 dropPending();
-                left.add(new Left(clause.from(), clause.to(), outcome.reason()));
+                left.add(new Left(clause.from(), clause.to(), clause.sentence(), outcome.reason()));
                 condition = null;
             }
             case CONDITION -> condition(clause, said);
@@ -146,6 +196,11 @@ final class Weaver {
             f.torques.addAll(before.torques);
             f.limits.addAll(before.limits);
         }
+        if (said.condition != null && f.kind != Kind.CAUTION) {
+            f.condition = said.condition;
+        } else if (model != null && modelSentence == clause.sentence()) {
+            f.condition = model;
+        }
         if (condition != null && conditionSentence == clause.sentence() && f.from - conditionFrom < NEAR) {
             f.condition = condition;
             f.from = Math.min(f.from, conditionFrom);
@@ -156,6 +211,9 @@ final class Weaver {
         if (f.kind == Kind.CAUTION) {
             findings.add(f);
             return;
+        }
+        if (f.parts.isEmpty() && f.kind != Kind.CAUTION && !f.is("test", "wait")) {
+            context.topic(clause.sentence()).ifPresent(f.parts::add);
         }
         phase(f);
         inherit(f, clause);
@@ -171,8 +229,28 @@ final class Weaver {
     /** The same thing said twice in one breath is one step: "unplug it, literally unplug it". */
     private boolean merged(Finding f) {
         Finding before = last();
-        if (before == null || before.action == null || !before.action.equals(f.action) || f.from - before.to > 3
-                || before.kind == Kind.CAUTION) {
+        if (before == null || before.action == null || before.kind == Kind.CAUTION) {
+            return false;
+        }
+        boolean bareListed = f.telegraphic && before.telegraphic && f.sentence == before.sentence && f.is("install", "remove")
+                && before.is(f.action) && f.orientation == null && before.orientation == null && f.from == before.to
+                && f.to - f.from <= 4 && f.torques.isEmpty() && f.consumables.isEmpty() && !speech.has(f.from, f.to, "off", "on", "in", "out", "back");
+        if (bareListed) {
+            before.parts.addAll(f.parts);
+            before.to = f.to;
+            return true;
+        }
+        boolean again = before.is(f.action) && f.parts.isEmpty() && f.sentence == before.sentence && f.from - before.to < 8
+                && (speech.has(f.from, f.to, "again") || f.is("record", "wait", "lubricate", "apply", "measure"));
+        if (again) {
+            before.to = Math.max(before.to, f.to);
+            before.consumables.addAll(f.consumables);
+            before.waits.addAll(f.waits);
+            before.tools.addAll(f.tools);
+            before.limits.addAll(f.limits);
+            return true;
+        }
+        if (!before.action.equals(f.action) || f.from - before.to > 3) {
             return false;
         }
         boolean sameParts = f.parts.isEmpty() || f.parts.stream().allMatch(p -> before.names(Nouns.head(p.name())));
@@ -231,6 +309,7 @@ final class Weaver {
     private void thread(Finding f, Said said) {
         boolean pendingLeft = context.buildUp() && f.is("tighten", "hand-tighten");
         boolean turns = f.is("loosen", "remove", "tighten", "install", "turn", "disconnect", "connect", "hand-tighten");
+        boolean threaded = f.parts.isEmpty() || f.parts.stream().anyMatch(p -> p.name().matches(".*\\b(nut|locknut|union|gland|cap|ring)\\b.*"));
         boolean nutty = f.parts.isEmpty() || f.parts.stream().anyMatch(p -> p.name().matches(".*\\b(nut|locknut|union|gland|ring nut|bolt|screw|cap)\\b.*"));
         if (!turns) {
             return;
@@ -243,9 +322,9 @@ final class Weaver {
         } else if (nutty && (undoing && said.clockwise || doing && said.anticlockwise || f.is("turn") && said.clockwise && speech.has(f.from, f.to, "to get it off", "to undo", "is off"))) {
             f.leftHand = true;
             context.takeLeftHand();
-        } else if (nutty && pendingLeft && context.takeLeftHand()) {
+        } else if (threaded && pendingLeft && context.takeLeftHand()) {
             f.leftHand = true;
-        } else if (nutty && undoing && f.is("loosen", "remove", "disconnect") && context.takeLeftHand()) {
+        } else if (threaded && undoing && f.is("loosen", "remove", "disconnect") && context.takeLeftHand()) {
             f.leftHand = true;
         }
     }
@@ -312,6 +391,21 @@ final class Weaver {
         conditionSentence = clause.sentence();
         conditionMeasures = speech.measures(clause.from(), clause.to());
         Finding before = last();
+        List<Measure> bounds = conditionMeasures.stream().filter(m -> m.bound() != Measure.Bound.NONE && (m.length() || m.unit().isEmpty() && !m.turnedRound().equals(m) && !whole(m))).toList();
+        if (!bounds.isEmpty() && !(before != null && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION) && clause.from() - before.to < NEAR)) {
+            Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
+            Optional<NounPhrase> np = NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part);
+            if (np.isPresent()) {
+                own.parts.add(new Finding.Part(np.get().name(), null, null, null, np.get().plural()));
+            } else {
+                context.last().ifPresent(own.parts::add);
+            }
+            for (Measure m : bounds) {
+                Values.limit(own, "", (m.unit().isEmpty() ? m.in(speech.lengthUnit()) : m).turnedRound());
+            }
+            own.confidence = 0.6;
+            findings.add(own);
+        }
         boolean figures = conditionMeasures.stream().anyMatch(m -> m.length() && m.bound() != Measure.Bound.NONE);
         if (figures && before != null && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION) && clause.from() - before.to < NEAR) {
             for (Measure m : conditionMeasures) {
@@ -324,6 +418,10 @@ final class Weaver {
         pendingCondition = clause;
     }
 
+    private static boolean whole(Measure m) {
+        return (m.min() == null ? m.max() : m.min()).toString().matches("\\d+");
+    }
+
     private Clause pendingCondition;
 
     private void reason(Clause clause) {
@@ -332,17 +430,17 @@ final class Weaver {
             f.why = speech.text(clause.body(), clause.to());
             f.extend(clause);
         } else {
-            left.add(new Left(clause.from(), clause.to(), null));
+            left.add(new Left(clause.from(), clause.to(), clause.sentence(), null));
         }
     }
 
     private void note(Clause clause, Said said) {
-        dropPending();
         if (told(clause, said)) {
             return;
         }
+        dropPending();
         remember(clause);
-        left.add(new Left(clause.from(), clause.to(), null));
+        left.add(new Left(clause.from(), clause.to(), clause.sentence(), null));
     }
 
     /** Things that are told of: what "it" and "them" stand for next. */
@@ -380,6 +478,12 @@ final class Weaver {
         if (said.anticlockwise && context.buildUp()) {
             context.leftHandSaid();
         }
+        if (said.pattern != null && said.pattern.matches("\\d.*") && figures.stream().noneMatch(Measure::torque)) {
+            Finding own = new Finding(Kind.ACTION, "tighten", clause);
+            context.fastener().ifPresent(own.parts::add);
+            step(own, clause, said);
+            return true;
+        }
         if (figures.stream().anyMatch(Measure::torque)) {
             Finding own = tightened(clause);
             if (own == null && f != null && clause.from() - f.to < 20 && f.is("tighten", "hand-tighten", "install", "turn", "connect")) {
@@ -393,12 +497,35 @@ final class Weaver {
             }
             if (own == null) {
                 own = new Finding(Kind.ACTION, "tighten", clause);
-                context.last().ifPresent(own.parts::add);
+                context.fastener().ifPresent(own.parts::add);
             }
             step(own, clause, said);
             return true;
         }
         boolean near = f != null && clause.from() - f.to <= 2 && f.kind != Kind.CAUTION;
+        if (near && !f.limits.isEmpty() && figures.size() == 1 && figures.get(0).single() && figures.get(0).length()
+                && speech.has(clause.body(), clause.body() + 3, "thats", "its", "call", "or", "about", "say")) {
+            Measure first = f.limits.get(f.limits.size() - 1).measure();
+            Measure m = figures.get(0);
+            if (!first.unit().equals(m.unit())) {
+                Values.limit(f, "", new Measure(m.from(), m.to(), first.min() == null ? null : m.min(), first.max() == null ? null : m.max(), m.unit(), first.bound()));
+                f.extend(clause);
+                return true;
+            }
+        }
+        boolean reading = f != null && clause.from() - f.to <= 6 && f.is("record", "measure") && f.limits.isEmpty()
+                && figures.stream().anyMatch(m -> !m.unit().isEmpty() && !m.time())
+                && speech.has(clause.body(), clause.body() + 3, "ive got", "i got", "i have", "this ones", "its", "thats", "this one", "i get");
+        if (reading) {
+            Values.expected(f, figures, speech);
+            f.extend(clause);
+            return true;
+        }
+        if (near && figures.size() == 1 && figures.get(0).time() && figures.get(0).from() <= clause.body() + 1 && f.is("wait", "lubricate", "clean", "heat", "cool")) {
+            attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
         boolean bearing = near && f.names("bearing") && figures.stream().anyMatch(m -> m.unit().isEmpty() && m.min() != null && m.min().toString().matches("6[0-9]{3}"));
         if (bearing) {
             attach(f, said, clause.from(), clause.to());
@@ -519,11 +646,19 @@ final class Weaver {
             }
         }
         remember(clause);
-        boolean same = f != null && f.sentence == clause.sentence() && clause.from() - f.to <= 1;
+        if (listed(clause, said, f)) {
+            return;
+        }
+        boolean same = f != null && f.sentence == clause.sentence() && clause.from() - f.to <= 1 && pending == null;
         boolean close = f != null && clause.from() - f.to <= 1 && pending == null
                 && (said.orientation != null || !said.tools.isEmpty() && f.tools.isEmpty());
         if ((same || close) && f.kind != Kind.CAUTION) {
+            if (f.telegraphic && f.is("restore") && speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::time)) {
+                f.kind = Kind.TEST;
+                f.action = "test";
+            }
             attach(f, said, clause.from(), clause.to());
+            thread(f, said);
             f.extend(clause);
         } else if (pending == null) {
             pending = clause;
@@ -533,6 +668,36 @@ final class Weaver {
             dropPending();
             pending = clause;
         }
+    }
+
+    /** "handle, 2 washers, spring": the next of a list, or how many of what was named. */
+    private boolean listed(Clause clause, Said said, Finding f) {
+        boolean plain = said.tools.isEmpty() && said.consumables.isEmpty() && said.orientation == null;
+        Optional<NounPhrase> np = NounPhrases.at(speech, clause.body(), clause.to());
+        boolean bare = np.isPresent() && np.get().part() && np.get().to() == clause.to();
+        if (plain && bare && f != null && f.telegraphic && f.sentence == clause.sentence() && clause.from() == f.to && f.is("remove", "install")) {
+            NounPhrase n = np.get();
+            f.parts.add(new Finding.Part(n.name(), n.quantity(), n.size(), null, n.plural()));
+            f.extend(clause);
+            return true;
+        }
+        if (plain && np.isEmpty() && speech.text(clause.body(), clause.to()).matches("\\d{1,2}|two|three|four|five|six|eight")
+                && context.topic(clause.sentence()).isPresent()) {
+            int n = (int) methodos.core.speech.SpokenNumber.at(speech.tokens(), clause.body()).orElseThrow().value().toDouble();
+            context.count(n);
+            context.about(clause.sentence(), context.topic(clause.sentence()).orElseThrow().withQuantity(n));
+        }
+        if (bare || np.isPresent() && np.get().part() && speech.token(clause.to() - 1).mark().matches("[:?-]")) {
+            NounPhrase n = np.get();
+            context.about(clause.sentence(), new Finding.Part(n.name(), n.quantity(), n.size(), null, n.plural()));
+        }
+        if (said.leftHand && context.topic(clause.sentence()).isPresent() && !speech.runsOn()) {
+            Finding own = new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "loosen", clause);
+            own.parts.add(context.topic(clause.sentence()).orElseThrow());
+            step(own, clause, said);
+            return true;
+        }
+        return false;
     }
 
     private static final Set<String> MEASURING =
@@ -579,13 +744,21 @@ final class Weaver {
         Finding f = last();
         List<Measure> figures = speech.measures(clause.from(), clause.to());
         if (measuring(clause, said)) {
-            Values.expected(last(), figures);
+            Values.expected(last(), figures, speech);
             return;
         }
         boolean looks = f != null && clause.from() - f.to <= 3 && f.kind != Kind.CAUTION && f.kind != Kind.NOTE;
         if (looks && f.kind != Kind.ACTION) {
-            Values.expected(f, figures);
+            Values.expected(f, figures, speech);
             f.extend(clause);
+            return;
+        }
+        String text = speech.text(clause.body(), clause.to());
+        if (text.matches(".*\\b(switch|breaker|isolator|motor|power|plug)\\b.*\\b(off|zero|out|unplugged)\\b.*")) {
+            Finding off = new Finding(Kind.ACTION, "isolate", clause);
+            NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part)
+                    .ifPresent(n -> off.parts.add(new Finding.Part(n.name(), null, null, null, n.plural())));
+            step(off, clause, said);
             return;
         }
         Finding own = new Finding(figures.isEmpty() ? Kind.INSPECTION : Kind.MEASUREMENT, figures.isEmpty() ? "inspect" : "measure", clause);
@@ -594,13 +767,13 @@ final class Weaver {
             own.parts.add(subject.parts().get(0));
         }
         attach(own, said, clause.from(), clause.to());
-        Values.expected(own, figures);
+        Values.expected(own, figures, speech);
         findings.add(own);
     }
 
     private void dropPending() {
         if (pending != null) {
-            left.add(new Left(pending.from(), pending.to(), null));
+            left.add(new Left(pending.from(), pending.to(), pending.sentence(), null));
             pending = null;
         }
         settleCondition();
@@ -615,6 +788,11 @@ final class Weaver {
         int first = findings.isEmpty() ? Integer.MAX_VALUE : findings.get(0).from;
         int last = findings.isEmpty() ? -1 : findings.get(findings.size() - 1).to;
         // what is told before the first step and after the last is an introduction and a farewell
-        left.replaceAll(l -> l.reason() == null && (l.to() <= first || l.from() >= last) ? new Left(l.from(), l.to(), Draft.Reason.CHATTER) : l);
+        int firstSentence = findings.isEmpty() ? -1 : findings.get(0).sentence;
+        left.replaceAll(
+                l ->
+                        l.reason() == null && (l.to() <= first && l.sentence() != firstSentence || l.from() >= last)
+                                ? new Left(l.from(), l.to(), l.sentence(), Draft.Reason.CHATTER)
+                                : l);
     }
 }

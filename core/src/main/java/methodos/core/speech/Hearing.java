@@ -21,10 +21,11 @@ public final class Hearing {
                             + "|\\d+(?:-\\d+){3,}"
                             + "|\\d+-\\d+/\\d+"
                             + "|\\d+/\\d+"
+                            + "|\\d+(?:st|nd|rd|th)(?![\\p{L}])"
                             + "|\\d{1,3}(?:,\\d{3})+(?!\\d)"
                             + "|\\d*[.,]?\\d+(?=\\D|$)"
                             + "|[\\p{L}\\d]+(?:['’./-][\\p{L}\\d]+)*"
-                            + "|->|→|[½¼¾⅛⅜⅝⅞+=%°±≤≥×\"]");
+                            + "|->|→|[½¼¾⅛⅜⅝⅞+=%°±≤≥×]|(?<=[\\d½¼¾⅛⅜⅝⅞])\"");
     private static final Pattern NUMBER_UNIT =
             Pattern.compile("(\\d+(?:[.,]\\d+)?)-?([A-Za-z°µ][A-Za-z·.°]*)");
     private static final Map<String, String> VULGAR =
@@ -36,6 +37,12 @@ public final class Hearing {
                     "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety",
                     "one", "two", "three", "five", "seven", "nine", "half");
     private static final int LONGEST_PHRASE = 4;
+
+    /** Seconds between two captions. */
+    private static final double SILENCE = 0.8;
+
+    private static final Set<String> ABBREVIATIONS =
+            Set.of("no", "approx", "max", "min", "ca", "incl", "fig", "nr");
 
     private final Map<String, String> misheard;
 
@@ -50,8 +57,24 @@ public final class Hearing {
         List<Token> tokens = new ArrayList<>();
         for (int i = 0; i < transcript.words().size(); i++) {
             split(transcript.words().get(i).said(), i, tokens);
+            if (i + 1 < transcript.words().size() && silenceBehind(transcript, i)) {
+                mark(tokens, tokens.size() - 1, ".");
+            }
         }
+        tokens.replaceAll(Hearing::abbreviation);
         return corrected(tokens);
+    }
+
+    /** Whether nothing is said for so long that a sentence has ended, punctuated or not. */
+    private static boolean silenceBehind(Transcript transcript, int i) {
+        return transcript.words().get(i + 1).start() - transcript.words().get(i).end() >= SILENCE;
+    }
+
+    /** "No. 12" and "approx. 3" do not end a sentence. */
+    private static Token abbreviation(Token t) {
+        return t.mark().equals(".") && ABBREVIATIONS.contains(t.text())
+                ? new Token(t.text(), t.from(), t.to(), "", t.capital())
+                : t;
     }
 
     private static void split(String said, int word, List<Token> out) {

@@ -214,6 +214,13 @@ public final class Measures {
     }
 
     private Measure at(int i) {
+        if (word(i).matches("x|×") && i + 1 < tokens.size() && (i == 0 || !word(i - 1).matches("\\d.*|m"))) {
+            Optional<SpokenNumber> times = SpokenNumber.at(tokens, i + 1);
+            if (times.isPresent()) {
+                Rational v = times.get().value();
+                return measure(i, i + 1 + times.get().used(), v, v, "times");
+            }
+        }
         Measure inches = inchAndPart(i);
         if (inches != null) {
             return inches;
@@ -496,7 +503,7 @@ public final class Measures {
             i++;
         }
         if (phrase(i, "max") || phrase(i, "maximum") || phrase(i, "most") || phrase(i, "tops")
-                || phrase(at, "or less") || phrase(at, "and no more") || phrase(at, "no more")
+                || phrase(at, "or less")
                 || phrase(at, "or under")) {
             return word(i + 1).matches("\\d.*") || SpokenNumber.begins(word(i + 1))
                     ? Bound.NONE
