@@ -11,6 +11,6 @@ package methodos.core.drafting;
 record Clause(int from, int to, String lead, int body, int sentence) {
 
     boolean conditional() {
-        return lead.equals("if") || lead.equals("when") || lead.equals("once") || lead.equals("unless");
+        return lead.equals("if") || lead.equals("unless");
     }
 }

@@ -60,7 +60,7 @@ final class ClauseReader {
         if (forbidden != null) {
             return forbidden;
         }
-        if (Set.of("before", "after", "while", "until").contains(clause.lead()) && !text.startsWith("that") && !bareAfter()) {
+        if (Set.of("before", "after", "while", "until", "when", "once").contains(clause.lead()) && !text.startsWith("that") && !bareAfter()) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (speech.has(start, end, "later on", "later", "in a minute", "in a moment") && !speech.has(start, end, "minutes later", "min later")) {
@@ -68,6 +68,9 @@ final class ClauseReader {
         }
         if (text.matches("(you|youll|you can|you will) (just |then |can )?(feel|hear|notice) (?!for |with |the |down |along ).*")) {
             return Outcome.of(Outcome.Sort.ADDITION);
+        }
+        if (clause.lead().equals("so") && text.matches("(they|it) (go|goes|can|cant|dont|doesnt|fits|stays|wont|will|comes|come) .*") && !text.contains("bin")) {
+            return Outcome.of(Outcome.Sort.REASON);
         }
         if (text.matches("here (comes|it comes|they come|she comes|we go).*")) {
             return Outcome.of(Outcome.Sort.NOTE);
@@ -190,7 +193,7 @@ final class ClauseReader {
         }
         int q = speech.previous(p, start);
         return q < start
-                || !Set.of("want", "need", "going", "have", "like", "got", "try", "has", "way", "is",
+                || !Set.of("want", "need", "going", "have", "like", "got", "try", "has", "ought", "way", "is",
                                 "ready", "time", "forget", "wants", "needs", "remember", "you", "do", "supposed", "careful", "clockwise", "anticlockwise",
                                 "here", "about")
                         .contains(speech.word(q));
@@ -232,7 +235,7 @@ final class ClauseReader {
         }
         String particle = objects.particle();
         String action = verb.actionWith(particle);
-        if (action == null && particle == null && !objects.parts().isEmpty() && objects.place() != null) {
+        if (action == null && particle == null && !objects.parts().isEmpty() && objects.placePreposition() != null) {
             action = verb.actionWith(objects.placePreposition());
         }
         if (action == null) {
@@ -241,6 +244,10 @@ final class ClauseReader {
         if (met.form() == Verb.Form.THIRD_PERSON && Set.of("drop", "fall", "slide").contains(verb.base()) && !context.buildUp()
                 && action.equals("install")) {
             action = "remove";
+        }
+        boolean pronounSubject = speech.previous(v, start) >= start && Set.of("they", "it", "that").contains(speech.word(speech.previous(v, start)));
+        if (action.equals("install") && !context.buildUp() && pronounSubject && WITHOUT_OBJECT.contains(verb.base()) && !objects.binned()) {
+            return null;
         }
         Finding f = new Finding(kind(action), action, clause);
         if (passive || objects.parts().isEmpty() && objects.pronoun() == null && WITHOUT_OBJECT.contains(verb.base())
@@ -291,7 +298,7 @@ final class ClauseReader {
 
     void take(Objects objects, Finding f) {
         if (objects.pronoun() != null && objects.parts().isEmpty()) {
-            (f.is("tighten", "hand-tighten") ? context.fastener() : context.meant(objects.pronoun()))
+            (f.is("tighten", "hand-tighten") ? context.fastener() : context.meant(objects.pronoun(), clause.from()))
                     .ifPresent(
                             p -> {
                                 f.parts.add(p);
@@ -326,7 +333,7 @@ final class ClauseReader {
                     if (on != null) {
                         f.parts.add(new Finding.Part(on, null, null, null, Nouns.plural(on)));
                     } else if (objects.pronounPlace() != null) {
-                        context.meant(objects.pronounPlace()).ifPresent(f.parts::add);
+                        context.meant(objects.pronounPlace(), clause.from()).ifPresent(f.parts::add);
                     }
                 }
             }
@@ -353,6 +360,26 @@ final class ClauseReader {
         }
         if (f.is("restore") && f.parts.stream().noneMatch(p -> Set.of("plug", "power", "current", "breaker", "switch", "pump", "supply", "mains", "fuse").contains(Nouns.head(p.name()))) && verb.base().equals("plug") && !f.parts.isEmpty()) {
             f.action = "connect";
+        }
+        if (f.is("install", "support", "secure") && !f.parts.isEmpty() && f.parts.stream().allMatch(p -> Set.of("tag", "label").contains(Nouns.head(p.name())))) {
+            f.action = "mark";
+            if (objects.place() != null || objects.pronounPlace() != null) {
+                f.parts.clear();
+                if (objects.place() != null) {
+                    f.parts.add(new Finding.Part(objects.place(), null, null, null, false));
+                } else {
+                    context.meant(objects.pronounPlace(), clause.from()).ifPresent(f.parts::add);
+                }
+            }
+        }
+        if (f.is("install") && verb.base().equals("put") && said.tools.stream().anyMatch(t -> t.name().endsWith("puller"))) {
+            f.action = "pull";
+            f.parts.clear();
+            context.meant("it", clause.from()).ifPresent(f.parts::add);
+        }
+        if (f.is("connect", "restore") && verb.base().equals("plug") && objects.pronoun() != null && context.buildUp()) {
+            f.action = "restore";
+            f.parts.clear();
         }
         if (f.is("install") && objects.place() != null && consumable(objects.place()) && !f.parts.isEmpty()) {
             f.action = measures().stream().anyMatch(m -> m.unit().equals("degree") || m.unit().startsWith("°")) ? "heat" : "lubricate";

@@ -93,7 +93,12 @@ final class Clauses {
     private int consume(int i) {
         int end = clauseEnd(i);
         Optional<Verb.Met> met = speech.verbAt(i, start, end);
-        if (met.isPresent() || speech.tag(i).equals("VERB") && i > start && Grammar.SUBJECTS.contains(speech.word(i - 1))) {
+        if (speech.phrase(i, "left hand thread") || speech.phrase(i, "right hand thread")) {
+            object |= copula;
+            return Math.min(end, i + 3);
+        }
+        if (met.isPresent() || speech.tag(i).equals("VERB") && i > start
+                && (Grammar.SUBJECTS.contains(speech.word(i - 1)) || Grammar.PRONOUNS.contains(speech.word(i - 1)) || speech.word(i - 1).equals("to"))) {
             verb = true;
             return i + 1;
         }
@@ -132,11 +137,10 @@ final class Clauses {
         if (Set.of("it", "them").contains(w) && verb) {
             object = true;
         }
-        if (Grammar.BE.contains(w) || Set.of("theres", "has", "have", "got").contains(w)) {
+        if (Grammar.BE.contains(w) || Set.of("theres", "has", "have", "got", "its", "thats", "theyre", "shes", "hes", "this ones").contains(w)) {
             copula = true;
         }
-        if (Set.of("off", "out", "away", "on", "in", "back", "up", "down", "tight", "loose").contains(w)
-                && (thing || verb)) {
+        if (Set.of("off", "out", "away", "on", "in", "back", "up", "down", "tight", "loose").contains(w)) {
             placed = true;
         }
         return i + 1;
@@ -191,6 +195,9 @@ final class Clauses {
     private boolean cutBefore(int i) {
         if (sameMeasure(i)) {
             return false;
+        }
+        if (speech.phrase(i - 2, "do not") && NounPhrases.at(speech, i, clauseEnd(i)).filter(this::leaves).isPresent()) {
+            return true;
         }
         if (!speech.token(i - 1).mark().isEmpty()) {
             return true;
@@ -255,6 +262,14 @@ final class Clauses {
         if (GOES_ON.contains(before) || before.equals("and") || LEADS.contains(before)) {
             return false;
         }
+        for (String phrase : new String[] {"more than that", "less than that", "tighter than that", "any more", "anything over", "anything less", "anything more", "anything under", "how much", "how far", "how tight", "how many", "look it up"}) {
+            if (speech.phrase(i, phrase)) {
+                return true;
+            }
+        }
+        if (w.equals("new") && !Set.of("a", "the", "your", "is", "its", "thats", "some", "with", "on", "in", "of", "this", "that", "another", "brand", "for", "are").contains(before)) {
+            return NounPhrases.at(speech, i, clauseEnd(i)).filter(NounPhrase::part).isPresent();
+        }
         if (w.equals("please") && !before.equals("no")) {
             return true;
         }
@@ -291,6 +306,15 @@ final class Clauses {
                 .contains(w)) {
             return true;
         }
+        if (Set.of("try", "go").contains(speech.word(i - 1))) {
+            return false;
+        }
+        if (w.equals("anything") || runsOn && (object || placed) && Set.of("from", "between").contains(w)) {
+            return true;
+        }
+        if ((w.equals("new") || speech.word(n + 1).equals("new")) && (placed || object)) {
+            return true;
+        }
         if (w.equals("a") && Set.of("half", "quarter", "bit", "third").contains(speech.word(n + 1))) {
             return false;
         }
@@ -314,7 +338,7 @@ final class Clauses {
         if (Grammar.AUXILIARIES.contains(w)) {
             return true;
         }
-        if (Set.of("only", "just", "by", "finger", "hand").contains(w)) {
+        if (Set.of("only", "just", "by", "finger", "hand").contains(w) || speech.phrase(n, "the same")) {
             return true;
         }
         boolean complete = placed || !verb;
@@ -345,6 +369,8 @@ final class Clauses {
                         "somebody", "nobody", "these")
                 .contains(w)) {
             return finite(after)
+                    || Set.of("it", "he", "she", "they").contains(w) && speech.tag(i + 1).equals("VERB") && !after.endsWith("ing")
+                    || i + 1 < speech.size() && !after.isEmpty() && speech.verbAt(i + 1, i, clauseEnd(i)).isPresent() && !Set.of("those", "these", "that").contains(w)
                     || Set.of("you", "we", "i").contains(w) && speech.tag(i + 1).equals("VERB")
                     || after.equals("one") && finite(speech.word(i + 2))
                     || Set.of("just", "always", "really", "can").contains(after)
@@ -375,6 +401,8 @@ final class Clauses {
     private boolean statementStarts(int i, String before) {
         if (!content(start, i)
                 || GOES_ON.contains(before)
+                || Grammar.AUXILIARIES.contains(before)
+                || Set.of("anybody", "somebody", "nobody", "everybody", "who", "forget", "go", "try").contains(before)
                 || Grammar.PREPOSITIONS.contains(before)
                         && !(Grammar.PARTICLES.contains(before) && placed && !speech.determiner(i))) {
             return false;
@@ -386,6 +414,9 @@ final class Clauses {
         if (w.equals("not") && Set.of("a", "an", "the", "with", "by").contains(speech.word(i + 1)) && !copula) {
             return true;
         }
+        if (w.equals("dont") && thing && !verb && !placed) {
+            return false;
+        }
         if (Set.of("dont", "never").contains(w) || speech.phrase(i, "do not") || speech.phrase(i, "make sure")) {
             return !Grammar.SUBJECTS.contains(before);
         }
@@ -396,7 +427,8 @@ final class Clauses {
             boolean isObject =
                     Set.of("it", "this", "that", "those").contains(w)
                             && speech.lexicon().verb(speech.token(i - 1)).isPresent()
-                            && !Grammar.AUXILIARIES.contains(speech.word(i + 1));
+                            && (!Grammar.AUXILIARIES.contains(speech.word(i + 1))
+                                    || Set.of("theres", "thats", "theyre", "its", "were", "youre", "shes").contains(speech.word(i + 1)));
             return !isObject;
         }
         if (imperative(i, before)) {
@@ -407,6 +439,9 @@ final class Clauses {
 
     /** "let it come down", "help me lift": the second verb belongs to the first. */
     private boolean helped(int i) {
+        if (speech.phrase(i - 2, "lets go")) {
+            return false;
+        }
         for (int k = Math.max(start, i - 8); k < i - 1; k++) {
             if (Set.of("let", "help", "make", "see", "watch", "feel", "get", "have", "lets").contains(speech.word(k))) {
                 return NounPhrases.at(speech, k + 1, i).filter(n -> n.to() == i).isPresent()
@@ -423,11 +458,13 @@ final class Clauses {
                 || met.get().verb().alsoNoun() && !speech.token(i).mark().isEmpty()) {
             return false;
         }
-        if (Grammar.DETERMINERS.contains(before)
+        boolean thisOne = before.equals("one") && speech.determiner(i - 2);
+        if (Grammar.DETERMINERS.contains(before) && !thisOne
                 || Grammar.MODALS.contains(before)
                 || Grammar.EVALUATIVE.contains(before) && !before.equals("right")
                 || Grammar.AUXILIARIES.contains(before)
                 || Grammar.SUBJECTS.contains(before) && speech.lexicon().verb(speech.token(Math.max(0, i - 2))).isEmpty()
+                        && !Grammar.PREPOSITIONS.contains(speech.word(i - 2)) && !speech.word(i - 2).equals("thats")
                 || speech.number(i - 1) && met.get().verb().alsoNoun() && !(before.equals("one") && speech.determiner(i - 2))
                 || helped(i)) {
             return false;
@@ -441,7 +478,8 @@ final class Clauses {
         if (!isVerb) {
             return false;
         }
-        if (follows && !(Set.of("that", "this", "one", "same").contains(speech.word(i + 1)) && met.get().verb().alsoNoun())) {
+        if (follows && !(Set.of("that", "this", "one", "same").contains(speech.word(i + 1)) && met.get().verb().alsoNoun()
+                && !Grammar.PARTICLES.contains(speech.word(i + 2)))) {
             return true;
         }
         boolean goesOn = Grammar.PARTICLES.contains(speech.word(i + 1)) || met.get().verb().action() != null
@@ -452,7 +490,9 @@ final class Clauses {
     /** A thing begins, and the clause is complete: it has a verb with its object, or a thing with its place. */
     private boolean noRoom(int i) {
         Optional<NounPhrase> np = NounPhrases.at(speech, i, clauseEnd(i));
-        if (np.isEmpty() || !np.get().part() && !(np.get().name().equals("one") && leaves(np.get())) || Grammar.OBJECTS.contains(speech.word(i)) || speech.word(i).equals("of")) {
+        boolean subjectOnes = np.isPresent() && Set.of("one", "ones").contains(Nouns.head(np.get().name()))
+                && Set.of("get", "gets", "go", "goes", "is", "are").contains(speech.word(np.get().to()));
+        if (np.isEmpty() || !np.get().part() && !subjectOnes && !(np.get().name().equals("one") && leaves(np.get())) || Grammar.OBJECTS.contains(speech.word(i)) || speech.word(i).equals("of")) {
             return false;
         }
         if (speech.measureAt(i - 1).isPresent()
@@ -463,21 +503,26 @@ final class Clauses {
         if (speech.phrase(i - 1, "thread") && Sizes.at(speech, i - 4, i) != null) {
             return false;
         }
+        boolean verbOnly = np.get().to() == i + 1 && speech.lexicon().verb(speech.token(i)).isPresent();
+        if (helped(i) || verbOnly && !leaves(np.get()) || speech.verbAt(i, start, clauseEnd(i)).isPresent()) {
+            return false;
+        }
         int behind = np.get().to();
-        boolean tells = speech.token(behind - 1).mark().isEmpty() && (verb || copula || thing && placed)
-                && Set.of("must", "should", "is", "are", "has", "have", "needs", "goes", "comes", "can", "will", "holds", "takes").contains(speech.word(behind));
-        boolean complete = tells || verb && (object || placed) || thing && placed || copula && (object || placed || thing);
+        boolean tells = speech.token(behind - 1).mark().isEmpty() && (verb && (object || placed) || copula || thing && placed)
+                && Set.of("must", "should", "is", "are", "has", "have", "needs", "goes", "comes", "can", "will", "holds", "takes", "get", "gets", "ought").contains(speech.word(behind));
+        boolean complete = tells || leaves(np.get()) && (copula || thing && placed) || verb && (object || placed) || thing && placed || copula && (object || placed || thing);
         if (!complete || Set.of("each", "every", "any").contains(speech.word(i))) {
             return false;
         }
         String before = speech.word(i - 1);
         if (Set.of("in", "on", "through", "over").contains(before)) {
-            return leaves(np.get()) && !speech.determiner(i) && !speech.filler(i - 1) || !verb && !speech.determiner(i) && !speech.filler(i - 1);
+            return leaves(np.get()) && !speech.determiner(i) && !speech.filler(i - 1)
+                    || !verb && (speech.word(i - 2).equals("back") || Set.of("in", "on").contains(speech.word(np.get().to()))) && !speech.determiner(i) && !speech.filler(i - 1);
         }
         if (Grammar.PARTICLES.contains(before)) {
             return !speech.determiner(i);
         }
-        boolean subject = Set.of("it", "they", "that", "this").contains(before)
+        boolean subject = !leaves(np.get()) && Set.of("it", "they", "that", "this", "she", "he", "you", "we").contains(before)
                 && (i - 2 < start || !speech.lexicon().verb(speech.token(i - 2)).isPresent());
         return !subject;
     }

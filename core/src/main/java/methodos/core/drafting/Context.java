@@ -10,24 +10,36 @@ final class Context {
 
     private static final int REMEMBERED = 12;
 
+    /** Further back than so many words nobody knows any more what "it" was. */
+    private static final int REACH = 45;
+
     private final List<Finding.Part> spokenOf = new ArrayList<>();
+    private final List<Integer> spokenAt = new ArrayList<>();
     private boolean buildUp;
     private Finding.Part topic;
     private int topicSentence = -1;
     private boolean leftHand;
 
-    void remember(Finding.Part part) {
+    /**
+     * @param at the token at which it is spoken of
+     */
+    void remember(Finding.Part part, int at) {
         spokenOf.add(part);
+        spokenAt.add(at);
         if (spokenOf.size() > REMEMBERED) {
             spokenOf.remove(0);
+            spokenAt.remove(0);
         }
     }
 
     /** What "it", "them" or "that" stands for. */
-    Optional<Finding.Part> meant(String pronoun) {
+    Optional<Finding.Part> meant(String pronoun, int at) {
         boolean many = Set.of("them", "those", "these", "they", "each", "both", "theyre").contains(pronoun);
         for (int i = spokenOf.size() - 1; i >= 0 && i > spokenOf.size() - 5; i--) {
             Finding.Part part = spokenOf.get(i);
+            if (at - spokenAt.get(i) > REACH) {
+                return Optional.empty();
+            }
             if (part.plural() == many) {
                 return Optional.of(part);
             }

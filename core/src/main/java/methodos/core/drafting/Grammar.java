@@ -53,7 +53,7 @@ final class Grammar {
                     "is are was were be been being am do does did has have had can could will would"
                             + " shall should may might must dont doesnt didnt wont cant isnt arent"
                             + " wasnt not its thats theres heres theyre youre were im ive youve weve"
-                            + " ill youll itll theyll wouldnt shouldnt mustnt couldnt lets aint got goes comes");
+                            + " ill youll itll theyll wouldnt shouldnt mustnt couldnt lets aint got goes comes going ought");
     static final Set<String> PRONOUNS =
             words(
                     "whats i you we they he she it me him her us them who somebody someone anybody anyone"
@@ -71,7 +71,7 @@ final class Grammar {
     /** Words that the tagger likes to take for nouns. */
     static final Set<String> NEVER_NAMES =
             words(
-                    "shows reads means remember listen bye sorry literally careful ready sure able stiff thanks lots"
+                    "shows reads means says say said knows know much many thousand hundred comma oh remember listen bye sorry literally careful ready sure able stiff thanks lots"
                             + " anticlockwise clockwise times hello really pitched tight loose shut"
                             + " closed stuck glad proud seized done gone fine actually basically"
                             + " maximum minimum max min exactly look twice");
@@ -90,8 +90,11 @@ final class Grammar {
                             + " mm inch inches newton clockwise anticlockwise goggles glasses gloves"
                             + " glove eye-protection protection care sense trouble mistake today noise"
                             + " one ones less more anything bin cross star pattern two three four five six seven eight nine ten pair couple"
-                            + " piece pieces direction wear leaks leak home position use anybody man"
-                            + " woman lad guy fella kid student apprentice it them they you we i");
+                            + " piece pieces direction wear leaks leak home position use purpose anybody man"
+                            + " woman lad guy fella kid man-next folks student apprentice it them they you we i");
+    /** Nouns that are parts with a word in front: "tool rest", "cap end". */
+    static final Set<String> ENDS = words("rest end top bottom point drop direction use position half quarter front rear");
+
     /** Nouns that stand for the thing behind their "of". */
     static final Set<String> PARTITIVE =
             words(

@@ -20,7 +20,8 @@ record NounPhrase(
     boolean part() {
         return !name.isEmpty()
                 && !name.equals("side")
-                && !Grammar.NO_PARTS.contains(head())
+                && (!Grammar.NO_PARTS.contains(head()) || Grammar.ENDS.contains(head()) && name.contains(" "))
+                && !name.matches(".*\\bhand thread|(left|right|normal|ordinary) thread")
                 && !Grammar.NO_PARTS.contains(name)
                 && !name.matches("[\\d./-]+");
     }

@@ -188,8 +188,9 @@ final class NounPhrases {
                     && names.isEmpty()
                     && nameable(i + 1);
         }
-        if (speech.number(i) && !names.isEmpty()) {
-            return w.matches("\\d{4,5}");
+        if (speech.number(i)) {
+            return w.matches("\\d{4,5}") || w.equals("one") && names.size() == 1
+                    && (Grammar.EVALUATIVE.contains(names.get(0)) || Set.of("left", "right", "top", "bottom", "outer", "inner", "upper", "lower", "hand").contains(names.get(0)));
         }
         if (speech.measureAt(i).filter(m -> !m.unit().isEmpty()).isPresent()) {
             return false;
@@ -198,10 +199,12 @@ final class NounPhrases {
         if (met.isPresent()) {
             return verbAsName(i, met.get());
         }
-        if (Grammar.NEVER_NAMES.contains(w) || w.length() > 4 && w.endsWith("ly") && !w.endsWith("bly") && !w.endsWith("lly")) {
+        boolean described = names.isEmpty() && i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1)) && i + 1 < end
+                && speech.token(i).mark().isEmpty() && !Grammar.NEVER_NAMES.contains(speech.word(i + 1)) && nameable(i + 1);
+        if (Grammar.NEVER_NAMES.contains(w) && !described || w.length() > 4 && w.endsWith("ly") && !w.endsWith("bly") && !w.endsWith("lly")) {
             return false;
         }
-        if (w.length() > 3 && speech.tag(i).equals("VERB") && names.isEmpty() && !(i > 0 && speech.determiner(i - 1)) && !Nouns.plural(w)) {
+        if (w.length() > 3 && speech.tag(i).equals("VERB") && names.isEmpty() && !(i > 0 && speech.determiner(i - 1) && !(speech.word(i - 1).equals("its") && w.endsWith("ing"))) && !Nouns.plural(w)) {
             return false;
         }
         return w.length() > 3 || !TAGS_THAT_END.contains(speech.tag(i)) || Nouns.head(w).matches("pin|nut|key|cap|lid|rod|cam|hub|pad|o-ring|u-cup|seal|ring");

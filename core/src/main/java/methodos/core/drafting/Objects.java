@@ -69,13 +69,17 @@ record Objects(
             this.end = end;
         }
 
-        Objects scan(int i) {
+        Objects scan(int first) {
             boolean listing = true;
+            int i = first;
             while (i < end) {
                 String w = speech.word(i);
                 if (speech.filler(i) || Grammar.ADVERBS.contains(w) && !(Set.of("inside", "outside").contains(w) && speech.word(i + 1).equals("of")) && !Grammar.PARTICLES.contains(w) && NounPhrases.at(speech, i, end).isEmpty()) {
                     i++;
                     continue;
+                }
+                if (i > first && Set.of("its", "thats", "theyre", "theres", "youre", "itll", "theyll").contains(w)) {
+                    break;
                 }
                 boolean object = (Grammar.OBJECTS.contains(w) || Set.of("they", "theyre", "its", "she", "itll", "theyll").contains(w)) && NounPhrases.at(speech, i, end).isEmpty();
                 if (object) {
@@ -84,6 +88,10 @@ record Objects(
                     }
                     i++;
                     continue;
+                }
+                if (w.equals("to") && i + 1 < end && speech.lexicon().verb(speech.token(i + 1)).filter(m -> m.form() == Verb.Form.BASE).isPresent()
+                        && !speech.determiner(i + 1) && (!speech.lexicon().verb(speech.token(i + 1)).orElseThrow().verb().alsoNoun() || i + 2 >= end || speech.beginsObject(i + 2) || Grammar.PARTICLES.contains(speech.word(i + 2)))) {
+                    break;
                 }
                 if (Set.of("until", "till", "so", "because", "before", "after", "while", "when", "which", "that", "if", "as", "than").contains(w)) {
                     break;
@@ -185,6 +193,9 @@ record Objects(
                     off = phrase.name();
                 }
             } else if (INTO.contains(w)) {
+                if (preposition == null && !w.equals("for")) {
+                    preposition = w;
+                }
                 if (BINS.contains(phrase.head()) && !w.equals("on")) {
                     binned = true;
                 } else if (phrase.part() && !w.equals("for") && !tool(phrase)

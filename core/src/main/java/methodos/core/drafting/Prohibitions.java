@@ -50,6 +50,9 @@ final class Prohibitions {
             String before = i > from ? speech.word(i - 1) : "";
             String after = speech.word(i + 1);
             boolean first = i == clause.body();
+            if (w.equals("never") && Set.of("will", "youll", "ill", "it", "they").contains(before)) {
+                continue;
+            }
             if (w.startsWith("dont") && before.equals("you") && Set.of("that", "so").contains(speech.word(i - 2))) {
                 continue;
             }

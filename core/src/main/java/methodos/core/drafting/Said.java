@@ -212,6 +212,12 @@ final class Said {
             return speech.verbAt(i, from, to).isPresent() || speech.beginsObject(i + 1)
                     || speech.token(i).mark().isEmpty() && i + 1 < to && NounPhrases.at(speech, i + 1, i + 2).isPresent();
         }
+        if (Set.of("heater", "oven").contains(w) && speech.has(from, i, "in")) {
+            return false;
+        }
+        if (Set.of("side", "seat", "door").contains(after)) {
+            return true;
+        }
         return Set.of("pump", "drill", "saw", "stone", "blade", "oven", "heater", "hoist", "meter")
                         .contains(w)
                 || Set.of("motor", "pin", "plug", "bolt", "screw", "spring", "housing", "cover").contains(after);
@@ -225,7 +231,7 @@ final class Said {
                 && !Grammar.PREPOSITIONS.contains(w)
                 && !Grammar.EVALUATIVE.contains(w)
                 && !Grammar.CONJUNCTIONS.contains(w)
-                && !Grammar.ADVERBS.contains(w)
+                && (!Grammar.ADVERBS.contains(w) || Set.of("soft", "hard", "flat", "square").contains(w))
                 && !Grammar.PARTICLES.contains(w)
                 && !Grammar.AUXILIARIES.contains(w)
                 && !Grammar.PRONOUNS.contains(w)

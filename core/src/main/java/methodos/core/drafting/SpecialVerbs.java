@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.drafting.DraftedStep.Kind;
 import methodos.core.speech.Measure;
-import methodos.core.speech.SpokenNumber;
 
 /** Verbs that mean what stands behind them: "give it a wipe", "run it for five minutes". */
 final class SpecialVerbs {
@@ -59,7 +58,7 @@ final class SpecialVerbs {
         String w = speech.word(i);
         return w.equals("have") && Set.of("a", "somebody", "someone").contains(speech.word(i + 1))
                 || w.equals("go") && !Set.of("ahead", "and", "look").contains(speech.word(i + 1))
-                || w.equals("start") || w.equals("try") && false;
+                || w.equals("start");
     }
 
     private Finding finding(Kind kind, String action) {
@@ -95,8 +94,6 @@ final class SpecialVerbs {
                                 && (machineBehind(v) || Set.of("it", "her").contains(after))
                         ? act("test", v + 1)
                         : reader.said().byHand ? act("hand-tighten", v + 1) : null;
-            case "switch":
-                return null;
             case "take":
                 return takeOf(v);
             case "put", "stick", "draw", "paint", "scratch":
@@ -127,8 +124,6 @@ final class SpecialVerbs {
                 return leave(v);
             case "keep":
                 return note();
-            case "remember", "means", "goes":
-                return w.equals("remember") && reader.said().tools.isEmpty() && !speech.has(v, end, "to") ? null : null;
             case "hold":
                 return hold(v);
             case "look", "looking", "search", "watch":
@@ -150,11 +145,14 @@ final class SpecialVerbs {
             case "see":
                 return after.equals("that") || after.equals("if") ? act("inspect", v + 2) : null;
             case "set":
+                if (speech.has(v, end, "brake", "handbrake", "parking brake")) {
+                    return act("secure", v + 1);
+                }
                 return reader.measures().stream().anyMatch(m -> m.length() || m.unit().equals("bar") || m.unit().equals("psi"))
                         ? act("adjust", v + 1)
                         : null;
-            case "do":
-                return speech.has(v, end, "same") ? null : null;
+            case "go":
+                return speech.has(v, end, "wrong way", "the other way", "backwards") ? wrongWay() : null;
             default:
                 return null;
         }
@@ -455,12 +453,17 @@ final class SpecialVerbs {
         return null;
     }
 
+    private Finding wrongWay() {
+        Finding f = finding(Kind.ACTION, reader.context().buildUp() ? "tighten" : "loosen");
+        reader.context().fastener().ifPresent(f.parts::add);
+        return f;
+    }
+
     private Finding wait(int v) {
         if (speech.word(v + 1).matches("no|sorry") || v + 1 >= end && speech.word(end).equals("no")) {
             return note();
         }
         Finding f = finding(Kind.ACTION, "wait");
-        Optional<SpokenNumber> none = Optional.empty();
         int until = speech.find(v, end, "until");
         if (until > 0) {
             Objects o = Objects.behind(speech, reader.said(), until + 1, end);

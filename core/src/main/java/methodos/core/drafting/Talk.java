@@ -28,6 +28,9 @@ final class Talk {
                 return Outcome.aside(Draft.Reason.CHATTER);
             }
         }
+        if (text.matches("(cool|great|nice|perfect|lovely|good|done|brilliant|excellent|beautiful)")) {
+            return Outcome.aside(Draft.Reason.CHATTER);
+        }
         if (text.matches("(this one|mine|ours) \\d.*|mine (is|was) .*")) {
             return Outcome.aside(Draft.Reason.ASIDE);
         }
@@ -61,7 +64,7 @@ final class Talk {
     private static boolean works(Speech speech, Clause clause) {
         for (int i = clause.body(); i < clause.to(); i++) {
             Optional<Verb.Met> met = speech.verbAt(i, clause.body(), clause.to());
-            if (met.isPresent() && met.get().verb().action() != null) {
+            if (met.isPresent() && (met.get().verb().action() != null || !met.get().verb().particles().isEmpty())) {
                 return true;
             }
         }

@@ -105,11 +105,25 @@ final class Telegraphic {
 
     private Outcome thing(NounPhrase first, List<NounPhrase> things, String particle) {
         Said said = reader.said();
+        if (said.tools.stream().anyMatch(t -> t.name().matches(".*(heater|oven|hot plate|induction plate)"))) {
+            return step("heat", things);
+        }
+        boolean gap = reader.measures().stream().anyMatch(m -> m.length() && m.single());
+        if (gap && reader.context().buildUp() && said.tools.isEmpty() && things.size() == 1 && first.size() == null && !first.fresh()
+                && !FASTENERS.contains(first.head()) && (particle == null || particle.equals("on"))) {
+            return step("adjust", things);
+        }
         if (particle != null) {
             return moved(first, things, particle);
         }
         if (said.byHand && reader.context().buildUp()) {
             return step("hand-tighten", things);
+        }
+        if (speech.has(from, to, "that order", "this order") && reader.context().buildUp()) {
+            return step("install", apart(first));
+        }
+        if (placed() && reader.said().tools.stream().anyMatch(t -> t.name().matches(".*(vee block|stand|centers|centres|cradle)"))) {
+            return step("install", things);
         }
         boolean measured = reader.measures().stream().anyMatch(m -> m.length() || m.unit().equals("bar") || m.unit().equals("kg") || m.unit().equals("ohm") || m.unit().equals("psi"));
         if (!measured && first.fresh()) {
@@ -153,6 +167,15 @@ final class Telegraphic {
 
     private boolean vise() {
         return speech.has(from, to, "vice", "vise");
+    }
+
+    /** The things of a list without commas, each for itself. */
+    private List<NounPhrase> apart(NounPhrase all) {
+        List<NounPhrase> each = new ArrayList<>();
+        for (int i = all.from(); i < all.to(); i++) {
+            NounPhrases.at(speech, i, i + 1).filter(NounPhrase::part).ifPresent(each::add);
+        }
+        return each;
     }
 
     /** Whether nothing but things is said. */
@@ -216,7 +239,7 @@ final class Telegraphic {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         boolean power = POWER.contains(first.head()) && !(first.head().equals("plug") && (first.plural() || first.name().contains(" ")));
-        if (Set.of("line", "mark").contains(first.head()) && Set.of("together", "up", "on", "in").contains(particle)) {
+        if (Set.of("line", "mark").contains(first.head()) && reader.context().buildUp() && Set.of("together", "up", "on", "in").contains(particle)) {
             return step("align", things);
         }
         if (particle.equals("out") && first.head().equals("air")) {
@@ -302,7 +325,7 @@ final class Telegraphic {
         for (int i = from; i < to; i++) {
             String w = speech.word(i);
             if (Set.of("is", "are", "was", "were", "has", "have", "had", "its", "thats", "theres", "theyre", "means", "does",
-                            "will", "youll", "can", "i", "want", "say", "know", "ive", "got", "comes", "even", "would", "could", "been", "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
+                            "will", "youll", "can", "i", "want", "say", "know", "ive", "got", "comes", "even", "how", "what", "where", "why", "knows", "says", "would", "could", "been", "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
                     .contains(w)) {
                 return true;
             }

@@ -78,7 +78,17 @@ final class Weaver {
         }
         Finding again = new Finding(main.kind, main.action, clause);
         int first = findings.get(Math.max(0, findings.size() - 4)).from;
-        again.parts.addAll(main.parts);
+        Optional<NounPhrase> named = Optional.empty();
+        for (int i = clause.body(); i < clause.to() && named.isEmpty(); i++) {
+            named = NounPhrases.at(speech, i, clause.to())
+                    .filter(n -> n.part() && !Set.of("side", "work", "machine", "end", "job").contains(n.head()) && !Set.of("hand", "same").contains(n.head()));
+        }
+        if (named.isPresent()) {
+            NounPhrase n = named.get();
+            again.parts.add(new Finding.Part(n.name(), n.quantity(), null, null, n.plural()));
+        } else {
+            again.parts.addAll(main.parts);
+        }
         again.repeated = new int[] {Math.max(first, main.from - 40), main.to};
         again.place = text.replaceFirst(".*\\b(?:for|on|at) (the )?", "").strip();
         again.leftHand = said.leftHand;
@@ -123,9 +133,22 @@ final class Weaver {
         return false;
     }
 
+    /** A story goes on with "and it came down", "his shoes". */
+    private boolean told(Clause clause, String story) {
+        Left before = left.isEmpty() ? null : left.get(left.size() - 1);
+        if (!speech.runsOn() || before == null || before.reason() != Draft.Reason.ASIDE || before.to() != clause.from()) {
+            return false;
+        }
+        String w = speech.word(clause.body());
+        return Set.of("he", "she", "his", "her", "him").contains(w)
+                || Set.of("it", "they").contains(w) && Set.of("and", "").contains(clause.lead());
+    }
+
     private void read(Clause clause) {
         for (String phrase : speech.lexicon().phrases("going back")) {
-            if (findings.size() > 8 && speech.has(clause.from(), clause.to(), phrase)) {
+            int at = speech.find(clause.from(), clause.to(), phrase);
+            boolean story = !left.isEmpty() && left.get(left.size() - 1).reason() == Draft.Reason.ASIDE && left.get(left.size() - 1).to() == clause.from();
+            if (findings.size() > 8 && at >= 0 && at - clause.body() <= 3 && !story) {
                 context.goBack();
             }
         }
@@ -151,6 +174,14 @@ final class Weaver {
         }
         if (denied(clause)) {
             return;
+        }
+        if (speech.text(clause.from(), clause.to()).matches("(no )*(no|and|but|um|uh|so| )*forget (that|it|about it)|(no )*scratch that") && last() != null) {
+            Finding taken = findings.remove(findings.size() - 1);
+            left.add(new Left(taken.from, clause.to(), clause.sentence(), null));
+            return;
+        }
+        if (outcome.sort() != Outcome.Sort.SET_ASIDE && told(clause, "story")) {
+            outcome = Outcome.aside(Draft.Reason.ASIDE);
         }
         if (said.condition != null && outcome.sort() != Outcome.Sort.STEPS) {
             model = said.condition;
@@ -212,6 +243,11 @@ final class Weaver {
             findings.add(f);
             return;
         }
+        Finding measured = last();
+        if (f.is("turn") && measured != null && measured.is("measure") && measured.limits.isEmpty() && f.from - measured.to <= 1) {
+            measured.extend(clause);
+            return;
+        }
         if (f.parts.isEmpty() && f.kind != Kind.CAUTION && !f.is("test", "wait")) {
             context.topic(clause.sentence()).ifPresent(f.parts::add);
         }
@@ -219,7 +255,7 @@ final class Weaver {
         inherit(f, clause);
         thread(f, said);
         for (Finding.Part p : f.parts) {
-            context.remember(p);
+            context.remember(p, f.to);
         }
         if (!merged(f)) {
             findings.add(f);
@@ -462,7 +498,7 @@ final class Weaver {
                 told = new Told(n.name(), n.quantity(), n.size(), n.plural(), clause.from(), clause.from());
             }
             if (np.isPresent() && np.get().part() && !inPlace && !tool && !Defects.is(np.get().head())) {
-                context.remember(new Finding.Part(np.get().name(), np.get().quantity(), np.get().size(), null, np.get().plural()));
+                context.remember(new Finding.Part(np.get().name(), np.get().quantity(), np.get().size(), null, np.get().plural()), clause.from());
             }
             i = np.map(n -> Math.max(n.to(), 0)).filter(n -> n > 0).orElse(i + 1);
         }
@@ -503,15 +539,16 @@ final class Weaver {
             return true;
         }
         boolean near = f != null && clause.from() - f.to <= 2 && f.kind != Kind.CAUTION;
-        if (near && !f.limits.isEmpty() && figures.size() == 1 && figures.get(0).single() && figures.get(0).length()
+        if (near && !f.limits.isEmpty() && !figures.isEmpty() && figures.stream().allMatch(m -> m.single() && m.length())
                 && speech.has(clause.body(), clause.body() + 3, "thats", "its", "call", "or", "about", "say")) {
             Measure first = f.limits.get(f.limits.size() - 1).measure();
-            Measure m = figures.get(0);
-            if (!first.unit().equals(m.unit())) {
-                Values.limit(f, "", new Measure(m.from(), m.to(), first.min() == null ? null : m.min(), first.max() == null ? null : m.max(), m.unit(), first.bound()));
-                f.extend(clause);
-                return true;
+            for (Measure m : figures) {
+                if (!first.unit().equals(m.unit())) {
+                    Values.limit(f, "", new Measure(m.from(), m.to(), first.min() == null ? null : m.min(), first.max() == null ? null : m.max(), m.unit(), first.bound()));
+                }
             }
+            f.extend(clause);
+            return true;
         }
         boolean reading = f != null && clause.from() - f.to <= 6 && f.is("record", "measure") && f.limits.isEmpty()
                 && figures.stream().anyMatch(m -> !m.unit().isEmpty() && !m.time())
@@ -575,6 +612,11 @@ final class Weaver {
     private boolean looksUp(Clause clause, Said said) {
         if (said.reference == null || speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque)) {
             return false;
+        }
+        Left asked = left.isEmpty() ? null : left.get(left.size() - 1);
+        if (pending == null && asked != null && asked.to() == clause.from() && asked.reason() == null) {
+            left.remove(asked);
+            pending = new Clause(asked.from(), asked.to(), "", asked.from(), asked.sentence());
         }
         int from = pending != null ? pending.from() : clause.from();
         Finding before = last();
@@ -743,6 +785,10 @@ final class Weaver {
         dropPending();
         Finding f = last();
         List<Measure> figures = speech.measures(clause.from(), clause.to());
+        if (f != null && speech.word(clause.body()).equals("no") && clause.from() - f.to <= 2 && f.kind != Kind.CAUTION) {
+            f.extend(clause);
+            return;
+        }
         if (measuring(clause, said)) {
             Values.expected(last(), figures, speech);
             return;

@@ -152,18 +152,12 @@ public final class Measures {
 
     /** Where the number begins that ends, with its unit, before a place; -1 if none does. */
     private int numberEndingAt(int end) {
-        for (int start = end - 1; start >= Math.max(0, end - 8); start--) {
-            Optional<SpokenNumber> n = SpokenNumber.at(unmarked(), start);
+        for (int start = Math.max(0, end - 8); start < end; start++) {
+            Optional<SpokenNumber> n = SpokenNumber.at(tokens, start);
             if (n.isPresent()) {
                 int behind = start + n.get().used();
                 Unit unit = unitAt(behind);
                 if (behind == end || unit != null && behind + unit.used == end) {
-                    while (start > 0
-                            && SpokenNumber.at(unmarked(), start - 1)
-                                    .filter(b -> b.used() > 1)
-                                    .isPresent()) {
-                        start--;
-                    }
                     return start;
                 }
             }
@@ -175,7 +169,7 @@ public final class Measures {
         if (wrong < 0) {
             return -1;
         }
-        Rational before = SpokenNumber.at(unmarked(), wrong).map(SpokenNumber::value).orElse(null);
+        Rational before = SpokenNumber.at(tokens, wrong).map(SpokenNumber::value).orElse(null);
         int last = Math.min(tokens.size(), from + CORRECTION_REACH);
         for (int i = from; i < last; i++) {
             Optional<SpokenNumber> n = SpokenNumber.at(tokens, i);
@@ -189,15 +183,14 @@ public final class Measures {
         return -1;
     }
 
-    private List<Token> unmarked() {
-        return tokens;
-    }
-
     // ---------------------------------------------------------------- one quantity
 
     private record Unit(String name, int used) {}
 
     private Unit unitAt(int i) {
+        if (Set.of("meter", "metre").contains(word(i)) && Set.of("on", "between", "across").contains(word(i + 1))) {
+            return null;
+        }
         for (int n = 3; n > 0; n--) {
             if (i + n <= tokens.size()) {
                 StringBuilder said = new StringBuilder(word(i));
@@ -257,6 +250,14 @@ public final class Measures {
         int at = word(i).equals("an") || word(i).equals("a") || word(i).equals("one") ? i + 1 : i;
         boolean inch = word(at).equals("inch");
         boolean turn = word(at).equals("turn");
+        String spanned = at > i && word(at + 1).equals("and") ? UNITS.get(word(at)) : null;
+        if (!inch && !turn && Set.of("minute", "hour", "litre", "liter", "millimetre", "second").contains(word(at)) && spanned != null) {
+            Optional<SpokenNumber> part = SpokenNumber.at(tokens, at + 2);
+            if (part.isPresent() && part.get().fraction()) {
+                Rational value = Rational.ONE.plus(part.get().value());
+                return measure(i, at + 2 + part.get().used(), value, value, spanned);
+            }
+        }
         if (!inch && !turn || at == i && !inch) {
             return null;
         }
