@@ -78,6 +78,14 @@ final class ClauseReader {
         if (text.matches("(youll|itll|theyll|you will|it will) (?!need|have|want).*")) {
             return Outcome.of(Outcome.Sort.NOTE);
         }
+        if (hot()) {
+            Finding f = new Finding(Kind.CAUTION, null, clause);
+            f.hazards.add("hot surface");
+            return Outcome.steps(List.of(f));
+        }
+        if (behaves()) {
+            return Outcome.of(Outcome.Sort.EXPECTATION);
+        }
         Finding special = SpecialVerbs.of(this);
         if (special != null) {
             return special.action == null && special.kind == Kind.ACTION
@@ -96,6 +104,25 @@ final class ClauseReader {
             return Outcome.of(Outcome.Sort.EXPECTATION);
         }
         return Telegraphic.of(this);
+    }
+
+    /** "the oil can be above eighty degrees": a warning and no limit. */
+    private boolean hot() {
+        return text.matches(".*\\b(can|may|could|will|gets?) (be|get|reach|to)?.*")
+                && measures().stream().anyMatch(m -> m.unit().startsWith("°") || m.unit().equals("degree") && m.max() == null | m.min() == null | true)
+                && measures().stream().filter(m -> m.unit().startsWith("°") || m.unit().equals("degree")).allMatch(m -> (m.max() == null ? m.min() : m.max()).toDouble() >= 45)
+                && !text.matches(".*\\b(must|should|turn|angle|further|heat|warm|you)\\b.*");
+    }
+
+    /** "they must turn without noise": what a part should do by itself. */
+    private boolean behaves() {
+        for (int i = start; i < Math.min(end - 1, start + 6); i++) {
+            if (Set.of("must", "should", "mustnt", "shouldnt").contains(speech.word(i))) {
+                return i > start && !Set.of("you", "we", "i", "one").contains(speech.word(i - 1)) && !speech.word(i + 1).equals("be")
+                        || speech.word(i + 1).equals("be") && measures().stream().anyMatch(m -> !m.torque() && !m.unit().isEmpty()) && i > start;
+            }
+        }
+        return false;
     }
 
     /** "after, screws fourteen newton metres": no more than an order is meant. */
@@ -225,6 +252,9 @@ final class ClauseReader {
         if (described(v, met)) {
             return null;
         }
+        if (met.form() == Verb.Form.THIRD_PERSON && Set.of("hold", "weigh", "take", "need").contains(verb.base()) && !measures().isEmpty()) {
+            return null;
+        }
         boolean passive =
                 (met.form() == Verb.Form.PAST || met.form() == Verb.Form.PARTICIPLE)
                         && speech.passive(v, start);
@@ -298,7 +328,7 @@ final class ClauseReader {
 
     void take(Objects objects, Finding f) {
         if (objects.pronoun() != null && objects.parts().isEmpty()) {
-            (f.is("tighten", "hand-tighten") ? context.fastener() : context.meant(objects.pronoun(), clause.from()))
+            (f.is("tighten", "hand-tighten") && !objects.pronoun().equals("it") ? context.fastener() : context.meant(objects.pronoun(), clause.from()))
                     .ifPresent(
                             p -> {
                                 f.parts.add(p);

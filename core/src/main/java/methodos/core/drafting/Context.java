@@ -11,7 +11,10 @@ final class Context {
     private static final int REMEMBERED = 12;
 
     /** Further back than so many words nobody knows any more what "it" was. */
-    private static final int REACH = 45;
+    private static final int REACH = 10;
+
+    private static final Set<String> THREADED =
+            Set.of("screw", "bolt", "nut", "locknut", "stud", "plug", "union", "gland", "cap", "fitting", "fastener", "hose");
 
     private final List<Finding.Part> spokenOf = new ArrayList<>();
     private final List<Integer> spokenAt = new ArrayList<>();
@@ -52,11 +55,11 @@ final class Context {
     /** The fastener that was spoken of last. */
     Optional<Finding.Part> fastener() {
         for (int i = spokenOf.size() - 1; i >= 0; i--) {
-            if (Telegraphic.FASTENERS.contains(Nouns.head(spokenOf.get(i).name()))) {
+            if (THREADED.contains(Nouns.head(spokenOf.get(i).name()))) {
                 return Optional.of(spokenOf.get(i));
             }
         }
-        return last();
+        return Optional.empty();
     }
 
     /** How many there are of what was spoken of last. */
@@ -66,10 +69,12 @@ final class Context {
         }
     }
 
-    Optional<Finding.Part> last() {
-        return spokenOf.isEmpty()
+    /** What was spoken of last, where that is not long ago. */
+    Optional<Finding.Part> last(int at) {
+        int i = spokenOf.size() - 1;
+        return i < 0 || at - spokenAt.get(i) > REACH
                 ? Optional.empty()
-                : Optional.of(spokenOf.get(spokenOf.size() - 1));
+                : Optional.of(spokenOf.get(i));
     }
 
     /** Says what a sentence is about. */

@@ -65,13 +65,13 @@ final class Grammar {
                     "little big old new small long short tiny nice huge great good bad thin thick"
                             + " other same whole entire special proper fresh clean used right"
                             + " next first second third last final own actual real normal ordinary"
-                            + " different few single main dirty rusty silly heavy fine original"
+                            + " different few single main dirty rusty silly heavy fine original empty"
                             + " very bloody lovely wee dear damn outer-most little complete remaining"
                             + " torn worn damaged spare bigger smaller larger older newer longer shorter");
     /** Words that the tagger likes to take for nouns. */
     static final Set<String> NEVER_NAMES =
             words(
-                    "shows reads means says say said knows know much many thousand hundred comma oh remember listen bye sorry literally careful ready sure able stiff thanks lots"
+                    "breaks cracks scratches melts tears swells mushrooms ruins shows reads means says say said knows know much many thousand hundred comma oh remember listen bye sorry literally careful ready sure able stiff thanks lots"
                             + " anticlockwise clockwise times hello really pitched tight loose shut"
                             + " closed stuck glad proud seized done gone fine actually basically"
                             + " maximum minimum max min exactly look twice");
@@ -102,7 +102,7 @@ final class Grammar {
                             + " bead coat layer rest half end ends tip edge edges side sides inside"
                             + " outside top bottom surface middle position height weight"
                             + " amount head-of row pack one each all both any some either none most"
-                            + " part corner back front centre center length width rim mouth");
+                            + " part corner back front centre center length width rim mouth diameter thickness float clearance depth play runout backlash resistance");
 
     private Grammar() {}
 

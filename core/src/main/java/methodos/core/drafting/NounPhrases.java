@@ -12,6 +12,8 @@ final class NounPhrases {
 
     private static final Set<String> TAGS_THAT_END =
             Set.of("ADP", "VERB", "AUX", "PRON", "DET", "CCONJ", "SCONJ", "PART", "INTJ", "ADV", "PUNCT");
+    private static final Set<String> SHORT_WORDS =
+            Set.of("too", "yet", "ago", "few", "bad", "sum", "due", "ill", "ive", "let", "say", "see", "try", "ask", "ten", "six", "two", "one");
     private static final Set<String> MANY = Set.of("both", "all", "each", "every");
 
     private final Speech speech;
@@ -158,6 +160,10 @@ final class NounPhrases {
             at++;
             return true;
         }
+        boolean last = at + 1 >= end || !speech.token(at).mark().isEmpty() || !nameable(at + 1);
+        if (Grammar.EVALUATIVE.contains(w) && !names.isEmpty() && last && !w.equals("spare") && !w.equals("bit") && !w.equals("second")) {
+            return false;
+        }
         if (!(Grammar.EVALUATIVE.contains(w) && at + 1 < end && nameable(at + 1)
                 && speech.token(at).mark().isEmpty())) {
             names.add(w);
@@ -177,7 +183,7 @@ final class NounPhrases {
                 || Grammar.PRONOUNS.contains(w)
                 || Grammar.PARTICLES.contains(w)
                 || Grammar.ARTICLES.contains(w)
-                || Set.of("this", "these", "those", "your", "my", "their", "please", "per").contains(w)
+                || Set.of("this", "these", "those", "your", "my", "their", "please", "per", "each", "every", "both", "all", "any", "some", "another", "no").contains(w)
                 || w.matches("[=+%→>-]+|->|\\d+(st|nd|rd|th)")) {
             return false;
         }
@@ -207,7 +213,7 @@ final class NounPhrases {
         if (w.length() > 3 && speech.tag(i).equals("VERB") && names.isEmpty() && !(i > 0 && speech.determiner(i - 1) && !(speech.word(i - 1).equals("its") && w.endsWith("ing"))) && !Nouns.plural(w)) {
             return false;
         }
-        return w.length() > 3 || !TAGS_THAT_END.contains(speech.tag(i)) || Nouns.head(w).matches("pin|nut|key|cap|lid|rod|cam|hub|pad|o-ring|u-cup|seal|ring");
+        return w.length() > 2 && !SHORT_WORDS.contains(w) || !TAGS_THAT_END.contains(speech.tag(i));
     }
 
     private boolean verbAsName(int i, Verb.Met met) {

@@ -104,6 +104,10 @@ record Objects(
                     i += 2;
                     continue;
                 }
+                if (w.equals("up") && speech.word(i + 1).equals("to")) {
+                    i += 2;
+                    continue;
+                }
                 boolean preposes = preposes(i);
                 if (Grammar.PARTICLES.contains(w) && !preposes) {
                     if (particle == null || Set.of("back", "up").contains(particle) || Set.of("out", "off").contains(w) && !Set.of("off", "out", "away").contains(particle)) {

@@ -123,7 +123,9 @@ final class SpecialVerbs {
             case "leave":
                 return leave(v);
             case "keep":
-                return note();
+                return speech.has(v, end, "in order", "in the order", "in their order", "apart", "separate", "dry", "clean", "away", "out", "clear", "in your pocket")
+                        ? finding(Kind.CAUTION, null)
+                        : note();
             case "hold":
                 return hold(v);
             case "look", "looking", "search", "watch":
@@ -135,7 +137,7 @@ final class SpecialVerbs {
             case "use", "using":
                 return use(v);
             case "wear":
-                return note();
+                return speech.has(v, end, "heat-proof", "heatproof", "thick") ? finding(Kind.CAUTION, null) : note();
             case "count":
                 return act("record", v + 1);
             case "wait":
@@ -179,6 +181,9 @@ final class SpecialVerbs {
         }
         Objects o = Objects.behind(speech, reader.said(), v + 1, end);
         boolean machine = o.parts().isEmpty() || o.parts().stream().anyMatch(p -> MACHINES.contains(Nouns.head(p.name())));
+        if (o.parts().isEmpty()) {
+            o = Objects.behind(speech, reader.said(), end, end);
+        }
         if (times() || cycles() || machine && !"off".equals(o.particle()) && !"in".equals(o.particle()) && !"down".equals(o.particle()) && !"out".equals(o.particle())) {
             Finding f = finding(Kind.TEST, "test");
             reader.take(o, f);
@@ -204,7 +209,7 @@ final class SpecialVerbs {
         }
         if (speech.has(v, end, "the weight", "the load", "the strain")) {
             Finding f = finding(Kind.ACTION, "support");
-            reader.context().last().ifPresent(f.parts::add);
+            reader.context().last(reader.clause().from()).ifPresent(f.parts::add);
             f.hazards.add("suspended load");
             return f;
         }
@@ -387,7 +392,7 @@ final class SpecialVerbs {
             }
         }
         if (f.parts.isEmpty()) {
-            reader.context().last().ifPresent(f.parts::add);
+            reader.context().last(reader.clause().from()).ifPresent(f.parts::add);
         }
         return f;
     }

@@ -222,9 +222,12 @@ final class Speech {
         }
         if (!tokens.get(i).mark().isEmpty()) {
             return starts && tokens.get(i).mark().matches("[.!,:]") && !hasWordsBefore(i, start)
-                    && verb.action() != null && !Set.of("mark", "clip", "cap", "plug", "screw", "bolt", "lock", "seat", "drain", "block", "chock", "strap", "tag", "label", "cover", "grease", "oil", "tape", "tap", "brush", "pack", "hammer", "drift", "shim", "gauge", "bin", "hose", "chalk", "clamp", "wedge", "wire", "vent").contains(verb.base());
+                    && verb.action() != null && !Set.of("free", "mark", "clip", "cap", "plug", "screw", "bolt", "lock", "seat", "drain", "block", "chock", "strap", "tag", "label", "cover", "grease", "oil", "tape", "tap", "brush", "pack", "hammer", "drift", "shim", "gauge", "bin", "hose", "chalk", "clamp", "wedge", "wire", "vent").contains(verb.base());
         }
         int n = next(i, end);
+        if (n < end && tokens.get(n).mark().equals(":") && !beginsObject(n)) {
+            return false;
+        }
         String after = n >= end ? "" : word(n);
         boolean object = beginsObject(n) && n < end;
         if (!starts) {

@@ -15,6 +15,10 @@ final class Telegraphic {
                     "current", "supply", "electricity", "gas", "water", "air");
     static final Set<String> FASTENERS =
             Set.of("screw", "bolt", "nut", "locknut", "stud", "fastener", "rivet", "clip", "circlip", "pin", "set-screw");
+    private static final Set<String> HEADINGS =
+            Set.of("assembly", "reassembly", "inspection", "disassembly", "preparation", "testing", "cleaning", "measuring", "test", "order");
+    private static final Set<String> DIRT =
+            Set.of("glue", "dirt", "grease", "rust", "sealant", "muck", "carbon", "scale", "sludge", "paint", "sand", "dust", "lint");
     private static final Set<String> AIDS =
             Set.of("tray", "pan", "sling", "rag", "block", "cloth", "tag", "lock", "padlock", "weight", "stand", "bucket", "chock",
                     "drip-pan", "prop", "basin", "container", "tub");
@@ -105,6 +109,20 @@ final class Telegraphic {
 
     private Outcome thing(NounPhrase first, List<NounPhrase> things, String particle) {
         Said said = reader.said();
+        if (speech.token(to - 1).mark().equals(":") && particle == null && !first.fresh()) {
+            return Outcome.of(Outcome.Sort.ADDITION);
+        }
+        if (HEADINGS.contains(first.name())) {
+            return Outcome.of(Outcome.Sort.NOTE);
+        }
+        if (DIRT.contains(first.head()) && !reader.context().buildUp() && placed()) {
+            Finding f = new Finding(Kind.ACTION, "clean", reader.clause());
+            Objects.behind(speech, said, from, to).places().forEach(p -> f.parts.add(new Finding.Part(p, null, null, null, Nouns.plural(p))));
+            return Outcome.steps(List.of(f));
+        }
+        if (Set.of("line", "mark").contains(first.head()) && !reader.context().buildUp() && particle == null) {
+            return step("mark", List.of());
+        }
         if (said.tools.stream().anyMatch(t -> t.name().matches(".*(heater|oven|hot plate|induction plate)"))) {
             return step("heat", things);
         }
@@ -315,7 +333,7 @@ final class Telegraphic {
         } else if (!things.isEmpty() && !reader.consumable(things.get(0).name())) {
             parts(f, List.of(things.get(0)));
         } else {
-            reader.context().last().ifPresent(f.parts::add);
+            reader.context().last(reader.clause().from()).ifPresent(f.parts::add);
         }
         return Outcome.steps(List.of(f));
     }
@@ -349,11 +367,21 @@ final class Telegraphic {
             }
             boolean tool = reader.said().taken(np.get().to() - 1);
             if (np.get().part() && !tool) {
-                found.add(np.get());
+                found.add(facing(np.get()));
             }
             i = Math.max(i + 1, np.get().to());
         }
         return found;
+    }
+
+    /** "top seal lip up" names the seal; the lip says which way round. */
+    private NounPhrase facing(NounPhrase np) {
+        String o = reader.said().orientation;
+        int space = np.name().lastIndexOf(' ');
+        if (o == null || space < 0 || !o.startsWith(np.head())) {
+            return np;
+        }
+        return new NounPhrase(np.from(), np.to(), np.name().substring(0, space), np.quantity(), np.size(), false, np.fresh());
     }
 
     private String particle() {

@@ -23,7 +23,7 @@ final class Verdicts {
         }
         if (speech.text(from, to).matches("new|scrap|new one")) {
             Finding f = new Finding(Kind.ACTION, speech.word(from).equals("scrap") ? "discard" : "replace", reader.clause());
-            reader.context().last().ifPresent(f.parts::add);
+            reader.context().last(reader.clause().from()).ifPresent(f.parts::add);
             return Outcome.steps(List.of(f));
         }
         for (int i = from; i < to; i++) {
@@ -54,7 +54,7 @@ final class Verdicts {
             NounPhrase p = np.get();
             f.parts.add(new Finding.Part(p.name(), p.quantity(), p.size(), null, p.plural()));
         } else {
-            reader.context().last().ifPresent(f.parts::add);
+            reader.context().last(reader.clause().from()).ifPresent(f.parts::add);
         }
         f.confidence = 0.7;
         return Outcome.steps(List.of(f));

@@ -286,13 +286,16 @@ final class Weaver {
             before.limits.addAll(f.limits);
             return true;
         }
-        if (!before.action.equals(f.action) || f.from - before.to > 3) {
+        if (!before.action.equals(f.action) || f.from - before.to > (f.is("inspect") ? 8 : 3)) {
             return false;
         }
         boolean sameParts = f.parts.isEmpty() || f.parts.stream().allMatch(p -> before.names(Nouns.head(p.name())));
         boolean adds = f.is("test", "inspect", "disconnect", "isolate", "wait", "clean") && (f.parts.isEmpty() || !f.unsure.isEmpty() || sameParts);
         boolean twice = f.sentence == before.sentence && f.condition == null && before.condition == null && sameParts && f.torques.isEmpty() && f.limits.isEmpty()
-                && f.is("test", "inspect", "disconnect", "isolate", "wait", "loosen", "remove", "turn", "tighten");
+                && (f.is("test", "inspect", "disconnect", "isolate", "wait", "loosen", "remove", "turn", "tighten")
+                        || f.is("clean") && f.tools.isEmpty() && f.consumables.isEmpty());
+        boolean sought = f.is("inspect") && before.is("inspect") && f.from - before.to <= 8 && (f.parts.isEmpty() || speech.has(f.from, f.to, "looking for", "look for"));
+        twice |= sought;
         if (!(adds && f.is("test", "disconnect", "isolate") || twice)) {
             return false;
         }
@@ -434,7 +437,7 @@ final class Weaver {
             if (np.isPresent()) {
                 own.parts.add(new Finding.Part(np.get().name(), null, null, null, np.get().plural()));
             } else {
-                context.last().ifPresent(own.parts::add);
+                context.last(clause.from()).ifPresent(own.parts::add);
             }
             for (Measure m : bounds) {
                 Values.limit(own, "", (m.unit().isEmpty() ? m.in(speech.lengthUnit()) : m).turnedRound());
@@ -596,7 +599,7 @@ final class Weaver {
             return true;
         }
         if (own == null) {
-            Optional<Finding.Part> meant = context.last();
+            Optional<Finding.Part> meant = context.last(clause.from());
             if (meant.isEmpty()) {
                 return false;
             }
@@ -637,7 +640,7 @@ final class Weaver {
             String name = np.get().name().replaceFirst(" (torque|value|number|figure)$", "");
             own.parts.add(new Finding.Part(name, null, null, null, np.get().plural()));
         } else {
-            context.last().ifPresent(own.parts::add);
+            context.last(clause.from()).ifPresent(own.parts::add);
         }
         step(own, clause, said);
         return true;
@@ -662,10 +665,44 @@ final class Weaver {
             f.extend(clause);
             return;
         }
+        if (torque && f != null && f.is("tighten") && clause.from() - f.to < 16 && NounPhrases.at(speech, clause.body(), clause.to()).isEmpty()
+                && !(clause.sentence() == f.sentence && clause.from() == f.to)) {
+            if (f.torques.isEmpty()) {
+                attach(f, said, clause.from(), clause.to());
+                f.extend(clause);
+                return;
+            }
+            Finding own = new Finding(Kind.ACTION, "tighten", clause);
+            own.parts.addAll(f.parts);
+            step(own, clause, said);
+            return;
+        }
         if (torque && (f == null || !f.is("tighten")) && told(clause, said)) {
             return;
         }
         if (measuring(clause, said)) {
+            return;
+        }
+        boolean nothingNamed = NounPhrases.at(speech, clause.body(), clause.to()).filter(n -> n.part() && !said.taken(n.to() - 1)).isEmpty();
+        if (condition != null && conditionSentence >= clause.sentence() - 1 && !said.tools.isEmpty() && nothingNamed && f != null && f.action != null) {
+            Finding own = new Finding(f.kind, f.action, clause);
+            own.parts.addAll(f.parts);
+            conditionSentence = clause.sentence();
+            step(own, clause, said);
+            return;
+        }
+        if (said.byHand && nothingNamed && f != null && f.is("install", "replace", "connect") && clause.from() - f.to <= 2) {
+            Finding own = new Finding(Kind.ACTION, "hand-tighten", clause);
+            own.parts.addAll(f.parts);
+            step(own, clause, said);
+            return;
+        }
+        Optional<Finding.Part> topic = context.topic(clause.sentence());
+        if (nothingNamed && topic.isPresent() && said.tools.isEmpty() && said.consumables.isEmpty() && (f == null || f.from < clause.from() - 8 || f.sentence != clause.sentence())
+                && speech.measures(clause.from(), clause.to()).stream().anyMatch(m -> m.length() || m.unit().equals("bar") || m.unit().equals("psi") || m.unit().equals("V") || m.unit().equals("ohm"))) {
+            Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
+            own.parts.add(topic.get());
+            step(own, clause, said);
             return;
         }
         String toldHead = told == null ? "" : Nouns.head(told.name());
@@ -736,6 +773,9 @@ final class Weaver {
         if (said.leftHand && context.topic(clause.sentence()).isPresent() && !speech.runsOn()) {
             Finding own = new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "loosen", clause);
             own.parts.add(context.topic(clause.sentence()).orElseThrow());
+            if (own.is("loosen") && (own.names("union") || own.names("hose") || own.names("pipe"))) {
+                own.action = "disconnect";
+            }
             step(own, clause, said);
             return true;
         }
@@ -766,7 +806,7 @@ final class Weaver {
             }
         }
         if (own.parts.isEmpty()) {
-            context.last().ifPresent(own.parts::add);
+            context.last(clause.from()).ifPresent(own.parts::add);
         }
         step(own, clause, said);
         return true;
@@ -793,7 +833,11 @@ final class Weaver {
             Values.expected(last(), figures, speech);
             return;
         }
-        boolean looks = f != null && clause.from() - f.to <= 3 && f.kind != Kind.CAUTION && f.kind != Kind.NOTE;
+        Optional<NounPhrase> named = NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part);
+        Finding near = f;
+        boolean other = f != null && named.isPresent() && clause.sentence() != f.sentence && !f.parts.isEmpty() && !near.names(named.get().head())
+                && !Grammar.PARTITIVE.contains(named.get().head()) && figures.stream().anyMatch(m -> !m.unit().isEmpty());
+        boolean looks = f != null && !other && clause.from() - f.to <= 3 && f.kind != Kind.CAUTION && f.kind != Kind.NOTE;
         if (looks && f.kind != Kind.ACTION) {
             Values.expected(f, figures, speech);
             f.extend(clause);

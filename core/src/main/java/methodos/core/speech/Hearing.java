@@ -42,7 +42,7 @@ public final class Hearing {
     private static final double SILENCE = 0.8;
 
     private static final Set<String> ABBREVIATIONS =
-            Set.of("no", "approx", "max", "min", "ca", "incl", "fig", "nr");
+            Set.of("no", "approx", "max", "ca", "incl", "fig", "nr");
 
     private final Map<String, String> misheard;
 
@@ -55,26 +55,40 @@ public final class Hearing {
 
     public List<Token> tokens(Transcript transcript) {
         List<Token> tokens = new ArrayList<>();
+        boolean sentences = captionsAreSentences(transcript);
         for (int i = 0; i < transcript.words().size(); i++) {
             split(transcript.words().get(i).said(), i, tokens);
-            if (i + 1 < transcript.words().size() && silenceBehind(transcript, i)) {
+            if (i + 1 < transcript.words().size() && endsBehind(transcript, i, sentences)) {
                 mark(tokens, tokens.size() - 1, ".");
             }
         }
-        tokens.replaceAll(Hearing::abbreviation);
         return corrected(tokens);
     }
 
-    /** Whether nothing is said for so long that a sentence has ended, punctuated or not. */
-    private static boolean silenceBehind(Transcript transcript, int i) {
-        return transcript.words().get(i + 1).start() - transcript.words().get(i).end() >= SILENCE;
+    /** Whether a sentence has ended, punctuated or not: by a silence, or with its caption. */
+    private static boolean endsBehind(Transcript transcript, int i, boolean sentences) {
+        Word word = transcript.words().get(i);
+        Word next = transcript.words().get(i + 1);
+        boolean nextCaption = !transcript.captionOf().get(i).equals(transcript.captionOf().get(i + 1));
+        return nextCaption
+                && (next.start() - word.end() >= SILENCE || sentences && capital(next.said()));
     }
 
-    /** "No. 12" and "approx. 3" do not end a sentence. */
-    private static Token abbreviation(Token t) {
-        return t.mark().equals(".") && ABBREVIATIONS.contains(t.text())
-                ? new Token(t.text(), t.from(), t.to(), "", t.capital())
-                : t;
+    /** Whether each caption is written as a line of its own, beginning with a capital letter. */
+    private static boolean captionsAreSentences(Transcript transcript) {
+        int captions = 0;
+        int capitals = 0;
+        for (int i = 0; i < transcript.words().size(); i++) {
+            if (i == 0 || !transcript.captionOf().get(i).equals(transcript.captionOf().get(i - 1))) {
+                captions++;
+                capitals += capital(transcript.words().get(i).said()) ? 1 : 0;
+            }
+        }
+        return capitals * 10 >= captions * 8;
+    }
+
+    private static boolean capital(String said) {
+        return !said.isEmpty() && !Character.isLowerCase(said.charAt(0));
     }
 
     private static void split(String said, int word, List<Token> out) {
@@ -96,6 +110,14 @@ public final class Hearing {
             mark(out, out.size() - 1, markOf(tail));
         } else if (!out.isEmpty()) {
             mark(out, out.size() - 1, markOf(said));
+        }
+        // "No. 12" and "approx. 3" go on
+        int abbreviated = before - 1;
+        if (abbreviated >= 0 && out.size() > before && out.get(before).number()) {
+            Token t = out.get(abbreviated);
+            if (t.mark().equals(".") && ABBREVIATIONS.contains(t.text())) {
+                out.set(abbreviated, new Token(t.text(), t.from(), t.to(), "", t.capital()));
+            }
         }
     }
 
