@@ -349,6 +349,9 @@ final class ClauseReader {
 
     /** What tool, consumable, place and value make of a verb. */
     void refine(Finding f, Verb verb, Objects objects) {
+        if (f.is("lubricate") && said.consumables.isEmpty() && Set.of("grease", "oil").contains(verb.base())) {
+            f.consumables.add(verb.base());
+        }
         boolean lubricant = lubricant();
         boolean sealant = sealant();
         if (f.is("install", "apply", "lubricate") && !said.consumables.isEmpty()) {

@@ -74,7 +74,7 @@ final class Grammar {
                     "breaks cracks scratches melts tears swells mushrooms ruins shows reads means says say said knows know much many thousand hundred comma oh remember listen bye sorry literally careful ready sure able stiff thanks lots"
                             + " anticlockwise clockwise times hello really pitched tight loose shut"
                             + " closed stuck glad proud seized done gone fine actually basically"
-                            + " maximum minimum max min exactly look twice");
+                            + " maximum minimum max min exactly look twice more less much enough");
 
     /** Nouns of which none is a part. */
     static final Set<String> NO_PARTS =

@@ -1,43 +1,86 @@
 package methodos.core.drafting;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.regex.Pattern;
+import java.util.Map;
+import java.util.Set;
 
-/** The hazards that words call by name or by what they do. */
+/** The hazards that words call by name, and those of what is done. */
 final class HazardsSaid {
 
-    private record Sign(String hazard, Pattern words) {}
+    /** The hazards that a draft may name. */
+    static final Set<String> KNOWN =
+            Set.of(
+                    "stored spring energy", "pressure", "electrical", "hot surface", "heavy load",
+                    "suspended load", "sharp edge", "chemical", "flammable gas", "refrigerant", "oxygen",
+                    "rotating parts", "eye injury", "crush", "unsupported vehicle or machine");
 
-    private static final List<Sign> SIGNS =
-            List.of(
-                    sign("stored spring energy",
-                            "spring loaded|spring-loaded|spring can jump|under load|under tension|wound up|preloaded"
-                                    + "|spring will (fly|jump|shoot)|springs? (flies|fly|jumps|shoots)"),
-                    sign("suspended load",
-                            "under it while|stand under|stands? underneath|under the load|nobody under|hanging"),
-                    sign("crush",
-                            "keep your (fingers|hands) (out|clear|away)|watch your fingers|mind your fingers"
-                                    + "|fingers out|pinch|stand under|get under|eat you|crush (your|you|a|the)|trap your"),
-                    sign("rotating parts", "still spinning|coasts?|while its (running|turning|spinning)|is run\\b"),
-                    sign("hot surface", "\\bhot\\b(?! (air|water))|burn your|burns you|heat-proof|heatproof|scald"),
-                    sign("flammable gas",
-                            "no (naked )?flames?|no smoking|easy to burn|flammable|catch fire|vapour|fumes"),
-                    sign("chemical", "poison|toxic|corrosive|acid burns|skin contact|solvent"),
-                    sign("sharp edge", "sharp edges?(?! fac)|razor sharp|cut yourself|cut your|its got teeth"),
-                    sign("electrical", "live wires?|electric shock|mains|live terminals"));
+    private record Deed(String hazard, Set<String> actions, List<String> things) {}
 
-    private HazardsSaid() {}
+    private final Map<String, List<String>> phrases = new LinkedHashMap<>();
+    private final List<Deed> deeds = new ArrayList<>();
 
-    private static Sign sign(String hazard, String words) {
-        return new Sign(hazard, Pattern.compile("\\b(?:" + words + ")"));
+    HazardsSaid() {}
+
+    HazardsSaid(HazardsSaid other) {
+        other.phrases.forEach((k, v) -> phrases.put(k, new ArrayList<>(v)));
+        deeds.addAll(other.deeds);
     }
 
-    static List<String> in(String text) {
-        List<String> found = new ArrayList<>();
-        for (Sign sign : SIGNS) {
-            if (sign.words().matcher(text).find()) {
-                found.add(sign.hazard());
+    /** Takes a line of the list; what is wrong with it, or null. */
+    String line(String line) {
+        int equals = line.indexOf('=');
+        int deed = line.indexOf('<');
+        int at = deed >= 0 ? deed : equals;
+        if (at < 0) {
+            return "a hazard needs “= phrases” or “< actions : things”.";
+        }
+        String hazard = line.substring(0, at).strip();
+        if (!KNOWN.contains(hazard)) {
+            return "“" + hazard + "” is not a known hazard.";
+        }
+        String rest = line.substring(at + 1).strip();
+        if (deed < 0) {
+            phrases.computeIfAbsent(hazard, k -> new ArrayList<>()).addAll(items(rest));
+            return null;
+        }
+        String[] sides = rest.split(":", 2);
+        if (sides.length < 2) {
+            return "the things that it is done to are missing behind “:”.";
+        }
+        Set<String> actions = Set.copyOf(List.of(sides[0].strip().split("\\s+")));
+        if (!Lexicon.ACTIONS.containsAll(actions)) {
+            return "“" + sides[0].strip() + "” names an unknown action.";
+        }
+        deeds.add(new Deed(hazard, actions, items(sides[1])));
+        return null;
+    }
+
+    private static List<String> items(String list) {
+        return List.of(list.strip().split("\\s*,\\s*"));
+    }
+
+    /** What the words call by name. */
+    Set<String> said(Speech speech, int from, int to) {
+        Set<String> found = new LinkedHashSet<>();
+        phrases.forEach(
+                (hazard, said) -> {
+                    if (said.stream().anyMatch(p -> speech.has(from, to, p))) {
+                        found.add(hazard);
+                    }
+                });
+        return found;
+    }
+
+    /** What is dangerous in what is done. */
+    Set<String> done(Speech speech, Finding f) {
+        Set<String> found = new LinkedHashSet<>();
+        for (Deed deed : deeds) {
+            if (f.action != null && deed.actions().contains(f.action)
+                    && deed.things().stream().anyMatch(t -> speech.has(f.from, f.to, t) || f.parts.stream().anyMatch(p -> Nouns.head(p.name()).equals(t)))) {
+                found.add(deed.hazard());
             }
         }
         return found;

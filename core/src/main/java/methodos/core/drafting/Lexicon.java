@@ -32,6 +32,7 @@ public final class Lexicon {
         TOOLS,
         CONSUMABLES,
         MISHEARD,
+        HAZARDS,
         PHRASES;
 
         /** The file's name. */
@@ -65,8 +66,11 @@ public final class Lexicon {
     private final Map<String, Consumable> consumables = new HashMap<>();
     private final Map<String, String> misheard = new HashMap<>();
     private final Map<String, List<String>> phrases = new LinkedHashMap<>();
+    private final HazardsSaid hazards;
 
-    private Lexicon() {}
+    private Lexicon(HazardsSaid hazards) {
+        this.hazards = hazards;
+    }
 
     /** The lists that come with the program. */
     public static Lexicon english() {
@@ -77,7 +81,7 @@ public final class Lexicon {
         static final Lexicon LEXICON = load();
 
         private static Lexicon load() {
-            Lexicon lexicon = new Lexicon();
+            Lexicon lexicon = new Lexicon(new HazardsSaid());
             for (Wordlist list : Wordlist.values()) {
                 try (InputStream in = Lexicon.class.getResourceAsStream(list.file());
                         BufferedReader lines =
@@ -100,7 +104,7 @@ public final class Lexicon {
      * @throws LineProblem if a line is not understood; nothing of the list is taken then
      */
     public Lexicon with(Wordlist list, List<String> lines) throws LineProblem {
-        Lexicon more = new Lexicon();
+        Lexicon more = new Lexicon(new HazardsSaid(hazards));
         more.forms.putAll(forms);
         more.tools.putAll(tools);
         more.doubtfulTools.addAll(doubtfulTools);
@@ -124,6 +128,7 @@ public final class Lexicon {
                 case TOOLS -> toolLine(line);
                 case CONSUMABLES -> problem = consumableLine(line);
                 case MISHEARD -> problem = mishearing(line);
+                case HAZARDS -> problem = hazards.line(line);
                 case PHRASES -> {
                     if (line.startsWith("[") && line.endsWith("]")) {
                         section = line.substring(1, line.length() - 1);
@@ -278,6 +283,10 @@ public final class Lexicon {
 
     Map<String, String> misheard() {
         return misheard;
+    }
+
+    HazardsSaid hazards() {
+        return hazards;
     }
 
     List<String> phrases(String section) {

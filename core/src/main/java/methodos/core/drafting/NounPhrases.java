@@ -44,6 +44,9 @@ final class NounPhrases {
             if (speech.word(at).equals("both")) {
                 quantity = 2;
             }
+            if (speech.word(at).equals("one") && at + 1 < end && nameable(at + 1) && !(at > 0 && speech.determiner(at - 1)) && !speech.word(at + 1).equals("piece")) {
+                quantity = 1;
+            }
             each |= MANY.contains(speech.word(at));
             if (!speech.token(at).mark().isEmpty()) {
                 return null;

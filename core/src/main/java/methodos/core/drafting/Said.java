@@ -47,6 +47,9 @@ final class Said {
     boolean byHand;
     boolean protection;
 
+    /** Whether a weight is said that nobody should lift alone. */
+    boolean weighs;
+
     /** The model, option or season for which it holds; null for all. */
     String condition;
 
@@ -98,11 +101,15 @@ final class Said {
         anticlockwise |= text.contains("to the left") && text.matches(".*\\b(close|fast|tight|tighten|newton|do it up)\\b.*");
         clockwise |= text.contains("to the right") && text.matches(".*\\b(open|loose|undo|off)\\b.*");
         condition = condition(text);
+        weighs = weighs();
         protection = text.matches(".*\\b(glasses|goggles|eye protection|eye-protection|turn your face|face away)\\b.*");
         if (protection) {
             hazards.add("eye injury");
         }
-        hazards.addAll(HazardsSaid.in(text));
+        hazards.addAll(speech.lexicon().hazards().said(speech, from, to));
+        if (weighs) {
+            hazards.add("heavy load");
+        }
     }
 
     // ---------------------------------------------------------------- tools
@@ -278,6 +285,13 @@ final class Said {
             if (found.isEmpty() || n == 1 && asVerb(i) || compound(i + n)) {
                 continue;
             }
+            int q = speech.previous(i, from);
+            if (q > from && speech.determiner(q)) {
+                q = speech.previous(q, from);
+            }
+            if (q >= from && Set.of("facing", "towards", "toward", "for", "under").contains(speech.word(q))) {
+                return -1;
+            }
             boolean goesOn = i + n < to && speech.token(i + n - 1).mark().isEmpty()
                     && speech.lexicon().consumable(speech.word(i + n)).isPresent();
             if (goesOn) {
@@ -299,7 +313,8 @@ final class Said {
                 }
             }
             consumables.add(name);
-            if (!found.get().hazards().isEmpty() && found.get().group().equals("cleaner")) {
+            boolean gloves = speech.has(from, to, "gloves");
+            if (!found.get().hazards().isEmpty() && (found.get().group().equals("cleaner") || gloves)) {
                 hazards.addAll(found.get().hazards());
             }
             take(start, behind);
@@ -395,6 +410,13 @@ final class Said {
         }
         Matcher pose = POSE.matcher(text);
         return pose.find() ? pose.group(1) : null;
+    }
+
+    /** 8 kg, or 20 lb: more than that is said because it matters. */
+    private boolean weighs() {
+        return speech.measures(from, to).stream()
+                .filter(m -> m.max() != null)
+                .anyMatch(m -> m.unit().equals("kg") && m.max().toDouble() >= 8 || m.unit().equals("lb") && m.max().toDouble() >= 20);
     }
 
     private static final Pattern MODEL =

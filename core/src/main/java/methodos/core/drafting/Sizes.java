@@ -26,7 +26,7 @@ final class Sizes {
             return metric;
         }
         if (speech.word(at).equals("number")
-                || speech.word(at).equals("no") && speech.token(at).mark().equals(".")) {
+                || speech.word(at).equals("no") && speech.word(at + 1).matches("\\d+") && speech.token(at).mark().matches("[.]?")) {
             Optional<SpokenNumber> n = SpokenNumber.at(speech.tokens(), at + 1);
             if (n.isPresent() && at + 1 + n.get().used() <= end) {
                 return new Size(at, at + 1 + n.get().used(), "No. " + decimal(n.get().value()), true);
@@ -83,13 +83,17 @@ final class Sizes {
 
     private static Size measured(Speech speech, int at, int end) {
         Optional<Measure> found = speech.measureAt(at);
-        if (found.isPresent() && found.get().from() == at && found.get().to() <= end) {
+        boolean behindArticle = found.isPresent() && found.get().from() == at - 1 && Grammar.ARTICLES.contains(speech.word(at - 1));
+        if (found.isPresent() && (found.get().from() == at || behindArticle) && found.get().to() <= end) {
             Measure m = found.get();
             if (m.single() && (m.length() || m.unit().equals("A"))) {
                 int to = m.to();
                 String print = print(m.min(), m.unit());
                 if (speech.phrase(to, "pipe thread")) {
                     return new Size(at, to + 2, print + " pipe thread", true);
+                }
+                if (Set.of("thread", "threads").contains(speech.word(to))) {
+                    return new Size(at, to + 1, print, true);
                 }
                 return new Size(at, to, print, false);
             }

@@ -229,6 +229,9 @@ final class Speech {
             return false;
         }
         String after = n >= end ? "" : word(n);
+        if (Set.of("clean", "dry", "warm", "cool").contains(verb.base()) && lexicon.consumable(after).isPresent()) {
+            return false;
+        }
         boolean object = beginsObject(n) && n < end;
         if (!starts) {
             return object && !number(n)

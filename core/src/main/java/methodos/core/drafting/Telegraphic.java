@@ -72,6 +72,10 @@ final class Telegraphic {
         if (topic != null && alone.matches("(now )?(closed|shut|open|off|on|tight|loose)")) {
             return state(alone, topic);
         }
+        boolean clicks = reader.measures().stream().anyMatch(m -> m.unit().equals("count"));
+        if (clicks && first == null && speech.has(from, to, "back", "out", "in")) {
+            return Outcome.steps(List.of(new Finding(Kind.ACTION, "adjust", reader.clause())));
+        }
         boolean volume = reader.measures().stream().anyMatch(m -> m.unit().equals("mL") || m.unit().equals("L"));
         if (volume && first == null && speech.has(from, to, "in", "into")) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "fill", reader.clause())));
@@ -343,7 +347,7 @@ final class Telegraphic {
         for (int i = from; i < to; i++) {
             String w = speech.word(i);
             if (Set.of("is", "are", "was", "were", "has", "have", "had", "its", "thats", "theres", "theyre", "means", "does",
-                            "will", "youll", "can", "i", "want", "say", "know", "ive", "got", "comes", "even", "how", "what", "where", "why", "knows", "says", "would", "could", "been", "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
+                            "will", "youll", "can", "i", "want", "say", "know", "ive", "got", "comes", "even", "ones", "how", "what", "where", "why", "knows", "says", "would", "could", "been", "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
                     .contains(w)) {
                 return true;
             }

@@ -53,8 +53,7 @@ final class Values {
             case "kg", "lb", "ton" -> {
                 if (f.is("test")) {
                     limit(f, "load", m);
-                } else if (m.max() != null && m.max().toDouble() >= 8) {
-                    f.hazards.add("heavy load");
+                    f.hazards.remove("heavy load");
                 }
             }
             case "degree" -> degree(f, speech, m);
@@ -86,7 +85,7 @@ final class Values {
         if (f.is("tighten", "hand-tighten")) {
             f.then = m.max() == null ? null : m.max().toDouble();
             limit(f, "additional angle", m.in("deg"));
-        } else if (f.is("heat", "cool", "measure", "inspect", "install") ) {
+        } else if (f.is("heat", "cool", "measure", "inspect", "install", "lubricate", "clean", "wait", "apply", "press")) {
             limit(f, "temperature", m.in("°C"));
         } else {
             limit(f, "angle", m.in("deg"));

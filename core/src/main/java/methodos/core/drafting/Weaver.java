@@ -91,7 +91,7 @@ final class Weaver {
         }
         again.repeated = new int[] {Math.max(first, main.from - 40), main.to};
         again.place = text.replaceFirst(".*\\b(?:for|on|at) (the )?", "").strip();
-        again.leftHand = said.leftHand;
+        again.leftHand = said.leftHand || text.matches(".*\\bleft (hand )?one\\b.*\\b(backwards|anticlockwise|other way)\\b.*");
         if (said.leftHand) {
             context.takeLeftHand();
         }
@@ -157,7 +157,7 @@ final class Weaver {
         Said said = also[0];
         if (said.leftHand) {
             Finding f = last();
-            boolean names = f != null && clause.from() - f.to <= 3 && f.is("loosen", "remove", "tighten")
+            boolean names = f != null && clause.from() - f.to <= 3 && f.is("loosen") || f != null && clause.from() - f.to <= 3 && f.is("remove", "tighten")
                     && f.parts.stream().anyMatch(p -> speech.has(clause.from(), clause.to(), Nouns.head(p.name()), "its", "this one", "thats"));
             if (names && outcome.sort() == Outcome.Sort.NOTE) {
                 f.leftHand = true;
@@ -196,7 +196,7 @@ final class Weaver {
                 condition = null;
             }
             case CONDITION -> condition(clause, said);
-            case REASON -> reason(clause);
+            case REASON -> reason(clause, said);
             case NOTE -> note(clause, said);
             case ADDITION -> addition(clause, said);
             case EXPECTATION -> expectation(clause, said);
@@ -217,6 +217,7 @@ final class Weaver {
             Said before = Said.in(speech, pending.from(), pending.to());
             pending = null;
             attach(f, before, f.from, clause.from());
+            judged(f, f.from, clause.from());
         }
         attach(f, said, clause.from(), clause.to());
         if (replacesLast(f)) {
@@ -226,6 +227,8 @@ final class Weaver {
             f.hazards.addAll(before.hazards);
             f.torques.addAll(before.torques);
             f.limits.addAll(before.limits);
+            f.parts.clear();
+            f.parts.addAll(before.parts);
         }
         if (said.condition != null && f.kind != Kind.CAUTION) {
             f.condition = said.condition;
@@ -250,6 +253,14 @@ final class Weaver {
         }
         if (f.parts.isEmpty() && f.kind != Kind.CAUTION && !f.is("test", "wait")) {
             context.topic(clause.sentence()).ifPresent(f.parts::add);
+        }
+        f.hazards.addAll(speech.lexicon().hazards().done(speech, f));
+        if (f.is("lift", "lower", "install", "remove") && speech.has(f.from, f.to, "two people", "two persons", "two of you", "with two")) {
+            f.hazards.add("heavy load");
+        }
+        boolean gloves = speech.has(f.from, f.to, "gloves") || speech.has(Math.max(0, f.from - 4), f.from, "gloves");
+        if (gloves && f.is("install", "press", "push") && heated()) {
+            f.hazards.add("hot surface");
         }
         phase(f);
         inherit(f, clause);
@@ -313,6 +324,24 @@ final class Weaver {
         return true;
     }
 
+    /** "under 55: new" says what the measurement before must give. */
+    private void judged(Finding f, int from, int to) {
+        if (!f.is("replace", "discard")) {
+            return;
+        }
+        for (Measure m : speech.measures(from, to)) {
+            Finding measured = last();
+            if (m.bound() == Measure.Bound.NONE || measured == null || !measured.is("measure")) {
+                continue;
+            }
+            String unit = m.unit().isEmpty() && !measured.limits.isEmpty() ? measured.limits.get(0).measure().unit() : m.unit();
+            if (!unit.isEmpty()) {
+                Values.limit(measured, "", m.in(unit).turnedRound());
+                f.condition = speech.text(from, to);
+            }
+        }
+    }
+
     /** "new bearing, press it in": the first clause only names what the second does something to. */
     private boolean replacesLast(Finding f) {
         Finding before = last();
@@ -327,6 +356,10 @@ final class Weaver {
                         || f.is("remove", "loosen", "pull", "lower") && before.is("remove", "install"));
     }
 
+    private boolean heated() {
+        return findings.stream().skip(Math.max(0, findings.size() - 4)).anyMatch(f -> f.is("heat"));
+    }
+
     private void phase(Finding f) {
         boolean fresh = false;
         for (int i = f.from; i < f.to; i++) {
@@ -339,7 +372,7 @@ final class Weaver {
 
     /** Fastener counts carry over in one breath: "fit the six screws and tighten them". */
     private void inherit(Finding f, Clause clause) {
-        if (!f.is("discard", "measure", "inspect", "record", "clean")) {
+        if (!f.is("discard", "measure", "inspect", "record", "clean", "turn", "push", "lift", "lower")) {
             return;
         }
         f.parts.replaceAll(p -> f.unsure.isEmpty() ? p : p.withQuantity(null));
@@ -374,12 +407,19 @@ final class Weaver {
                 f.tools.add(tool);
             }
         }
-        boolean uses = f.is("apply", "lubricate", "fill", "clean", "install", "tighten", "secure", "push", "press", "cover", "heat", "inspect", "hand-tighten", "test");
+        boolean uses = f.is("apply", "lubricate", "fill", "clean", "secure", "cover", "heat", "test")
+                || f.is("install", "tighten", "push", "press", "inspect", "hand-tighten") && speech.has(from, to, "with", "in", "of", "using");
         boolean object = f.parts.stream().anyMatch(p -> said.consumables.contains(p.name())) && !f.is("fill", "apply", "lubricate");
         if (uses && !object) {
             f.consumables.addAll(said.consumables);
         }
         f.hazards.addAll(said.hazards);
+        if (f.kind == Kind.CAUTION) {
+            f.hazards.remove("chemical");
+        } else if (!warnings.isEmpty() && from - warnedAt <= 3) {
+            f.hazards.addAll(warnings);
+        }
+        warnings.clear();
         if (said.pattern != null) {
             f.pattern = said.pattern;
         }
@@ -463,9 +503,10 @@ final class Weaver {
 
     private Clause pendingCondition;
 
-    private void reason(Clause clause) {
+    private void reason(Clause clause, Said said) {
         Finding f = last();
         if (f != null && clause.from() - f.to <= 2) {
+            f.hazards.addAll(said.hazards);
             f.why = speech.text(clause.body(), clause.to());
             f.extend(clause);
         } else {
@@ -478,9 +519,27 @@ final class Weaver {
             return;
         }
         dropPending();
+        warned(clause, said);
         remember(clause);
         left.add(new Left(clause.from(), clause.to(), clause.sentence(), null));
     }
+
+    /** "its eleven kilos", "glasses on": what is dangerous in the step before, or in the next. */
+    private void warned(Clause clause, Said said) {
+        Finding f = last();
+        if (said.hazards.isEmpty()) {
+            return;
+        }
+        if (f != null && f.kind != Kind.CAUTION && clause.from() - f.to <= 2 && (f.sentence >= clause.sentence() - 1)) {
+            f.hazards.addAll(said.hazards);
+        } else {
+            warnings.addAll(said.hazards);
+            warnedAt = clause.to();
+        }
+    }
+
+    private final Set<String> warnings = new java.util.LinkedHashSet<>();
+    private int warnedAt;
 
     /** Things that are told of: what "it" and "them" stand for next. */
     private void remember(Clause clause) {
@@ -570,6 +629,23 @@ final class Weaver {
         if (bearing) {
             attach(f, said, clause.from(), clause.to());
             f.extend(clause);
+            return true;
+        }
+        boolean warm = near && f.is("heat", "cool") && figures.stream().anyMatch(m -> m.unit().startsWith("°") || m.unit().equals("degree"));
+        boolean angle = near && f.is("tighten") && figures.stream().anyMatch(m -> m.unit().equals("degree") || m.unit().equals("turn"));
+        if (warm || angle) {
+            attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        if (near && said.anticlockwise && f.is("install", "tighten", "connect", "hand-tighten")) {
+            thread(f, said);
+        }
+        if (said.pattern != null && figures.stream().noneMatch(Measure::torque) && f != null && clause.from() - f.to <= 3 && f.is("hand-tighten", "install")
+                && context.fastener().isPresent()) {
+            Finding own = new Finding(Kind.ACTION, "tighten", clause);
+            own.parts.add(context.fastener().get());
+            step(own, clause, said);
             return true;
         }
         boolean figure = figures.stream().anyMatch(m -> m.time() || m.unit().equals("turn") || m.length() && f != null && (f.kind != Kind.ACTION || f.is("adjust")));
@@ -698,6 +774,17 @@ final class Weaver {
             return;
         }
         Optional<Finding.Part> topic = context.topic(clause.sentence());
+        if (nothingNamed && topic.isPresent() && Telegraphic.FASTENERS.contains(Nouns.head(topic.get().name())) && said.tools.isEmpty()
+                && speech.measures(clause.from(), clause.to()).stream().anyMatch(m -> m.unit().equals("mm") && m.single())) {
+            Measure m = speech.measures(clause.from(), clause.to()).get(0);
+            Finding own = new Finding(Kind.ACTION, "support", clause);
+            own.parts.add(topic.get());
+            own.tools.add(new Finding.ToolSaid("spanner", Sizes.print(m.min(), "mm")));
+            own.confidence = 0.5;
+            findings.add(own);
+            pending = null;
+            return;
+        }
         if (nothingNamed && topic.isPresent() && said.tools.isEmpty() && said.consumables.isEmpty() && (f == null || f.from < clause.from() - 8 || f.sentence != clause.sentence())
                 && speech.measures(clause.from(), clause.to()).stream().anyMatch(m -> m.length() || m.unit().equals("bar") || m.unit().equals("psi") || m.unit().equals("V") || m.unit().equals("ohm"))) {
             Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);

@@ -525,6 +525,12 @@ public final class Measures {
             if (!m.unit().isEmpty()) {
                 continue;
             }
+            boolean corrected = m.from() > 0 && struck[m.from() - 1] && i > 0 && m.from() - out.get(i - 1).to() < CORRECTION_REACH;
+            boolean limit = i > 0 && m.bound() != Bound.NONE && m.from() - out.get(i - 1).to() <= 3 && out.get(i - 1).length();
+            if (corrected || limit) {
+                out.set(i, m.in(out.get(i - 1).unit()));
+                continue;
+            }
             if (i + 1 < out.size()
                     && out.get(i + 1).torque()
                     && out.get(i + 1).from() - m.to() <= 3
