@@ -69,6 +69,9 @@ final class ClauseReader {
         if (text.matches("(you|youll|you can|you will) (just |then |can )?(feel|hear|notice) (?!for |with |the |down |along ).*")) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
+        if (text.matches("its so .*")) {
+            return Outcome.of(Outcome.Sort.REASON);
+        }
         if (clause.lead().equals("so") && text.matches("(they|it) (go|goes|can|cant|dont|doesnt|fits|stays|wont|will|comes|come) .*") && !text.contains("bin")) {
             return Outcome.of(Outcome.Sort.REASON);
         }
@@ -94,6 +97,9 @@ final class ClauseReader {
         }
         List<Finding> acted = verbs();
         if (!acted.isEmpty()) {
+            if (said.withNo) {
+                acted.add(new Finding(Kind.CAUTION, null, clause));
+            }
             return Outcome.steps(acted);
         }
         Outcome verdict = Verdicts.of(this);
@@ -268,7 +274,9 @@ final class ClauseReader {
         if (action == null && particle == null && !objects.parts().isEmpty() && objects.placePreposition() != null) {
             action = verb.actionWith(objects.placePreposition());
         }
-        if (action == null) {
+        int q = speech.previous(v, start);
+        boolean can = q > start && Set.of("can", "could", "cant").contains(speech.word(q)) && speech.word(q - 1).equals("you");
+        if (action == null || can && objects.parts().isEmpty() && objects.pronoun() == null && particle == null) {
             return null;
         }
         if (met.form() == Verb.Form.THIRD_PERSON && Set.of("drop", "fall", "slide").contains(verb.base()) && !context.buildUp()
@@ -317,7 +325,7 @@ final class ClauseReader {
                 && WITHOUT_OBJECT.contains(verb.base())
                 && p >= start
                 && !Grammar.SUBJECTS.contains(speech.word(p))
-                && !Grammar.MODALS.contains(speech.word(p))
+                && (!Grammar.MODALS.contains(speech.word(p)) || speech.word(p).equals("to") && speech.word(p - 1).equals("ought"))
                 && NounPhrases.at(speech, start, v).isPresent();
     }
 
@@ -351,6 +359,14 @@ final class ClauseReader {
     void refine(Finding f, Verb verb, Objects objects) {
         if (f.is("lubricate") && said.consumables.isEmpty() && Set.of("grease", "oil").contains(verb.base())) {
             f.consumables.add(verb.base());
+        }
+        if (verb.base().equals("plug") && objects.pronoun() != null && f.is("restore")) {
+            f.parts.clear();
+            f.unsure.clear();
+            return;
+        }
+        if (verb.base().equals("spread") && said.consumables.isEmpty()) {
+            f.action = "bend";
         }
         boolean lubricant = lubricant();
         boolean sealant = sealant();

@@ -262,7 +262,8 @@ final class Clauses {
         if (GOES_ON.contains(before) || before.equals("and") || LEADS.contains(before)) {
             return false;
         }
-        for (String phrase : new String[] {"more than that", "less than that", "tighter than that", "any more", "anything over", "anything less", "anything more", "anything under", "how much", "how far", "how tight", "how many", "look it up"}) {
+        boolean got = Set.of("got", "has", "have").contains(before);
+        for (String phrase : got ? new String[0] : new String[] {"more than that", "less than that", "tighter than that", "any more", "anything over", "anything less", "anything more", "anything under", "how much", "how far", "how tight", "how many", "look it up"}) {
             if (speech.phrase(i, phrase)) {
                 return true;
             }
@@ -399,8 +400,9 @@ final class Clauses {
 
     /** Whether a new statement begins in running words, with nothing to mark it. */
     private boolean statementStarts(int i, String before) {
+        boolean youIsObject = before.equals("you") && Grammar.PREPOSITIONS.contains(speech.word(i - 2)) && !speech.word(i - 2).equals("to");
         if (!content(start, i)
-                || GOES_ON.contains(before)
+                || GOES_ON.contains(before) && !youIsObject
                 || Grammar.AUXILIARIES.contains(before)
                 || Set.of("anybody", "somebody", "nobody", "everybody", "who", "forget", "go", "try").contains(before)
                 || Grammar.PREPOSITIONS.contains(before)
@@ -414,7 +416,7 @@ final class Clauses {
         if (w.equals("not") && Set.of("a", "an", "the", "with", "by").contains(speech.word(i + 1)) && !copula) {
             return true;
         }
-        if (w.equals("dont") && thing && !verb && !placed) {
+        if (w.equals("dont") && thing && !verb && !placed && !copula) {
             return false;
         }
         if (Set.of("dont", "never").contains(w) || speech.phrase(i, "do not") || speech.phrase(i, "make sure")) {

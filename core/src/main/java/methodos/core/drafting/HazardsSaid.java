@@ -79,7 +79,9 @@ final class HazardsSaid {
         Set<String> found = new LinkedHashSet<>();
         for (Deed deed : deeds) {
             if (f.action != null && deed.actions().contains(f.action)
-                    && deed.things().stream().anyMatch(t -> speech.has(f.from, f.to, t) || f.parts.stream().anyMatch(p -> Nouns.head(p.name()).equals(t)))) {
+                    && deed.things().stream()
+                            .anyMatch(t -> f.parts.stream().anyMatch(p -> p.name().equals(t) || t.contains(" ") && p.name().endsWith(t))
+                                    || (f.parts.isEmpty() || t.contains(" ")) && speech.has(f.from, f.to, t))) {
                 found.add(deed.hazard());
             }
         }

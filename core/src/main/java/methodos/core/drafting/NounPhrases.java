@@ -163,6 +163,9 @@ final class NounPhrases {
             at++;
             return true;
         }
+        if (Set.of("front", "rear").contains(w) && !names.isEmpty()) {
+            return false;
+        }
         boolean last = at + 1 >= end || !speech.token(at).mark().isEmpty() || !nameable(at + 1);
         if (Grammar.EVALUATIVE.contains(w) && !names.isEmpty() && last && !w.equals("spare") && !w.equals("bit") && !w.equals("second")) {
             return false;

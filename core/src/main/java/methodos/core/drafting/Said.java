@@ -47,6 +47,9 @@ final class Said {
     boolean byHand;
     boolean protection;
 
+    /** Whether a consumable is said that must not be used: "with no tape". */
+    boolean withNo;
+
     /** Whether a weight is said that nobody should lift alone. */
     boolean weighs;
 
@@ -288,6 +291,11 @@ final class Said {
             int q = speech.previous(i, from);
             if (q > from && speech.determiner(q)) {
                 q = speech.previous(q, from);
+            }
+            if (q >= from && Set.of("no", "without").contains(speech.word(q))) {
+                withNo = true;
+                take(i, i + n);
+                return i + n;
             }
             if (q >= from && Set.of("facing", "towards", "toward", "for", "under").contains(speech.word(q))) {
                 return -1;

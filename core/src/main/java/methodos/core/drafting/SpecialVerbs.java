@@ -181,12 +181,9 @@ final class SpecialVerbs {
         }
         Objects o = Objects.behind(speech, reader.said(), v + 1, end);
         boolean machine = o.parts().isEmpty() || o.parts().stream().anyMatch(p -> MACHINES.contains(Nouns.head(p.name())));
-        if (o.parts().isEmpty()) {
-            o = Objects.behind(speech, reader.said(), end, end);
-        }
         if (times() || cycles() || machine && !"off".equals(o.particle()) && !"in".equals(o.particle()) && !"down".equals(o.particle()) && !"out".equals(o.particle())) {
             Finding f = finding(Kind.TEST, "test");
-            reader.take(o, f);
+            f.parts.addAll(o.parts());
             return machine && "up".equals(o.particle()) && !times() && !cycles() && !o.parts().isEmpty()
                     && reader.measures().stream().noneMatch(m -> m.unit().equals("rpm")) && !speech.has(v, end, "down")
                     ? act("lift", v + 1) : f;
@@ -340,7 +337,11 @@ final class SpecialVerbs {
             if (action != null) {
                 Finding f = finding(ClauseReader.kind(action), action);
                 Objects o = Objects.behind(speech, reader.said(), v + 1, i);
-                reader.take(o, f);
+                if (action.equals("test") || action.equals("wait") && !w.equals("dry") && !w.equals("soak")) {
+                    f.parts.addAll(o.parts());
+                } else {
+                    reader.take(o, f);
+                }
                 return f;
             }
             if (w.equals("come") && speech.has(i, to, "down", "out")) {
@@ -386,6 +387,9 @@ final class SpecialVerbs {
         }
         if (f.parts.isEmpty()) {
             for (String place : o.places()) {
+                if (!f.parts.isEmpty() && speech.word(v + 1).equals("for")) {
+                    break;
+                }
                 if (!(sought && o.place().equals(place) && "for".equals(o.placePreposition())) && !Defects.is(Nouns.head(place)) && speech.lexicon().tool(place).isEmpty()) {
                     f.parts.add(new Finding.Part(place, null, null, null, Nouns.plural(place)));
                 }

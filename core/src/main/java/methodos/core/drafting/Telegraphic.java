@@ -163,6 +163,10 @@ final class Telegraphic {
         if (first.name().equals("power") && reader.context().buildUp()) {
             return step("restore", things);
         }
+        boolean turned = reader.measures().stream().anyMatch(m -> m.unit().equals("turn"));
+        if (FASTENERS.contains(first.head()) && reader.context().buildUp() && (turned || said.pattern != null)) {
+            return step("tighten", things);
+        }
         boolean counted = first.quantity() != null;
         if (FASTENERS.contains(first.head()) && counted) {
             return step(reader.context().buildUp() ? "install" : "remove", things);
@@ -261,7 +265,10 @@ final class Telegraphic {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         boolean power = POWER.contains(first.head()) && !(first.head().equals("plug") && (first.plural() || first.name().contains(" ")));
-        if (Set.of("line", "mark").contains(first.head()) && reader.context().buildUp() && Set.of("together", "up", "on", "in").contains(particle)) {
+        if (Set.of("line", "mark").contains(first.head()) && !reader.context().buildUp()) {
+            return Outcome.of(Outcome.Sort.ADDITION);
+        }
+        if (Set.of("line", "mark").contains(first.head()) && Set.of("together", "up", "on", "in").contains(particle)) {
             return step("align", things);
         }
         if (particle.equals("out") && first.head().equals("air")) {

@@ -175,10 +175,14 @@ final class Weaver {
         if (denied(clause)) {
             return;
         }
-        if (speech.text(clause.from(), clause.to()).matches("(no )*(no|and|but|um|uh|so| )*forget (that|it|about it)|(no )*scratch that") && last() != null) {
+        if (speech.has(clause.from(), clause.to(), "forget that", "forget it", "scratch that") && last() != null && clause.from() - last().to <= 2
+                && !speech.has(clause.from(), clause.to(), "dont forget", "if you forget")) {
             Finding taken = findings.remove(findings.size() - 1);
-            left.add(new Left(taken.from, clause.to(), clause.sentence(), null));
-            return;
+            boolean more = outcome.sort() == Outcome.Sort.STEPS;
+            left.add(new Left(taken.from, more ? clause.from() : clause.to(), clause.sentence(), null));
+            if (!more) {
+                return;
+            }
         }
         if (outcome.sort() != Outcome.Sort.SET_ASIDE && told(clause, "story")) {
             outcome = Outcome.aside(Draft.Reason.ASIDE);
@@ -365,7 +369,8 @@ final class Weaver {
         for (int i = f.from; i < f.to; i++) {
             fresh |= speech.word(i).equals("new");
         }
-        if (f.is("install", "press") && fresh && findings.size() > 12) {
+        boolean back = speech.has(f.from, f.to, "back in", "back on", "back together", "back up");
+        if (f.is("install", "press", "lift", "heat") && (fresh || back && !f.is("heat")) && findings.size() > 12) {
             context.goBack();
         }
     }
@@ -465,7 +470,10 @@ final class Weaver {
 
     private void condition(Clause clause, Said said) {
         dropPending();
-        condition = speech.text(clause.body(), clause.to());
+        condition = speech.text(clause.body(), clause.to()).replaceAll(" (um|uh|eh)\\b", "");
+        if (condition.matches("(you|youre|youd) (want|like|need|have to|forget|ask|wonder).*")) {
+            condition = null;
+        }
         conditionFrom = clause.from();
         conditionSentence = clause.sentence();
         conditionMeasures = speech.measures(clause.from(), clause.to());
@@ -559,7 +567,8 @@ final class Weaver {
                 NounPhrase n = np.get();
                 told = new Told(n.name(), n.quantity(), n.size(), n.plural(), clause.from(), clause.from());
             }
-            if (np.isPresent() && np.get().part() && !inPlace && !tool && !Defects.is(np.get().head())) {
+            boolean adjective = np.isPresent() && clause.body() == i && speech.phrase(i, "its") && np.get().from() == i && np.get().name().endsWith("ing") && np.get().to() - i == 2;
+            if (np.isPresent() && np.get().part() && !adjective && !np.get().head().equals("part") && !inPlace && !tool && !Defects.is(np.get().head())) {
                 context.remember(new Finding.Part(np.get().name(), np.get().quantity(), np.get().size(), null, np.get().plural()), clause.from());
             }
             i = np.map(n -> Math.max(n.to(), 0)).filter(n -> n > 0).orElse(i + 1);
@@ -725,7 +734,7 @@ final class Weaver {
     /** The fastener that is the subject of a torque. */
     private Finding tightened(Clause clause) {
         Optional<NounPhrase> np = NounPhrases.at(speech, clause.body(), clause.to());
-        if (np.isEmpty() || !np.get().part() || np.get().head().equals("torque")) {
+        if (np.isEmpty() || !np.get().part() || Set.of("torque", "book", "manual", "kid", "handbook", "sheet", "figure", "chart", "value").contains(np.get().head())) {
             return null;
         }
         Finding f = new Finding(Kind.ACTION, "tighten", clause);
@@ -757,6 +766,12 @@ final class Weaver {
             return;
         }
         if (measuring(clause, said)) {
+            return;
+        }
+        if (said.pattern != null && !torque && f != null && clause.from() - f.to <= 3 && f.is("hand-tighten", "install") && context.fastener().isPresent()) {
+            Finding own = new Finding(Kind.ACTION, "tighten", clause);
+            own.parts.add(context.fastener().get());
+            step(own, clause, said);
             return;
         }
         boolean nothingNamed = NounPhrases.at(speech, clause.body(), clause.to()).filter(n -> n.part() && !said.taken(n.to() - 1)).isEmpty();
@@ -852,6 +867,10 @@ final class Weaver {
             int n = (int) methodos.core.speech.SpokenNumber.at(speech.tokens(), clause.body()).orElseThrow().value().toDouble();
             context.count(n);
             context.about(clause.sentence(), context.topic(clause.sentence()).orElseThrow().withQuantity(n));
+        }
+        boolean isTool = np.isPresent() && speech.lexicon().tool(np.get().head()).isPresent() && !speech.lexicon().doubtfulTool(np.get().head());
+        if (isTool) {
+            return false;
         }
         if (bare || np.isPresent() && np.get().part() && speech.token(clause.to() - 1).mark().matches("[:?-]")) {
             NounPhrase n = np.get();
