@@ -38,6 +38,11 @@ final class DemoCommand implements Callable<Integer> {
             defaultValue = "QA_80")
     private DemoProject manual;
 
+    @Option(
+            names = "--drafted",
+            description = "without the steps that are written: they are drafted from the narration")
+    private boolean drafted;
+
     @Option(names = "--dark", description = "in the dark variant")
     private boolean dark;
 
@@ -74,6 +79,9 @@ final class DemoCommand implements Callable<Integer> {
                 }
             }
             manual.copyTo(target);
+            if (drafted) {
+                DraftedDemo.draft(target);
+            }
         } catch (IOException e) {
             throw ProjectProblem.of(target, e);
         }

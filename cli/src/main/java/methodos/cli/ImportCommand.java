@@ -8,7 +8,6 @@ import methodos.core.narration.Captions;
 import methodos.files.captions.CaptionFile;
 import methodos.files.project.ClipFiles;
 import methodos.files.project.ProjectFolder;
-import methodos.files.project.ProjectProblem;
 import methodos.footage.Probe;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -31,7 +30,9 @@ final class ImportCommand implements Callable<Integer> {
         @Option(names = "--footage", description = "a recording")
         private Path footage;
 
-        @Option(names = "--captions", description = "captions as WebVTT or SubRip (SRT)")
+        @Option(
+                names = "--captions",
+                description = "captions as WebVTT, SubRip (SRT) or plain text with times")
         private Path captions;
     }
 
@@ -57,26 +58,11 @@ final class ImportCommand implements Callable<Integer> {
 
     private int captions(ProjectFolder folder) throws Exception {
         Manual manual = folder.workspace().manual();
-        Clip owner = owner(manual);
+        Clip owner = ClipChoice.of(manual, clip);
         Captions read = CaptionFile.read(what.captions);
         String digest = folder.keepCaptions(owner.id(), read);
         folder.save(manual.withClip(owner.withCaptions(digest)));
         Output.line(owner.id() + " " + owner.name() + ": " + read.captions().size() + " captions");
         return 0;
-    }
-
-    private Clip owner(Manual manual) throws ProjectProblem {
-        if (clip == null && manual.clips().size() == 1) {
-            return manual.clips().get(0);
-        }
-        return manual.clips().stream()
-                .filter(c -> c.id().equals(clip) || c.name().equals(clip))
-                .findFirst()
-                .orElseThrow(
-                        () ->
-                                new ProjectProblem(
-                                        clip == null
-                                                ? "Say with --clip which clip the captions belong to."
-                                                : "There is no clip " + clip + " in the project."));
     }
 }

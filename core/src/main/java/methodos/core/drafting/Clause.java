@@ -3,8 +3,8 @@ package methodos.core.drafting;
 /**
  * A stretch of tokens with one statement.
  *
- * @param lead the word that ties it to what is before: if, when, because, until, before, after, but,
- *     so, and, then; empty where none does
+ * @param lead the word that ties it to what is before: if, when, because, until, before, after,
+ *     but, so, and, then; empty where none does
  * @param body the first token behind the lead
  * @param sentence the number of the sentence; where nothing is punctuated a whole narration is one
  */

@@ -11,9 +11,10 @@ import methodos.core.speech.Measure;
 final class ClauseReader {
 
     private static final Set<String> WITHOUT_OBJECT =
-            Set.of("go", "come", "drop", "fall", "slide", "walk", "pull", "lift", "pop", "slip", "spin",
-                    "work", "screw", "push", "press", "fit", "seat", "sit", "run", "turn", "swing",
-                    "thread", "knock", "drive", "tap", "ease", "twist");
+            Set.of(
+                    "go", "come", "drop", "fall", "slide", "walk", "pull", "lift", "pop", "slip",
+                    "spin", "work", "screw", "push", "press", "fit", "seat", "sit", "run", "turn",
+                    "swing", "thread", "knock", "drive", "tap", "ease", "twist");
 
     private final Speech speech;
     private final Context context;
@@ -44,7 +45,9 @@ final class ClauseReader {
         if (talk != null) {
             return talk;
         }
-        if (said.orientation != null && text.startsWith(said.orientation) && !text.startsWith("turn")) {
+        if (said.orientation != null
+                && text.startsWith(said.orientation)
+                && !text.startsWith("turn")) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (explains()) {
@@ -60,19 +63,26 @@ final class ClauseReader {
         if (forbidden != null) {
             return forbidden;
         }
-        if (Set.of("before", "after", "while", "until", "when", "once").contains(clause.lead()) && !text.startsWith("that") && !bareAfter()) {
+        if (Set.of("before", "after", "while", "until", "when", "once").contains(clause.lead())
+                && !text.startsWith("that")
+                && !bareAfter()) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
-        if (speech.has(start, end, "later on", "later", "in a minute", "in a moment") && !speech.has(start, end, "minutes later", "min later")) {
+        if (speech.has(start, end, "later on", "later", "in a minute", "in a moment")
+                && !speech.has(start, end, "minutes later", "min later")) {
             return Outcome.of(Outcome.Sort.NOTE);
         }
-        if (text.matches("(you|youll|you can|you will) (just |then |can )?(feel|hear|notice) (?!for |with |the |down |along ).*")) {
+        if (text.matches(
+                "(you|youll|you can|you will) (just |then |can )?(feel|hear|notice) (?!for |with |the |down |along ).*")) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (text.matches("its so .*")) {
             return Outcome.of(Outcome.Sort.REASON);
         }
-        if (clause.lead().equals("so") && text.matches("(they|it) (go|goes|can|cant|dont|doesnt|fits|stays|wont|will|comes|come) .*") && !text.contains("bin")) {
+        if (clause.lead().equals("so")
+                && text.matches(
+                        "(they|it) (go|goes|can|cant|dont|doesnt|fits|stays|wont|will|comes|come) .*")
+                && !text.contains("bin")) {
             return Outcome.of(Outcome.Sort.REASON);
         }
         if (text.matches("here (comes|it comes|they come|she comes|we go).*")) {
@@ -115,8 +125,15 @@ final class ClauseReader {
     /** "the oil can be above eighty degrees": a warning and no limit. */
     private boolean hot() {
         return text.matches(".*\\b(can|may|could|will|gets?) (be|get|reach|to)?.*")
-                && measures().stream().anyMatch(m -> m.unit().startsWith("°") || m.unit().equals("degree") && m.max() == null | m.min() == null | true)
-                && measures().stream().filter(m -> m.unit().startsWith("°") || m.unit().equals("degree")).allMatch(m -> (m.max() == null ? m.min() : m.max()).toDouble() >= 45)
+                && measures().stream()
+                        .anyMatch(
+                                m ->
+                                        m.unit().startsWith("°")
+                                                || m.unit().equals("degree")
+                                                        && m.max() == null | m.min() == null | true)
+                && measures().stream()
+                        .filter(m -> m.unit().startsWith("°") || m.unit().equals("degree"))
+                        .allMatch(m -> (m.max() == null ? m.min() : m.max()).toDouble() >= 45)
                 && !text.matches(".*\\b(must|should|turn|angle|further|heat|warm|you)\\b.*");
     }
 
@@ -124,8 +141,13 @@ final class ClauseReader {
     private boolean behaves() {
         for (int i = start; i < Math.min(end - 1, start + 6); i++) {
             if (Set.of("must", "should", "mustnt", "shouldnt").contains(speech.word(i))) {
-                return i > start && !Set.of("you", "we", "i", "one").contains(speech.word(i - 1)) && !speech.word(i + 1).equals("be")
-                        || speech.word(i + 1).equals("be") && measures().stream().anyMatch(m -> !m.torque() && !m.unit().isEmpty()) && i > start;
+                return i > start
+                                && !Set.of("you", "we", "i", "one").contains(speech.word(i - 1))
+                                && !speech.word(i + 1).equals("be")
+                        || speech.word(i + 1).equals("be")
+                                && measures().stream()
+                                        .anyMatch(m -> !m.torque() && !m.unit().isEmpty())
+                                && i > start;
             }
         }
         return false;
@@ -143,9 +165,28 @@ final class ClauseReader {
         if (!Set.of("that", "this", "it", "which").contains(w) || v >= end) {
             return false;
         }
-        if (Set.of("lets", "keeps", "stops", "takes", "gives", "makes", "helps", "prevents", "saves", "loads", "swells", "scratches", "melts", "cracks", "breaks", "pushes", "holds")
+        if (Set.of(
+                        "lets",
+                        "keeps",
+                        "stops",
+                        "takes",
+                        "gives",
+                        "makes",
+                        "helps",
+                        "prevents",
+                        "saves",
+                        "loads",
+                        "swells",
+                        "scratches",
+                        "melts",
+                        "cracks",
+                        "breaks",
+                        "pushes",
+                        "holds")
                 .contains(speech.word(v))) {
-            return said.tools.stream().noneMatch(t -> t.size() != null) && !measures().stream().anyMatch(m -> m.torque() || m.time() || m.unit().equals("turn"));
+            return said.tools.stream().noneMatch(t -> t.size() != null)
+                    && !measures().stream()
+                            .anyMatch(m -> m.torque() || m.time() || m.unit().equals("turn"));
         }
         return false;
     }
@@ -226,16 +267,41 @@ final class ClauseReader {
         }
         int q = speech.previous(p, start);
         return q < start
-                || !Set.of("want", "need", "going", "have", "like", "got", "try", "has", "ought", "way", "is",
-                                "ready", "time", "forget", "wants", "needs", "remember", "you", "do", "supposed", "careful", "clockwise", "anticlockwise",
-                                "here", "about")
+                || !Set.of(
+                                "want",
+                                "need",
+                                "going",
+                                "have",
+                                "like",
+                                "got",
+                                "try",
+                                "has",
+                                "ought",
+                                "way",
+                                "is",
+                                "ready",
+                                "time",
+                                "forget",
+                                "wants",
+                                "needs",
+                                "remember",
+                                "you",
+                                "do",
+                                "supposed",
+                                "careful",
+                                "clockwise",
+                                "anticlockwise",
+                                "here",
+                                "about")
                         .contains(speech.word(q));
     }
 
     /** "the thing that lifts it": the verb belongs to the thing. */
     private boolean relative(int i) {
         int p = speech.previous(i, start);
-        return p > start && Set.of("that", "which", "who").contains(speech.word(p)) && NounPhrases.at(speech, start, p).isPresent();
+        return p > start
+                && Set.of("that", "which", "who").contains(speech.word(p))
+                && NounPhrases.at(speech, start, p).isPresent();
     }
 
     /** "... by pushing the rod in" is a second thing that is done. */
@@ -258,38 +324,72 @@ final class ClauseReader {
         if (described(v, met)) {
             return null;
         }
-        if (met.form() == Verb.Form.THIRD_PERSON && Set.of("hold", "weigh", "take", "need").contains(verb.base()) && !measures().isEmpty()) {
+        if (met.form() == Verb.Form.THIRD_PERSON
+                && Set.of("hold", "weigh", "take", "need").contains(verb.base())
+                && !measures().isEmpty()) {
             return null;
         }
         boolean passive =
                 (met.form() == Verb.Form.PAST || met.form() == Verb.Form.PARTICIPLE)
                         && speech.passive(v, start);
         int stop = speech.find(v + 1, end, "by");
-        Objects objects = Objects.behind(speech, said, v + 1, stop > v + 1 && found(stop) ? stop : end, Set.of("go", "look", "press", "tap", "come", "feel", "drop", "hit").contains(verb.base()));
-        if ("you".equals(objects.pronoun()) || Set.of("everybody", "people", "everyone", "me", "us", "him").contains(speech.word(v + 1))) {
+        Objects objects =
+                Objects.behind(
+                        speech,
+                        said,
+                        v + 1,
+                        stop > v + 1 && found(stop) ? stop : end,
+                        Set.of("go", "look", "press", "tap", "come", "feel", "drop", "hit")
+                                .contains(verb.base()));
+        if ("you".equals(objects.pronoun())
+                || Set.of("everybody", "people", "everyone", "me", "us", "him")
+                        .contains(speech.word(v + 1))) {
             return null;
         }
         String particle = objects.particle();
         String action = verb.actionWith(particle);
-        if (action == null && particle == null && !objects.parts().isEmpty() && objects.placePreposition() != null) {
+        if (action == null
+                && particle == null
+                && !objects.parts().isEmpty()
+                && objects.placePreposition() != null) {
             action = verb.actionWith(objects.placePreposition());
         }
         int q = speech.previous(v, start);
-        boolean can = q > start && Set.of("can", "could", "cant").contains(speech.word(q)) && speech.word(q - 1).equals("you");
-        if (action == null || can && objects.parts().isEmpty() && objects.pronoun() == null && particle == null) {
+        boolean can =
+                q > start
+                        && Set.of("can", "could", "cant").contains(speech.word(q))
+                        && speech.word(q - 1).equals("you");
+        if (action == null
+                || can
+                        && objects.parts().isEmpty()
+                        && objects.pronoun() == null
+                        && particle == null) {
             return null;
         }
-        if (met.form() == Verb.Form.THIRD_PERSON && Set.of("drop", "fall", "slide").contains(verb.base()) && !context.buildUp()
+        if (met.form() == Verb.Form.THIRD_PERSON
+                && Set.of("drop", "fall", "slide").contains(verb.base())
+                && !context.buildUp()
                 && action.equals("install")) {
             action = "remove";
         }
-        boolean pronounSubject = speech.previous(v, start) >= start && Set.of("they", "it", "that").contains(speech.word(speech.previous(v, start)));
-        if (action.equals("install") && !context.buildUp() && pronounSubject && WITHOUT_OBJECT.contains(verb.base()) && !objects.binned()) {
+        boolean pronounSubject =
+                speech.previous(v, start) >= start
+                        && Set.of("they", "it", "that")
+                                .contains(speech.word(speech.previous(v, start)));
+        if (action.equals("install")
+                && !context.buildUp()
+                && pronounSubject
+                && WITHOUT_OBJECT.contains(verb.base())
+                && !objects.binned()) {
             return null;
         }
         Finding f = new Finding(kind(action), action, clause);
-        if (passive || objects.parts().isEmpty() && objects.pronoun() == null && WITHOUT_OBJECT.contains(verb.base())
-                && met.form() != Verb.Form.BASE || intransitive(v, objects, verb)) {
+        if (passive
+                || objects.parts().isEmpty()
+                        && objects.pronoun() == null
+                        && WITHOUT_OBJECT.contains(verb.base())
+                        && met.form() != Verb.Form.BASE
+                || intransitive(v, objects, verb)) {
             subject(v, f);
         } else {
             take(objects, f);
@@ -303,17 +403,26 @@ final class ClauseReader {
     }
 
     private boolean found(int by) {
-        return by + 1 < end && speech.verbAt(by + 1, by, end).filter(m -> m.form() == Verb.Form.ING).isPresent();
+        return by + 1 < end
+                && speech.verbAt(by + 1, by, end)
+                        .filter(m -> m.form() == Verb.Form.ING)
+                        .isPresent();
     }
 
-    /** "it holds the roller", "he push it": what something does by itself, not what is to be done. */
+    /**
+     * "it holds the roller", "he push it": what something does by itself, not what is to be done.
+     */
     private boolean described(int v, Verb.Met met) {
         int p = speech.previous(v, start);
-        if (p < start || !Set.of("it", "he", "she", "which", "who", "that").contains(speech.word(p))
+        if (p < start
+                || !Set.of("it", "he", "she", "which", "who", "that").contains(speech.word(p))
                 || speech.passive(v, start)) {
             return false;
         }
-        return !Set.of("come", "go", "fall", "drop", "slide", "walk", "slip", "pull", "lift", "pop", "screw").contains(met.verb().base())
+        return !Set.of(
+                                "come", "go", "fall", "drop", "slide", "walk", "slip", "pull",
+                                "lift", "pop", "screw")
+                        .contains(met.verb().base())
                 || met.form() == Verb.Form.BASE && speech.word(p).equals("that");
     }
 
@@ -325,7 +434,8 @@ final class ClauseReader {
                 && WITHOUT_OBJECT.contains(verb.base())
                 && p >= start
                 && !Grammar.SUBJECTS.contains(speech.word(p))
-                && (!Grammar.MODALS.contains(speech.word(p)) || speech.word(p).equals("to") && speech.word(p - 1).equals("ought"))
+                && (!Grammar.MODALS.contains(speech.word(p))
+                        || speech.word(p).equals("to") && speech.word(p - 1).equals("ought"))
                 && NounPhrases.at(speech, start, v).isPresent();
     }
 
@@ -336,7 +446,9 @@ final class ClauseReader {
 
     void take(Objects objects, Finding f) {
         if (objects.pronoun() != null && objects.parts().isEmpty()) {
-            (f.is("tighten", "hand-tighten") && !objects.pronoun().equals("it") ? context.fastener() : context.meant(objects.pronoun(), clause.from()))
+            (f.is("tighten", "hand-tighten") && !objects.pronoun().equals("it")
+                            ? context.fastener()
+                            : context.meant(objects.pronoun(), clause.from()))
                     .ifPresent(
                             p -> {
                                 f.parts.add(p);
@@ -357,7 +469,9 @@ final class ClauseReader {
 
     /** What tool, consumable, place and value make of a verb. */
     void refine(Finding f, Verb verb, Objects objects) {
-        if (f.is("lubricate") && said.consumables.isEmpty() && Set.of("grease", "oil").contains(verb.base())) {
+        if (f.is("lubricate")
+                && said.consumables.isEmpty()
+                && Set.of("grease", "oil").contains(verb.base())) {
             f.consumables.add(verb.base());
         }
         if (verb.base().equals("plug") && objects.pronoun() != null && f.is("restore")) {
@@ -371,7 +485,8 @@ final class ClauseReader {
         boolean lubricant = lubricant();
         boolean sealant = sealant();
         if (f.is("install", "apply", "lubricate") && !said.consumables.isEmpty()) {
-            boolean named = f.parts.isEmpty() || f.parts.stream().allMatch(p -> consumable(p.name()));
+            boolean named =
+                    f.parts.isEmpty() || f.parts.stream().allMatch(p -> consumable(p.name()));
             if (f.is("install") && named || !f.is("install")) {
                 if (lubricant || sealant) {
                     f.action = sealant && !lubricant ? "apply" : "lubricate";
@@ -382,12 +497,18 @@ final class ClauseReader {
                     if (on != null) {
                         f.parts.add(new Finding.Part(on, null, null, null, Nouns.plural(on)));
                     } else if (objects.pronounPlace() != null) {
-                        context.meant(objects.pronounPlace(), clause.from()).ifPresent(f.parts::add);
+                        context.meant(objects.pronounPlace(), clause.from())
+                                .ifPresent(f.parts::add);
                     }
                 }
             }
         }
-        if (f.is("pull", "remove") && f.parts.stream().anyMatch(p -> Set.of("cable", "lead", "wire", "connector", "hose").contains(Nouns.head(p.name())))) {
+        if (f.is("pull", "remove")
+                && f.parts.stream()
+                        .anyMatch(
+                                p ->
+                                        Set.of("cable", "lead", "wire", "connector", "hose")
+                                                .contains(Nouns.head(p.name())))) {
             f.action = "disconnect";
         }
         if (f.is("tighten", "install", "turn") && said.byHand && handy(f)) {
@@ -396,21 +517,42 @@ final class ClauseReader {
         if (f.is("remove", "lower", "install") && objects.binned()) {
             f.action = "discard";
         }
-        if (f.is("loosen") && f.parts.stream().anyMatch(p -> Set.of("hose", "pipe", "union", "cable", "coupling-half").contains(Nouns.head(p.name())))) {
+        if (f.is("loosen")
+                && f.parts.stream()
+                        .anyMatch(
+                                p ->
+                                        Set.of("hose", "pipe", "union", "cable", "coupling-half")
+                                                .contains(Nouns.head(p.name())))) {
             f.action = "disconnect";
         }
-        if (f.is("install") && f.parts.stream().allMatch(p -> Set.of("mark", "line").contains(Nouns.head(p.name()))) && !f.parts.isEmpty()
+        if (f.is("install")
+                && f.parts.stream()
+                        .allMatch(p -> Set.of("mark", "line").contains(Nouns.head(p.name())))
+                && !f.parts.isEmpty()
                 && !context.buildUp()) {
             f.action = "mark";
             if (objects.place() != null) {
                 f.parts.clear();
-                objects.places().forEach(pl -> f.parts.add(new Finding.Part(pl, null, null, null, false)));
+                objects.places()
+                        .forEach(pl -> f.parts.add(new Finding.Part(pl, null, null, null, false)));
             }
         }
-        if (f.is("restore") && f.parts.stream().noneMatch(p -> Set.of("plug", "power", "current", "breaker", "switch", "pump", "supply", "mains", "fuse").contains(Nouns.head(p.name()))) && verb.base().equals("plug") && !f.parts.isEmpty()) {
+        if (f.is("restore")
+                && f.parts.stream()
+                        .noneMatch(
+                                p ->
+                                        Set.of(
+                                                        "plug", "power", "current", "breaker",
+                                                        "switch", "pump", "supply", "mains", "fuse")
+                                                .contains(Nouns.head(p.name())))
+                && verb.base().equals("plug")
+                && !f.parts.isEmpty()) {
             f.action = "connect";
         }
-        if (f.is("install", "support", "secure") && !f.parts.isEmpty() && f.parts.stream().allMatch(p -> Set.of("tag", "label").contains(Nouns.head(p.name())))) {
+        if (f.is("install", "support", "secure")
+                && !f.parts.isEmpty()
+                && f.parts.stream()
+                        .allMatch(p -> Set.of("tag", "label").contains(Nouns.head(p.name())))) {
             f.action = "mark";
             if (objects.place() != null || objects.pronounPlace() != null) {
                 f.parts.clear();
@@ -421,20 +563,36 @@ final class ClauseReader {
                 }
             }
         }
-        if (f.is("install") && verb.base().equals("put") && said.tools.stream().anyMatch(t -> t.name().endsWith("puller"))) {
+        if (f.is("install")
+                && verb.base().equals("put")
+                && said.tools.stream().anyMatch(t -> t.name().endsWith("puller"))) {
             f.action = "pull";
             f.parts.clear();
             context.meant("it", clause.from()).ifPresent(f.parts::add);
         }
-        if (f.is("connect", "restore") && verb.base().equals("plug") && objects.pronoun() != null && context.buildUp()) {
+        if (f.is("connect", "restore")
+                && verb.base().equals("plug")
+                && objects.pronoun() != null
+                && context.buildUp()) {
             f.action = "restore";
             f.parts.clear();
         }
-        if (f.is("install") && objects.place() != null && consumable(objects.place()) && !f.parts.isEmpty()) {
-            f.action = measures().stream().anyMatch(m -> m.unit().equals("degree") || m.unit().startsWith("°")) ? "heat" : "lubricate";
+        if (f.is("install")
+                && objects.place() != null
+                && consumable(objects.place())
+                && !f.parts.isEmpty()) {
+            f.action =
+                    measures().stream()
+                                    .anyMatch(
+                                            m ->
+                                                    m.unit().equals("degree")
+                                                            || m.unit().startsWith("°"))
+                            ? "heat"
+                            : "lubricate";
         }
-        if (f.is("install") && (objects.place() != null && Set.of("vise", "vice").contains(objects.place())
-                || f.parts.isEmpty() && false)) {
+        if (f.is("install")
+                && (objects.place() != null && Set.of("vise", "vice").contains(objects.place())
+                        || f.parts.isEmpty() && false)) {
             f.action = "secure";
         }
     }
@@ -445,7 +603,21 @@ final class ClauseReader {
                 || f.parts.stream()
                         .allMatch(
                                 p ->
-                                        Set.of("screw", "bolt", "nut", "cap", "plug", "gland", "locknut", "stud", "fitting", "union", "glass", "gauge", "ring", "fastener")
+                                        Set.of(
+                                                        "screw",
+                                                        "bolt",
+                                                        "nut",
+                                                        "cap",
+                                                        "plug",
+                                                        "gland",
+                                                        "locknut",
+                                                        "stud",
+                                                        "fitting",
+                                                        "union",
+                                                        "glass",
+                                                        "gauge",
+                                                        "ring",
+                                                        "fastener")
                                                 .contains(Nouns.head(p.name())));
     }
 
@@ -459,7 +631,8 @@ final class ClauseReader {
         for (String c : said.consumables) {
             String[] words = c.split(" ");
             for (int i = 0; i < words.length; i++) {
-                String tail = String.join(" ", java.util.Arrays.copyOfRange(words, i, words.length));
+                String tail =
+                        String.join(" ", java.util.Arrays.copyOfRange(words, i, words.length));
                 Optional<Lexicon.Consumable> found = speech.lexicon().consumable(tail);
                 if (found.isPresent()) {
                     groups.append(found.get().group()).append(' ');
@@ -485,8 +658,24 @@ final class ClauseReader {
     // ---------------------------------------------------------------- expectations
 
     private boolean expects() {
-        if (speech.has(start, end, "should", "must", "ought", "you want", "we want", "has to", "have to",
-                "needs to be", "may be", "can be until", "we accept", "mustnt", "want less", "want no", "better")) {
+        if (speech.has(
+                start,
+                end,
+                "should",
+                "must",
+                "ought",
+                "you want",
+                "we want",
+                "has to",
+                "have to",
+                "needs to be",
+                "may be",
+                "can be until",
+                "we accept",
+                "mustnt",
+                "want less",
+                "want no",
+                "better")) {
             return true;
         }
         return false;

@@ -16,17 +16,90 @@ final class Clauses {
             Set.of("because", "if", "unless", "while", "but", "otherwise", "okay", "ok", "alright");
     private static final Set<String> LEADS =
             Set.of(
-                    "if", "when", "once", "unless", "because", "until", "before", "after", "while",
-                    "but", "so", "and", "then", "or", "otherwise", "now", "next", "also");
+                    "if",
+                    "when",
+                    "once",
+                    "unless",
+                    "because",
+                    "until",
+                    "before",
+                    "after",
+                    "while",
+                    "but",
+                    "so",
+                    "and",
+                    "then",
+                    "or",
+                    "otherwise",
+                    "now",
+                    "next",
+                    "also");
 
     /** Words behind which the clause goes on, whatever comes. */
     private static final Set<String> GOES_ON =
-            Set.of("to", "that", "which", "who", "what", "how", "where", "why", "whether", "the", "you",
-                    "we", "i", "they", "dont", "not", "never", "can", "should", "must", "will", "just",
-                    "please", "until", "see", "sure", "like", "than", "as", "while", "when",
-                    "before", "after", "let", "lets", "help", "make", "thing", "every",
-                    "whichever", "a", "an", "is", "are", "its", "theres", "thats", "theyre", "be", "of",
-                    "with", "about", "or", "and", "your", "our", "my", "really", "always", "also", "only", "cant");
+            Set.of(
+                    "to",
+                    "that",
+                    "which",
+                    "who",
+                    "what",
+                    "how",
+                    "where",
+                    "why",
+                    "whether",
+                    "the",
+                    "you",
+                    "we",
+                    "i",
+                    "they",
+                    "dont",
+                    "not",
+                    "never",
+                    "can",
+                    "should",
+                    "must",
+                    "will",
+                    "just",
+                    "please",
+                    "until",
+                    "see",
+                    "sure",
+                    "like",
+                    "than",
+                    "as",
+                    "while",
+                    "when",
+                    "before",
+                    "after",
+                    "let",
+                    "lets",
+                    "help",
+                    "make",
+                    "thing",
+                    "every",
+                    "whichever",
+                    "a",
+                    "an",
+                    "is",
+                    "are",
+                    "its",
+                    "theres",
+                    "thats",
+                    "theyre",
+                    "be",
+                    "of",
+                    "with",
+                    "about",
+                    "or",
+                    "and",
+                    "your",
+                    "our",
+                    "my",
+                    "really",
+                    "always",
+                    "also",
+                    "only",
+                    "cant");
 
     private final Speech speech;
     private final boolean runsOn;
@@ -77,7 +150,8 @@ final class Clauses {
         while (n < speech.size() && Set.of("um", "uh", "eh").contains(speech.word(n))) {
             n++;
         }
-        return Set.of("then", "now", "okay", "ok", "so", "next", "alright", "going").contains(speech.word(n));
+        return Set.of("then", "now", "okay", "ok", "so", "next", "alright", "going")
+                .contains(speech.word(n));
     }
 
     private void begin(int at) {
@@ -97,8 +171,12 @@ final class Clauses {
             object |= copula;
             return Math.min(end, i + 3);
         }
-        if (met.isPresent() || speech.tag(i).equals("VERB") && i > start
-                && (Grammar.SUBJECTS.contains(speech.word(i - 1)) || Grammar.PRONOUNS.contains(speech.word(i - 1)) || speech.word(i - 1).equals("to"))) {
+        if (met.isPresent()
+                || speech.tag(i).equals("VERB")
+                        && i > start
+                        && (Grammar.SUBJECTS.contains(speech.word(i - 1))
+                                || Grammar.PRONOUNS.contains(speech.word(i - 1))
+                                || speech.word(i - 1).equals("to"))) {
             verb = true;
             return i + 1;
         }
@@ -111,14 +189,19 @@ final class Clauses {
             object = true;
             return i + 1;
         }
-        if (speech.measureAt(i).filter(m -> m.from() == i && !m.unit().isEmpty()).isPresent() && (verb || copula)
+        if (speech.measureAt(i).filter(m -> m.from() == i && !m.unit().isEmpty()).isPresent()
+                && (verb || copula)
                 && NounPhrases.at(speech, i, end).isEmpty()) {
             object = true;
             return speech.measureAt(i).orElseThrow().to();
         }
         Optional<NounPhrase> np = NounPhrases.at(speech, i, end);
-        Optional<methodos.core.speech.Measure> number = speech.measureAt(i).filter(m -> m.from() == i && m.to() - i > 1);
-        if (number.isPresent() && (np.isEmpty() || np.get().to() > number.get().to() && !number.get().single() || !String.valueOf(number.get().min()).matches("\\d+"))
+        Optional<methodos.core.speech.Measure> number =
+                speech.measureAt(i).filter(m -> m.from() == i && m.to() - i > 1);
+        if (number.isPresent()
+                && (np.isEmpty()
+                        || np.get().to() > number.get().to() && !number.get().single()
+                        || !String.valueOf(number.get().min()).matches("\\d+"))
                 && (np.isEmpty() || np.get().size() == null)) {
             object |= verb || copula;
             return number.get().to();
@@ -137,10 +220,23 @@ final class Clauses {
         if (Set.of("it", "them").contains(w) && verb) {
             object = true;
         }
-        if (Grammar.BE.contains(w) || Set.of("theres", "has", "have", "got", "its", "thats", "theyre", "shes", "hes", "this ones").contains(w)) {
+        if (Grammar.BE.contains(w)
+                || Set.of(
+                                "theres",
+                                "has",
+                                "have",
+                                "got",
+                                "its",
+                                "thats",
+                                "theyre",
+                                "shes",
+                                "hes",
+                                "this ones")
+                        .contains(w)) {
             copula = true;
         }
-        if (Set.of("off", "out", "away", "on", "in", "back", "up", "down", "tight", "loose").contains(w)) {
+        if (Set.of("off", "out", "away", "on", "in", "back", "up", "down", "tight", "loose")
+                .contains(w)) {
             placed = true;
         }
         return i + 1;
@@ -163,7 +259,10 @@ final class Clauses {
         while (body < to - 1
                 && (speech.filler(body) || LEADS.contains(speech.word(body)) && leads(body))) {
             String word = speech.word(body);
-            if (LEADS.contains(word) && (lead.isEmpty() || !Set.of("and", "so", "then", "now", "but", "next", "also").contains(word))) {
+            if (LEADS.contains(word)
+                    && (lead.isEmpty()
+                            || !Set.of("and", "so", "then", "now", "but", "next", "also")
+                                    .contains(word))) {
                 lead = word;
             }
             body++;
@@ -196,7 +295,8 @@ final class Clauses {
         if (sameMeasure(i)) {
             return false;
         }
-        if (speech.phrase(i - 2, "do not") && NounPhrases.at(speech, i, clauseEnd(i)).filter(this::leaves).isPresent()) {
+        if (speech.phrase(i - 2, "do not")
+                && NounPhrases.at(speech, i, clauseEnd(i)).filter(this::leaves).isPresent()) {
             return true;
         }
         if (!speech.token(i - 1).mark().isEmpty()) {
@@ -206,7 +306,10 @@ final class Clauses {
         String before = speech.word(i - 1);
         String after = speech.word(i + 1);
         for (String phrase : speech.lexicon().phrases("going back")) {
-            if (phrase.contains(" ") && speech.phrase(i, phrase) && !GOES_ON.contains(before) && !speech.filler(i - 1)) {
+            if (phrase.contains(" ")
+                    && speech.phrase(i, phrase)
+                    && !GOES_ON.contains(before)
+                    && !speech.filler(i - 1)) {
                 return true;
             }
         }
@@ -227,7 +330,9 @@ final class Clauses {
                         && !Set.of("to", "week", "time", "guy", "day", "one", "its").contains(after)
                         && !thing;
             case "when", "until", "before", "after":
-                return startsStatement(i + 1) || i + 1 < speech.size() && speech.lexicon().verb(speech.token(i + 1)).isPresent();
+                return startsStatement(i + 1)
+                        || i + 1 < speech.size()
+                                && speech.lexicon().verb(speech.token(i + 1)).isPresent();
             case "once":
                 return startsStatement(i + 1) && !after.equals("more");
             case "and", "+":
@@ -245,7 +350,9 @@ final class Clauses {
             return true;
         }
         String said = speech.word(p);
-        if (p < i - 1 && Set.of("dont", "doesnt", "wont", "isnt", "not", "no").contains(said) && speech.lexicon().verb(speech.token(i)).isPresent()) {
+        if (p < i - 1
+                && Set.of("dont", "doesnt", "wont", "isnt", "not", "no").contains(said)
+                && speech.lexicon().verb(speech.token(i)).isPresent()) {
             return true;
         }
         if (said.equals("and") || said.equals("or") || LEADS.contains(said) || speech.filler(i)) {
@@ -263,12 +370,33 @@ final class Clauses {
             return false;
         }
         boolean got = Set.of("got", "has", "have").contains(before);
-        for (String phrase : got ? new String[0] : new String[] {"more than that", "less than that", "tighter than that", "any more", "anything over", "anything less", "anything more", "anything under", "how much", "how far", "how tight", "how many", "look it up"}) {
+        for (String phrase :
+                got
+                        ? new String[0]
+                        : new String[] {
+                            "more than that",
+                            "less than that",
+                            "tighter than that",
+                            "any more",
+                            "anything over",
+                            "anything less",
+                            "anything more",
+                            "anything under",
+                            "how much",
+                            "how far",
+                            "how tight",
+                            "how many",
+                            "look it up"
+                        }) {
             if (speech.phrase(i, phrase)) {
                 return true;
             }
         }
-        if (w.equals("new") && !Set.of("a", "the", "your", "is", "its", "thats", "some", "with", "on", "in", "of", "this", "that", "another", "brand", "for", "are").contains(before)) {
+        if (w.equals("new")
+                && !Set.of(
+                                "a", "the", "your", "is", "its", "thats", "some", "with", "on",
+                                "in", "of", "this", "that", "another", "brand", "for", "are")
+                        .contains(before)) {
             return NounPhrases.at(speech, i, clauseEnd(i)).filter(NounPhrase::part).isPresent();
         }
         if (w.equals("please") && !before.equals("no")) {
@@ -281,13 +409,32 @@ final class Clauses {
             return verb;
         }
         if (w.equals("no")) {
-            boolean denies = !Set.of("more", "less", "sorry", "no", "longer", "wait", "hang", "i").contains(after)
-                    && !speech.number(i + 1) && NounPhrases.at(speech, i + 1, clauseEnd(i)).isPresent();
-            return denies && !copula && !Set.of("want", "with", "theres", "is", "has", "have", "um", "say", "need", "if", "put").contains(before);
+            boolean denies =
+                    !Set.of("more", "less", "sorry", "no", "longer", "wait", "hang", "i")
+                                    .contains(after)
+                            && !speech.number(i + 1)
+                            && NounPhrases.at(speech, i + 1, clauseEnd(i)).isPresent();
+            return denies
+                    && !copula
+                    && !Set.of(
+                                    "want", "with", "theres", "is", "has", "have", "um", "say",
+                                    "need", "if", "put")
+                            .contains(before);
         }
         if (Set.of("on", "for").contains(w) && (verb && (object || placed))) {
-            return Set.of("the other side", "the other one", "the big", "the bigger", "the older", "the newer", "the small", "this saw", "the saws")
-                    .stream().anyMatch(p -> speech.phrase(i + 1, p)) && !speech.word(i - 1).equals("on");
+            return Set.of(
+                                    "the other side",
+                                    "the other one",
+                                    "the big",
+                                    "the bigger",
+                                    "the older",
+                                    "the newer",
+                                    "the small",
+                                    "this saw",
+                                    "the saws")
+                            .stream()
+                            .anyMatch(p -> speech.phrase(i + 1, p))
+                    && !speech.word(i - 1).equals("on");
         }
         for (String phrase : speech.lexicon().phrases("story")) {
             if (phrase.contains(" ") && speech.phrase(i, phrase)) {
@@ -303,20 +450,24 @@ final class Clauses {
             n++;
         }
         String w = speech.word(n);
-        if (Set.of("then", "if", "when", "dont", "do", "never", "so", "now", "not", "once", "after", "go")
+        if (Set.of(
+                        "then", "if", "when", "dont", "do", "never", "so", "now", "not", "once",
+                        "after", "go")
                 .contains(w)) {
             return true;
         }
         if (Set.of("try", "go").contains(speech.word(i - 1))) {
             return false;
         }
-        if (w.equals("anything") || runsOn && (object || placed) && Set.of("from", "between").contains(w)) {
+        if (w.equals("anything")
+                || runsOn && (object || placed) && Set.of("from", "between").contains(w)) {
             return true;
         }
         if ((w.equals("new") || speech.word(n + 1).equals("new")) && (placed || object)) {
             return true;
         }
-        if (w.equals("a") && Set.of("half", "quarter", "bit", "third").contains(speech.word(n + 1))) {
+        if (w.equals("a")
+                && Set.of("half", "quarter", "bit", "third").contains(speech.word(n + 1))) {
             return false;
         }
         if (verb(n) || startsStatement(n) || Grammar.ADVERBS.contains(w) && verb(n + 1)) {
@@ -339,7 +490,8 @@ final class Clauses {
         if (Grammar.AUXILIARIES.contains(w)) {
             return true;
         }
-        if (Set.of("only", "just", "by", "finger", "hand").contains(w) || speech.phrase(n, "the same")) {
+        if (Set.of("only", "just", "by", "finger", "hand").contains(w)
+                || speech.phrase(n, "the same")) {
             return true;
         }
         boolean complete = placed || !verb;
@@ -349,7 +501,8 @@ final class Clauses {
         if (!verb && thing && !placed && !copula && !runsOn) {
             return false;
         }
-        return speech.verbAt(n, i, clauseEnd(n)).isPresent() && !speech.beginsObject(n)
+        return speech.verbAt(n, i, clauseEnd(n)).isPresent()
+                && !speech.beginsObject(n)
                 && !Grammar.ARTICLES.contains(speech.word(n + 1));
     }
 
@@ -360,22 +513,50 @@ final class Clauses {
     /** "you want", "it should", "theres", "thats". */
     private boolean startsStatement(int i) {
         String w = speech.word(i);
-        String after = i < speech.size() && speech.token(i).mark().isEmpty() ? speech.word(i + 1) : "";
-        if (Set.of("theres", "thats", "theyre", "youre", "youve", "weve", "youll", "ill", "im", "ive",
-                        "lets", "shes", "hes", "heres", "itll", "theyll", "youd", "wed", "its")
+        String after =
+                i < speech.size() && speech.token(i).mark().isEmpty() ? speech.word(i + 1) : "";
+        if (Set.of(
+                        "theres", "thats", "theyre", "youre", "youve", "weve", "youll", "ill", "im",
+                        "ive", "lets", "shes", "hes", "heres", "itll", "theyll", "youd", "wed",
+                        "its")
                 .contains(w)) {
             return !(w.equals("its") && i > 0 && Grammar.PREPOSITIONS.contains(speech.word(i - 1)));
         }
-        if (Set.of("you", "we", "they", "i", "he", "she", "it", "this", "that", "there", "those",
-                        "somebody", "nobody", "these")
+        if (Set.of(
+                        "you",
+                        "we",
+                        "they",
+                        "i",
+                        "he",
+                        "she",
+                        "it",
+                        "this",
+                        "that",
+                        "there",
+                        "those",
+                        "somebody",
+                        "nobody",
+                        "these")
                 .contains(w)) {
             return finite(after)
-                    || Set.of("it", "he", "she", "they").contains(w) && speech.tag(i + 1).equals("VERB") && !after.endsWith("ing")
-                    || i + 1 < speech.size() && !after.isEmpty() && speech.verbAt(i + 1, i, clauseEnd(i)).isPresent() && !Set.of("those", "these", "that").contains(w)
+                    || Set.of("it", "he", "she", "they").contains(w)
+                            && speech.tag(i + 1).equals("VERB")
+                            && !after.endsWith("ing")
+                    || i + 1 < speech.size()
+                            && !after.isEmpty()
+                            && speech.verbAt(i + 1, i, clauseEnd(i)).isPresent()
+                            && !Set.of("those", "these", "that").contains(w)
                     || Set.of("you", "we", "i").contains(w) && speech.tag(i + 1).equals("VERB")
                     || after.equals("one") && finite(speech.word(i + 2))
                     || Set.of("just", "always", "really", "can").contains(after)
-                    || verb(i + 1) && !w.equals("those") && !w.equals("these") && !(w.equals("that") && speech.lexicon().verb(speech.token(i + 1)).filter(m -> m.verb().alsoNoun()).isPresent());
+                    || verb(i + 1)
+                            && !w.equals("those")
+                            && !w.equals("these")
+                            && !(w.equals("that")
+                                    && speech.lexicon()
+                                            .verb(speech.token(i + 1))
+                                            .filter(m -> m.verb().alsoNoun())
+                                            .isPresent());
         }
         return false;
     }
@@ -383,43 +564,65 @@ final class Clauses {
     /** "anchor nut back on": a thing with its particle, a statement of its own. */
     private boolean leaves(NounPhrase np) {
         int n = np.to();
-        return n < speech.size() && speech.token(n - 1).mark().isEmpty()
+        return n < speech.size()
+                && speech.token(n - 1).mark().isEmpty()
                 && (Set.of("off", "back", "away").contains(speech.word(n))
-                        || Set.of("out", "on", "in", "first", "next").contains(speech.word(n)) && !speech.determiner(n + 1));
+                        || Set.of("out", "on", "in", "first", "next").contains(speech.word(n))
+                                && !speech.determiner(n + 1));
     }
 
     private static boolean finite(String word) {
         return Grammar.AUXILIARIES.contains(word)
-                || Set.of("want", "need", "needs", "go", "goes", "got", "like", "see", "know", "can",
-                                "feel", "hear", "use", "just", "only", "wants", "look", "looks",
-                                "hold", "holds", "start", "started", "said", "say", "says", "think",
-                                "have", "get", "never", "always", "take", "takes", "works", "means",
-                                "went", "came", "lost", "break", "become", "eat")
+                || Set.of(
+                                "want", "need", "needs", "go", "goes", "got", "like", "see", "know",
+                                "can", "feel", "hear", "use", "just", "only", "wants", "look",
+                                "looks", "hold", "holds", "start", "started", "said", "say", "says",
+                                "think", "have", "get", "never", "always", "take", "takes", "works",
+                                "means", "went", "came", "lost", "break", "become", "eat")
                         .contains(word);
     }
 
     /** Whether a new statement begins in running words, with nothing to mark it. */
     private boolean statementStarts(int i, String before) {
-        boolean youIsObject = before.equals("you") && Grammar.PREPOSITIONS.contains(speech.word(i - 2)) && !speech.word(i - 2).equals("to");
+        boolean youIsObject =
+                before.equals("you")
+                        && Grammar.PREPOSITIONS.contains(speech.word(i - 2))
+                        && !speech.word(i - 2).equals("to");
         if (!content(start, i)
                 || GOES_ON.contains(before) && !youIsObject
                 || Grammar.AUXILIARIES.contains(before)
-                || Set.of("anybody", "somebody", "nobody", "everybody", "who", "forget", "go", "try").contains(before)
+                || Set.of(
+                                "anybody",
+                                "somebody",
+                                "nobody",
+                                "everybody",
+                                "who",
+                                "forget",
+                                "go",
+                                "try")
+                        .contains(before)
                 || Grammar.PREPOSITIONS.contains(before)
-                        && !(Grammar.PARTICLES.contains(before) && placed && !speech.determiner(i))) {
+                        && !(Grammar.PARTICLES.contains(before)
+                                && placed
+                                && !speech.determiner(i))) {
             return false;
         }
         String w = speech.word(i);
-        if (Grammar.PRONOUNS.contains(w) && Set.of("in", "on", "over", "under", "with").contains(before)) {
+        if (Grammar.PRONOUNS.contains(w)
+                && Set.of("in", "on", "over", "under", "with").contains(before)) {
             return false;
         }
-        if (w.equals("not") && Set.of("a", "an", "the", "with", "by").contains(speech.word(i + 1)) && !copula) {
+        if (w.equals("not")
+                && Set.of("a", "an", "the", "with", "by").contains(speech.word(i + 1))
+                && !copula) {
             return true;
         }
         if (w.equals("dont") && thing && !verb && !placed && !copula) {
             return false;
         }
-        if (Set.of("dont", "never").contains(w) || speech.phrase(i, "do not") || speech.phrase(i, "make sure")) {
+        if (Set.of("dont", "never").contains(w)
+                || speech.phrase(i, "do not")
+                || speech.phrase(i, "make sure")) {
             return !Grammar.SUBJECTS.contains(before);
         }
         if (before.equals("way") && Grammar.SUBJECTS.contains(w)) {
@@ -430,7 +633,10 @@ final class Clauses {
                     Set.of("it", "this", "that", "those").contains(w)
                             && speech.lexicon().verb(speech.token(i - 1)).isPresent()
                             && (!Grammar.AUXILIARIES.contains(speech.word(i + 1))
-                                    || Set.of("theres", "thats", "theyre", "its", "were", "youre", "shes").contains(speech.word(i + 1)));
+                                    || Set.of(
+                                                    "theres", "thats", "theyre", "its", "were",
+                                                    "youre", "shes")
+                                            .contains(speech.word(i + 1)));
             return !isObject;
         }
         if (imperative(i, before)) {
@@ -445,7 +651,8 @@ final class Clauses {
             return false;
         }
         for (int k = Math.max(start, i - 8); k < i - 1; k++) {
-            if (Set.of("let", "help", "make", "see", "watch", "feel", "get", "have", "lets").contains(speech.word(k))) {
+            if (Set.of("let", "help", "make", "see", "watch", "feel", "get", "have", "lets")
+                    .contains(speech.word(k))) {
                 return NounPhrases.at(speech, k + 1, i).filter(n -> n.to() == i).isPresent()
                         || k == i - 2
                         || speech.filler(k + 1) && k == i - 3;
@@ -456,7 +663,8 @@ final class Clauses {
 
     private boolean imperative(int i, String before) {
         Optional<Verb.Met> met = speech.lexicon().verb(speech.token(i));
-        if (met.isEmpty() || met.get().form() != Verb.Form.BASE
+        if (met.isEmpty()
+                || met.get().form() != Verb.Form.BASE
                 || met.get().verb().alsoNoun() && !speech.token(i).mark().isEmpty()) {
             return false;
         }
@@ -465,67 +673,118 @@ final class Clauses {
                 || Grammar.MODALS.contains(before)
                 || Grammar.EVALUATIVE.contains(before) && !before.equals("right")
                 || Grammar.AUXILIARIES.contains(before)
-                || Grammar.SUBJECTS.contains(before) && speech.lexicon().verb(speech.token(Math.max(0, i - 2))).isEmpty()
-                        && !Grammar.PREPOSITIONS.contains(speech.word(i - 2)) && !speech.word(i - 2).equals("thats")
-                || speech.number(i - 1) && met.get().verb().alsoNoun() && !(before.equals("one") && speech.determiner(i - 2))
+                || Grammar.SUBJECTS.contains(before)
+                        && speech.lexicon().verb(speech.token(Math.max(0, i - 2))).isEmpty()
+                        && !Grammar.PREPOSITIONS.contains(speech.word(i - 2))
+                        && !speech.word(i - 2).equals("thats")
+                || speech.number(i - 1)
+                        && met.get().verb().alsoNoun()
+                        && !(before.equals("one") && speech.determiner(i - 2))
                 || helped(i)) {
             return false;
         }
         int end = clauseEnd(i);
         boolean isVerb = speech.verbAt(i, i, end).isPresent();
-        if (thing && !verb && Set.of("come", "go", "fall", "drop", "slide", "pull").contains(met.get().verb().base()) && speech.lexicon().verb(speech.token(i - 1)).isEmpty()) {
+        if (thing
+                && !verb
+                && Set.of("come", "go", "fall", "drop", "slide", "pull")
+                        .contains(met.get().verb().base())
+                && speech.lexicon().verb(speech.token(i - 1)).isEmpty()) {
             return false;
         }
         boolean follows = speech.beginsObject(i + 1) && !speech.number(i + 1);
         if (!isVerb) {
             return false;
         }
-        if (follows && !(Set.of("that", "this", "one", "same").contains(speech.word(i + 1)) && met.get().verb().alsoNoun()
-                && !Grammar.PARTICLES.contains(speech.word(i + 2)))) {
+        if (follows
+                && !(Set.of("that", "this", "one", "same").contains(speech.word(i + 1))
+                        && met.get().verb().alsoNoun()
+                        && !Grammar.PARTICLES.contains(speech.word(i + 2)))) {
             return true;
         }
-        boolean goesOn = Grammar.PARTICLES.contains(speech.word(i + 1)) || met.get().verb().action() != null
-                || Set.of("to", "for", "at").contains(speech.word(i + 1)) && !met.get().verb().base().equals("come");
-        return !met.get().verb().alsoNoun() && goesOn && !(thing && !verb && Set.of("come", "go", "fall", "drop").contains(met.get().verb().base()));
+        boolean goesOn =
+                Grammar.PARTICLES.contains(speech.word(i + 1))
+                        || met.get().verb().action() != null
+                        || Set.of("to", "for", "at").contains(speech.word(i + 1))
+                                && !met.get().verb().base().equals("come");
+        return !met.get().verb().alsoNoun()
+                && goesOn
+                && !(thing
+                        && !verb
+                        && Set.of("come", "go", "fall", "drop").contains(met.get().verb().base()));
     }
 
-    /** A thing begins, and the clause is complete: it has a verb with its object, or a thing with its place. */
+    /**
+     * A thing begins, and the clause is complete: it has a verb with its object, or a thing with
+     * its place.
+     */
     private boolean noRoom(int i) {
         Optional<NounPhrase> np = NounPhrases.at(speech, i, clauseEnd(i));
-        boolean subjectOnes = np.isPresent() && Set.of("one", "ones").contains(Nouns.head(np.get().name()))
-                && Set.of("get", "gets", "go", "goes", "is", "are").contains(speech.word(np.get().to()));
-        if (np.isEmpty() || !np.get().part() && !subjectOnes && !(np.get().name().equals("one") && leaves(np.get())) || Grammar.OBJECTS.contains(speech.word(i)) || speech.word(i).equals("of")) {
+        boolean subjectOnes =
+                np.isPresent()
+                        && Set.of("one", "ones").contains(Nouns.head(np.get().name()))
+                        && Set.of("get", "gets", "go", "goes", "is", "are")
+                                .contains(speech.word(np.get().to()));
+        if (np.isEmpty()
+                || !np.get().part()
+                        && !subjectOnes
+                        && !(np.get().name().equals("one") && leaves(np.get()))
+                || Grammar.OBJECTS.contains(speech.word(i))
+                || speech.word(i).equals("of")) {
             return false;
         }
         if (speech.measureAt(i - 1).isPresent()
                 && (speech.lexicon().tool(np.get().head()).isPresent()
-                        || Set.of("pound", "inch", "mil", "amp", "litre", "liter", "ton", "thread").contains(speech.word(i - 1)))) {
+                        || Set.of("pound", "inch", "mil", "amp", "litre", "liter", "ton", "thread")
+                                .contains(speech.word(i - 1)))) {
             return false;
         }
         if (speech.phrase(i - 1, "thread") && Sizes.at(speech, i - 4, i) != null) {
             return false;
         }
-        boolean verbOnly = np.get().to() == i + 1 && speech.lexicon().verb(speech.token(i)).isPresent();
-        if (helped(i) || verbOnly && !leaves(np.get()) || speech.verbAt(i, start, clauseEnd(i)).isPresent()) {
+        boolean verbOnly =
+                np.get().to() == i + 1 && speech.lexicon().verb(speech.token(i)).isPresent();
+        if (helped(i)
+                || verbOnly && !leaves(np.get())
+                || speech.verbAt(i, start, clauseEnd(i)).isPresent()) {
             return false;
         }
         int behind = np.get().to();
-        boolean tells = speech.token(behind - 1).mark().isEmpty() && (verb && (object || placed) || copula || thing && placed)
-                && Set.of("must", "should", "is", "are", "has", "have", "needs", "goes", "comes", "can", "will", "holds", "takes", "get", "gets", "ought").contains(speech.word(behind));
-        boolean complete = tells || leaves(np.get()) && (copula || thing && placed) || verb && (object || placed) || thing && placed || copula && (object || placed || thing);
+        boolean tells =
+                speech.token(behind - 1).mark().isEmpty()
+                        && (verb && (object || placed) || copula || thing && placed)
+                        && Set.of(
+                                        "must", "should", "is", "are", "has", "have", "needs",
+                                        "goes", "comes", "can", "will", "holds", "takes", "get",
+                                        "gets", "ought")
+                                .contains(speech.word(behind));
+        boolean complete =
+                tells
+                        || leaves(np.get()) && (copula || thing && placed)
+                        || verb && (object || placed)
+                        || thing && placed
+                        || copula && (object || placed || thing);
         if (!complete || Set.of("each", "every", "any").contains(speech.word(i))) {
             return false;
         }
         String before = speech.word(i - 1);
         if (Set.of("in", "on", "through", "over").contains(before)) {
             return leaves(np.get()) && !speech.determiner(i) && !speech.filler(i - 1)
-                    || !verb && (speech.word(i - 2).equals("back") || Set.of("in", "on").contains(speech.word(np.get().to()))) && !speech.determiner(i) && !speech.filler(i - 1);
+                    || !verb
+                            && (speech.word(i - 2).equals("back")
+                                    || Set.of("in", "on").contains(speech.word(np.get().to())))
+                            && !speech.determiner(i)
+                            && !speech.filler(i - 1);
         }
         if (Grammar.PARTICLES.contains(before)) {
             return !speech.determiner(i);
         }
-        boolean subject = !leaves(np.get()) && Set.of("it", "they", "that", "this", "she", "he", "you", "we").contains(before)
-                && (i - 2 < start || !speech.lexicon().verb(speech.token(i - 2)).isPresent());
+        boolean subject =
+                !leaves(np.get())
+                        && Set.of("it", "they", "that", "this", "she", "he", "you", "we")
+                                .contains(before)
+                        && (i - 2 < start
+                                || !speech.lexicon().verb(speech.token(i - 2)).isPresent());
         return !subject;
     }
 }

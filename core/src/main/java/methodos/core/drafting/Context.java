@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** What the narration has come to: the parts last spoken of, and whether things go on or come off. */
+/**
+ * What the narration has come to: the parts last spoken of, and whether things go on or come off.
+ */
 final class Context {
 
     private static final int REMEMBERED = 12;
@@ -14,7 +16,19 @@ final class Context {
     private static final int REACH = 10;
 
     private static final Set<String> THREADED =
-            Set.of("screw", "bolt", "nut", "locknut", "stud", "plug", "union", "gland", "cap", "fitting", "fastener", "hose");
+            Set.of(
+                    "screw",
+                    "bolt",
+                    "nut",
+                    "locknut",
+                    "stud",
+                    "plug",
+                    "union",
+                    "gland",
+                    "cap",
+                    "fitting",
+                    "fastener",
+                    "hose");
 
     private final List<Finding.Part> spokenOf = new ArrayList<>();
     private final List<Integer> spokenAt = new ArrayList<>();
@@ -37,7 +51,9 @@ final class Context {
 
     /** What "it", "them" or "that" stands for. */
     Optional<Finding.Part> meant(String pronoun, int at) {
-        boolean many = Set.of("them", "those", "these", "they", "each", "both", "theyre").contains(pronoun);
+        boolean many =
+                Set.of("them", "those", "these", "they", "each", "both", "theyre")
+                        .contains(pronoun);
         for (int i = spokenOf.size() - 1; i >= 0 && i > spokenOf.size() - 5; i--) {
             Finding.Part part = spokenOf.get(i);
             if (at - spokenAt.get(i) > REACH) {
@@ -65,7 +81,8 @@ final class Context {
     /** How many there are of what was spoken of last. */
     void count(int quantity) {
         if (!spokenOf.isEmpty() && quantity > 0) {
-            spokenOf.set(spokenOf.size() - 1, spokenOf.get(spokenOf.size() - 1).withQuantity(quantity));
+            spokenOf.set(
+                    spokenOf.size() - 1, spokenOf.get(spokenOf.size() - 1).withQuantity(quantity));
         }
     }
 

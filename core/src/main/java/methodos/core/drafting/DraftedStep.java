@@ -2,6 +2,8 @@ package methodos.core.drafting;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.stream.Stream;
+import methodos.core.manual.Stage;
 
 /**
  * One step as the narration gives it, before somebody has agreed to it.
@@ -20,6 +22,7 @@ import java.util.List;
  * @param repeatOf the same work at another place; null for none
  * @param confidence 0 to 1
  * @param unsure what in particular is in doubt
+ * @param stage the part of the work that it belongs to, as far as the words tell
  */
 @RecordBuilder
 public record DraftedStep(
@@ -45,7 +48,8 @@ public record DraftedStep(
         RepeatOf repeatOf,
         double confidence,
         List<String> unsure,
-        List<Quote> evidence)
+        List<Quote> evidence,
+        Stage.Kind stage)
         implements DraftedStepBuilder.With {
 
     public DraftedStep {
@@ -58,6 +62,15 @@ public record DraftedStep(
         hazards = List.copyOf(hazards);
         unsure = List.copyOf(unsure);
         evidence = List.copyOf(evidence);
+    }
+
+    /** The words from which its values are read. */
+    public Stream<String> valueQuotes() {
+        return Stream.of(
+                        torques.stream().map(Torque::quote),
+                        limits.stream().map(Limit::quote),
+                        waits.stream().map(Pause::quote))
+                .flatMap(quotes -> quotes);
     }
 
     /** What kind of statement a step is. */

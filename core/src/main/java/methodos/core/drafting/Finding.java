@@ -49,6 +49,10 @@ final class Finding {
     String place;
     boolean leftHand;
     boolean byHand;
+
+    /** Whether things go on again by now. */
+    boolean buildUp;
+
     /** Whether it is drawn from words without a verb. */
     boolean telegraphic;
 

@@ -6,7 +6,8 @@ import java.util.Set;
 final class Grammar {
 
     static final Set<String> FILLERS =
-            words("um uh eh er erm ah oh well like yeah yes okay ok alright hmm mm huh right folks");
+            words(
+                    "um uh eh er erm ah oh well like yeah yes okay ok alright hmm mm huh right folks");
     static final Set<String> ARTICLES = words("the a an");
     static final Set<String> DETERMINERS =
             words(
@@ -20,8 +21,7 @@ final class Grammar {
                     "to can could will would shall should must may might gonna ill youll well"
                             + " wed youd id cant please just always also lets never dont not"
                             + " doesnt didnt wont mustnt shouldnt cannot do does did youve ive");
-    static final Set<String> BE =
-            words("is are be been being was were am gets get got");
+    static final Set<String> BE = words("is are be been being was were am gets get got");
     static final Set<String> EXPECT =
             words("should must shall ought may has have needs need want wants expect accept");
     static final Set<String> PREPOSITIONS =
@@ -59,6 +59,7 @@ final class Grammar {
                     "whats i you we they he she it me him her us them who somebody someone anybody anyone"
                             + " nobody everybody everyone something anything nothing everything"
                             + " yourself itself myself shes hes youd wed id theyd itd");
+
     /** Said of a part without telling which part it is. */
     static final Set<String> EVALUATIVE =
             words(
@@ -68,6 +69,7 @@ final class Grammar {
                             + " different few single main dirty rusty silly heavy fine original empty"
                             + " very bloody lovely wee dear damn outer-most little complete remaining"
                             + " torn worn damaged spare bigger smaller larger older newer longer shorter");
+
     /** Words that the tagger likes to take for nouns. */
     static final Set<String> NEVER_NAMES =
             words(
@@ -92,8 +94,10 @@ final class Grammar {
                             + " one ones less more anything bin cross star pattern two three four five six seven eight nine ten pair couple"
                             + " piece pieces direction wear leaks leak home position use purpose corner corners anybody man"
                             + " woman lad guy fella kid man-next folks student apprentice it them they you we i");
+
     /** Nouns that are parts with a word in front: "tool rest", "cap end". */
-    static final Set<String> ENDS = words("rest end top bottom point drop direction use position half quarter front rear");
+    static final Set<String> ENDS =
+            words("rest end top bottom point drop direction use position half quarter front rear");
 
     /** Nouns that stand for the thing behind their "of". */
     static final Set<String> PARTITIVE =

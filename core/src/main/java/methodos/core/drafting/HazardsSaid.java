@@ -13,9 +13,21 @@ final class HazardsSaid {
     /** The hazards that a draft may name. */
     static final Set<String> KNOWN =
             Set.of(
-                    "stored spring energy", "pressure", "electrical", "hot surface", "heavy load",
-                    "suspended load", "sharp edge", "chemical", "flammable gas", "refrigerant", "oxygen",
-                    "rotating parts", "eye injury", "crush", "unsupported vehicle or machine");
+                    "stored spring energy",
+                    "pressure",
+                    "electrical",
+                    "hot surface",
+                    "heavy load",
+                    "suspended load",
+                    "sharp edge",
+                    "chemical",
+                    "flammable gas",
+                    "refrigerant",
+                    "oxygen",
+                    "rotating parts",
+                    "eye injury",
+                    "crush",
+                    "unsupported vehicle or machine");
 
     private record Deed(String hazard, Set<String> actions, List<String> things) {}
 
@@ -78,10 +90,22 @@ final class HazardsSaid {
     Set<String> done(Speech speech, Finding f) {
         Set<String> found = new LinkedHashSet<>();
         for (Deed deed : deeds) {
-            if (f.action != null && deed.actions().contains(f.action)
+            if (f.action != null
+                    && deed.actions().contains(f.action)
                     && deed.things().stream()
-                            .anyMatch(t -> f.parts.stream().anyMatch(p -> p.name().equals(t) || t.contains(" ") && p.name().endsWith(t))
-                                    || (f.parts.isEmpty() || t.contains(" ")) && speech.has(f.from, f.to, t))) {
+                            .anyMatch(
+                                    t ->
+                                            f.parts.stream()
+                                                            .anyMatch(
+                                                                    p ->
+                                                                            p.name().equals(t)
+                                                                                    || t.contains(
+                                                                                                    " ")
+                                                                                            && p.name()
+                                                                                                    .endsWith(
+                                                                                                            t))
+                                                    || (f.parts.isEmpty() || t.contains(" "))
+                                                            && speech.has(f.from, f.to, t))) {
                 found.add(deed.hazard());
             }
         }

@@ -193,12 +193,16 @@ public final class Lexicon {
         forms.put(base, new Verb.Met(verb, Verb.Form.BASE));
         boolean hissing = base.matches(".*(s|sh|ch|x|z|o)");
         boolean y = base.matches(".*[^aeiou]y");
-        String third = y ? base.substring(0, base.length() - 1) + "ies" : base + (hissing ? "es" : "s");
+        String third =
+                y ? base.substring(0, base.length() - 1) + "ies" : base + (hissing ? "es" : "s");
         put(third, verb, Verb.Form.THIRD_PERSON);
         String stem = base.endsWith("e") ? base.substring(0, base.length() - 1) : base;
         boolean past = irregular.stream().noneMatch(f -> !f.endsWith("ing") && !f.endsWith("s"));
         if (past) {
-            put(y ? base.substring(0, base.length() - 1) + "ied" : stem + "ed", verb, Verb.Form.PAST);
+            put(
+                    y ? base.substring(0, base.length() - 1) + "ied" : stem + "ed",
+                    verb,
+                    Verb.Form.PAST);
         }
         put((base.endsWith("ee") ? base : stem) + "ing", verb, Verb.Form.ING);
         for (String form : irregular) {

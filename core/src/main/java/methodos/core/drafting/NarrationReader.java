@@ -1,12 +1,8 @@
 package methodos.core.drafting;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import methodos.core.drafting.DraftedStep.Kind;
 import methodos.core.narration.Captions;
 import methodos.core.speech.Hearing;
-import methodos.core.speech.Measure;
 import methodos.core.speech.PartsOfSpeech;
 import methodos.core.speech.Token;
 import methodos.core.speech.Transcript;
@@ -15,8 +11,8 @@ import methodos.core.speech.Transcript;
  * Drafts steps from what somebody says while taking a unit apart and putting it together.
  *
  * <p>The words are put right where recognition misheard, cut into clauses, each clause is read for
- * itself, and the clauses are woven into steps. Every word ends up in the evidence of a step or in a
- * stretch that is proposed to be set aside.
+ * itself, and the clauses are woven into steps. Every word ends up in the evidence of a step or in
+ * a stretch that is proposed to be set aside.
  */
 public final class NarrationReader {
 
@@ -35,7 +31,7 @@ public final class NarrationReader {
             return new Draft(List.of(), List.of());
         }
         List<String> tags = partsOfSpeech.tags(tokens.stream().map(Token::text).toList());
-        Weaver weaver = Weaver.of(new Speech(tokens, tags, lexicon));
-        return new Writing(transcript, tokens, lexicon).draft(weaver);
+        Speech speech = new Speech(tokens, tags, lexicon);
+        return new Writing(transcript, speech).draft(Weaver.of(speech));
     }
 }

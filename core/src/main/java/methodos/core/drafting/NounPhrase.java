@@ -10,7 +10,13 @@ package methodos.core.drafting;
  * @param fresh whether it is called new
  */
 record NounPhrase(
-        int from, int to, String name, Integer quantity, String size, boolean plural, boolean fresh) {
+        int from,
+        int to,
+        String name,
+        Integer quantity,
+        String size,
+        boolean plural,
+        boolean fresh) {
 
     String head() {
         return Nouns.head(name);
@@ -20,7 +26,8 @@ record NounPhrase(
     boolean part() {
         return !name.isEmpty()
                 && !name.equals("side")
-                && (!Grammar.NO_PARTS.contains(head()) || Grammar.ENDS.contains(head()) && name.contains(" "))
+                && (!Grammar.NO_PARTS.contains(head())
+                        || Grammar.ENDS.contains(head()) && name.contains(" "))
                 && !name.matches(".*\\bhand thread|(left|right|normal|ordinary) thread")
                 && !Grammar.NO_PARTS.contains(name)
                 && !name.matches("[\\d./-]+");

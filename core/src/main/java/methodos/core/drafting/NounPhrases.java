@@ -11,9 +11,13 @@ import methodos.core.speech.SpokenNumber;
 final class NounPhrases {
 
     private static final Set<String> TAGS_THAT_END =
-            Set.of("ADP", "VERB", "AUX", "PRON", "DET", "CCONJ", "SCONJ", "PART", "INTJ", "ADV", "PUNCT");
+            Set.of(
+                    "ADP", "VERB", "AUX", "PRON", "DET", "CCONJ", "SCONJ", "PART", "INTJ", "ADV",
+                    "PUNCT");
     private static final Set<String> SHORT_WORDS =
-            Set.of("too", "yet", "ago", "few", "bad", "sum", "due", "ill", "ive", "let", "say", "see", "try", "ask", "ten", "six", "two", "one");
+            Set.of(
+                    "too", "yet", "ago", "few", "bad", "sum", "due", "ill", "ive", "let", "say",
+                    "see", "try", "ask", "ten", "six", "two", "one");
     private static final Set<String> MANY = Set.of("both", "all", "each", "every");
 
     private final Speech speech;
@@ -37,14 +41,19 @@ final class NounPhrases {
 
     private NounPhrase read(int from) {
         boolean each = false;
-        while (at < end && (speech.filler(at) || speech.determiner(at) || speech.word(at).equals("of"))) {
+        while (at < end
+                && (speech.filler(at) || speech.determiner(at) || speech.word(at).equals("of"))) {
             if (Grammar.OBJECTS.contains(speech.word(at)) && endsHere(at)) {
                 return null;
             }
             if (speech.word(at).equals("both")) {
                 quantity = 2;
             }
-            if (speech.word(at).equals("one") && at + 1 < end && nameable(at + 1) && !(at > 0 && speech.determiner(at - 1)) && !speech.word(at + 1).equals("piece")) {
+            if (speech.word(at).equals("one")
+                    && at + 1 < end
+                    && nameable(at + 1)
+                    && !(at > 0 && speech.determiner(at - 1))
+                    && !speech.word(at + 1).equals("piece")) {
                 quantity = 1;
             }
             each |= MANY.contains(speech.word(at));
@@ -66,7 +75,8 @@ final class NounPhrases {
                 break;
             }
         }
-        if (names.isEmpty() || Grammar.EVALUATIVE.contains(names.get(names.size() - 1)) && names.size() == 1) {
+        if (names.isEmpty()
+                || Grammar.EVALUATIVE.contains(names.get(names.size() - 1)) && names.size() == 1) {
             return null;
         }
         return phrase(from, each);
@@ -81,7 +91,13 @@ final class NounPhrases {
             if (whole.isPresent() && whole.get().part()) {
                 NounPhrase w = whole.get();
                 return new NounPhrase(
-                        from, w.to(), w.name(), w.quantity(), w.size(), w.plural(), w.fresh() || fresh);
+                        from,
+                        w.to(),
+                        w.name(),
+                        w.quantity(),
+                        w.size(),
+                        w.plural(),
+                        w.fresh() || fresh);
             }
         }
         boolean plural = Nouns.plural(said) || quantity != null && quantity > 1;
@@ -101,7 +117,8 @@ final class NounPhrases {
             return false;
         }
         Optional<Measure> measure = speech.measureAt(at);
-        if (measure.isPresent() && !measure.get().unit().isEmpty()
+        if (measure.isPresent()
+                && !measure.get().unit().isEmpty()
                 && !measure.get().unit().equals("times")) {
             return false;
         }
@@ -137,8 +154,10 @@ final class NounPhrases {
         if (found == null) {
             return false;
         }
-        boolean more = found.to() < end && (nameable(found.to()) || speech.determiner(found.to()))
-                && speech.token(found.to() - 1).mark().isEmpty();
+        boolean more =
+                found.to() < end
+                        && (nameable(found.to()) || speech.determiner(found.to()))
+                        && speech.token(found.to() - 1).mark().isEmpty();
         if (!more && (names.isEmpty() || !found.thread())) {
             return false;
         }
@@ -167,10 +186,17 @@ final class NounPhrases {
             return false;
         }
         boolean last = at + 1 >= end || !speech.token(at).mark().isEmpty() || !nameable(at + 1);
-        if (Grammar.EVALUATIVE.contains(w) && !names.isEmpty() && last && !w.equals("spare") && !w.equals("bit") && !w.equals("second")) {
+        if (Grammar.EVALUATIVE.contains(w)
+                && !names.isEmpty()
+                && last
+                && !w.equals("spare")
+                && !w.equals("bit")
+                && !w.equals("second")) {
             return false;
         }
-        if (!(Grammar.EVALUATIVE.contains(w) && at + 1 < end && nameable(at + 1)
+        if (!(Grammar.EVALUATIVE.contains(w)
+                && at + 1 < end
+                && nameable(at + 1)
                 && speech.token(at).mark().isEmpty())) {
             names.add(w);
         }
@@ -189,20 +215,31 @@ final class NounPhrases {
                 || Grammar.PRONOUNS.contains(w)
                 || Grammar.PARTICLES.contains(w)
                 || Grammar.ARTICLES.contains(w)
-                || Set.of("this", "these", "those", "your", "my", "their", "please", "per", "each", "every", "both", "all", "any", "some", "another", "no").contains(w)
+                || Set.of(
+                                "this", "these", "those", "your", "my", "their", "please", "per",
+                                "each", "every", "both", "all", "any", "some", "another", "no")
+                        .contains(w)
                 || w.matches("[=+%→>-]+|->|\\d+(st|nd|rd|th)")) {
             return false;
         }
         if (Grammar.ADVERBS.contains(w)) {
-            return Set.of("flat", "soft", "square", "first", "last", "next", "right", "dry", "wet", "hard")
+            return Set.of(
+                                    "flat", "soft", "square", "first", "last", "next", "right",
+                                    "dry", "wet", "hard")
                             .contains(w)
                     && i + 1 < end
                     && names.isEmpty()
                     && nameable(i + 1);
         }
         if (speech.number(i)) {
-            return w.matches("\\d{4,5}") || w.equals("one") && names.size() == 1
-                    && (Grammar.EVALUATIVE.contains(names.get(0)) || Set.of("left", "right", "top", "bottom", "outer", "inner", "upper", "lower", "hand").contains(names.get(0)));
+            return w.matches("\\d{4,5}")
+                    || w.equals("one")
+                            && names.size() == 1
+                            && (Grammar.EVALUATIVE.contains(names.get(0))
+                                    || Set.of(
+                                                    "left", "right", "top", "bottom", "outer",
+                                                    "inner", "upper", "lower", "hand")
+                                            .contains(names.get(0)));
         }
         if (speech.measureAt(i).filter(m -> !m.unit().isEmpty()).isPresent()) {
             return false;
@@ -211,12 +248,25 @@ final class NounPhrases {
         if (met.isPresent()) {
             return verbAsName(i, met.get());
         }
-        boolean described = names.isEmpty() && i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1)) && i + 1 < end
-                && speech.token(i).mark().isEmpty() && !Grammar.NEVER_NAMES.contains(speech.word(i + 1)) && nameable(i + 1);
-        if (Grammar.NEVER_NAMES.contains(w) && !described || w.length() > 4 && w.endsWith("ly") && !w.endsWith("bly") && !w.endsWith("lly")) {
+        boolean described =
+                names.isEmpty()
+                        && i > 0
+                        && Grammar.ARTICLES.contains(speech.word(i - 1))
+                        && i + 1 < end
+                        && speech.token(i).mark().isEmpty()
+                        && !Grammar.NEVER_NAMES.contains(speech.word(i + 1))
+                        && nameable(i + 1);
+        if (Grammar.NEVER_NAMES.contains(w) && !described
+                || w.length() > 4 && w.endsWith("ly") && !w.endsWith("bly") && !w.endsWith("lly")) {
             return false;
         }
-        if (w.length() > 3 && speech.tag(i).equals("VERB") && names.isEmpty() && !(i > 0 && speech.determiner(i - 1) && !(speech.word(i - 1).equals("its") && w.endsWith("ing"))) && !Nouns.plural(w)) {
+        if (w.length() > 3
+                && speech.tag(i).equals("VERB")
+                && names.isEmpty()
+                && !(i > 0
+                        && speech.determiner(i - 1)
+                        && !(speech.word(i - 1).equals("its") && w.endsWith("ing")))
+                && !Nouns.plural(w)) {
             return false;
         }
         return w.length() > 2 && !SHORT_WORDS.contains(w) || !TAGS_THAT_END.contains(speech.tag(i));
@@ -227,14 +277,26 @@ final class NounPhrases {
         boolean objectAfter =
                 speech.token(i).mark().isEmpty()
                         && (Grammar.ARTICLES.contains(after)
-                                || Set.of("it", "them", "your", "those", "these", "both").contains(after));
+                                || Set.of("it", "them", "your", "those", "these", "both")
+                                        .contains(after));
         return switch (met.form()) {
-            case BASE -> met.verb().alsoNoun() && !objectAfter || i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1));
-            case THIRD_PERSON -> met.verb().alsoNoun() || i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1));
-            case PAST, PARTICIPLE -> i + 1 < end && names.isEmpty() && !objectAfter
-                    && !Grammar.PARTICLES.contains(after) && !Grammar.PREPOSITIONS.contains(after);
-            case ING -> i + 1 < end && !objectAfter && !Grammar.PREPOSITIONS.contains(after)
-                    && speech.token(i).mark().isEmpty() || i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1)) ;
+            case BASE ->
+                    met.verb().alsoNoun() && !objectAfter
+                            || i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1));
+            case THIRD_PERSON ->
+                    met.verb().alsoNoun() || i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1));
+            case PAST, PARTICIPLE ->
+                    i + 1 < end
+                            && names.isEmpty()
+                            && !objectAfter
+                            && !Grammar.PARTICLES.contains(after)
+                            && !Grammar.PREPOSITIONS.contains(after);
+            case ING ->
+                    i + 1 < end
+                                    && !objectAfter
+                                    && !Grammar.PREPOSITIONS.contains(after)
+                                    && speech.token(i).mark().isEmpty()
+                            || i > 0 && Grammar.ARTICLES.contains(speech.word(i - 1));
         };
     }
 }

@@ -7,9 +7,28 @@ final class Nouns {
 
     private static final Set<String> SAME =
             Set.of(
-                    "pliers", "scissors", "grips", "tweezers", "snips", "glasses", "goggles",
-                    "bellows", "chassis", "species", "series", "boss", "brass", "glass", "press",
-                    "bus", "lens", "gas", "canvas", "process", "access", "torch");
+                    "pliers",
+                    "scissors",
+                    "grips",
+                    "tweezers",
+                    "snips",
+                    "glasses",
+                    "goggles",
+                    "bellows",
+                    "chassis",
+                    "species",
+                    "series",
+                    "boss",
+                    "brass",
+                    "glass",
+                    "press",
+                    "bus",
+                    "lens",
+                    "gas",
+                    "canvas",
+                    "process",
+                    "access",
+                    "torch");
 
     private Nouns() {}
 
@@ -36,7 +55,10 @@ final class Nouns {
         if (head.matches(".*(ches|shes|sses|xes)")) {
             return rest + head.substring(0, head.length() - 2);
         }
-        return head.endsWith("s") && !head.endsWith("ss") && !head.endsWith("us") && !head.endsWith("is")
+        return head.endsWith("s")
+                        && !head.endsWith("ss")
+                        && !head.endsWith("us")
+                        && !head.endsWith("is")
                 ? rest + head.substring(0, head.length() - 1)
                 : name;
     }

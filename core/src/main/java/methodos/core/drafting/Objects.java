@@ -27,9 +27,32 @@ record Objects(
         boolean binned) {
 
     private static final Set<String> INTO =
-            Set.of("in", "into", "inside", "on", "onto", "upon", "to", "under", "underneath", "over", "between", "across",
-                    "against", "around", "round", "at", "through", "behind", "along", "for", "down", "back", "up");
-    private static final Set<String> BINS = Set.of("bin", "scrap", "trash", "rubbish", "dustbin", "skip");
+            Set.of(
+                    "in",
+                    "into",
+                    "inside",
+                    "on",
+                    "onto",
+                    "upon",
+                    "to",
+                    "under",
+                    "underneath",
+                    "over",
+                    "between",
+                    "across",
+                    "against",
+                    "around",
+                    "round",
+                    "at",
+                    "through",
+                    "behind",
+                    "along",
+                    "for",
+                    "down",
+                    "back",
+                    "up");
+    private static final Set<String> BINS =
+            Set.of("bin", "scrap", "trash", "rubbish", "dustbin", "skip");
 
     String place() {
         return places.isEmpty() ? null : places.get(0);
@@ -40,7 +63,8 @@ record Objects(
     }
 
     /**
-     * @param intransitive whether the verb has no object, so that "in" and "on" before a thing say where
+     * @param intransitive whether the verb has no object, so that "in" and "on" before a thing say
+     *     where
      */
     static Objects behind(Speech speech, Said said, int from, int end, boolean intransitive) {
         return new Scan(speech, said, end, intransitive).scan(from);
@@ -74,14 +98,25 @@ record Objects(
             int i = first;
             while (i < end) {
                 String w = speech.word(i);
-                if (speech.filler(i) || Grammar.ADVERBS.contains(w) && !(Set.of("inside", "outside").contains(w) && speech.word(i + 1).equals("of")) && !Grammar.PARTICLES.contains(w) && NounPhrases.at(speech, i, end).isEmpty()) {
+                if (speech.filler(i)
+                        || Grammar.ADVERBS.contains(w)
+                                && !(Set.of("inside", "outside").contains(w)
+                                        && speech.word(i + 1).equals("of"))
+                                && !Grammar.PARTICLES.contains(w)
+                                && NounPhrases.at(speech, i, end).isEmpty()) {
                     i++;
                     continue;
                 }
-                if (i > first && Set.of("its", "thats", "theyre", "theres", "youre", "itll", "theyll").contains(w)) {
+                if (i > first
+                        && Set.of("its", "thats", "theyre", "theres", "youre", "itll", "theyll")
+                                .contains(w)) {
                     break;
                 }
-                boolean object = (Grammar.OBJECTS.contains(w) || Set.of("they", "theyre", "its", "she", "itll", "theyll").contains(w)) && NounPhrases.at(speech, i, end).isEmpty();
+                boolean object =
+                        (Grammar.OBJECTS.contains(w)
+                                        || Set.of("they", "theyre", "its", "she", "itll", "theyll")
+                                                .contains(w))
+                                && NounPhrases.at(speech, i, end).isEmpty();
                 if (object) {
                     if (parts.isEmpty() && pronoun == null && listing) {
                         pronoun = w;
@@ -89,11 +124,27 @@ record Objects(
                     i++;
                     continue;
                 }
-                if (w.equals("to") && i + 1 < end && speech.lexicon().verb(speech.token(i + 1)).filter(m -> m.form() == Verb.Form.BASE).isPresent()
-                        && !speech.determiner(i + 1) && (!speech.lexicon().verb(speech.token(i + 1)).orElseThrow().verb().alsoNoun() || i + 2 >= end || speech.beginsObject(i + 2) || Grammar.PARTICLES.contains(speech.word(i + 2)))) {
+                if (w.equals("to")
+                        && i + 1 < end
+                        && speech.lexicon()
+                                .verb(speech.token(i + 1))
+                                .filter(m -> m.form() == Verb.Form.BASE)
+                                .isPresent()
+                        && !speech.determiner(i + 1)
+                        && (!speech.lexicon()
+                                        .verb(speech.token(i + 1))
+                                        .orElseThrow()
+                                        .verb()
+                                        .alsoNoun()
+                                || i + 2 >= end
+                                || speech.beginsObject(i + 2)
+                                || Grammar.PARTICLES.contains(speech.word(i + 2)))) {
                     break;
                 }
-                if (Set.of("until", "till", "so", "because", "before", "after", "while", "when", "which", "that", "if", "as", "than").contains(w)) {
+                if (Set.of(
+                                "until", "till", "so", "because", "before", "after", "while",
+                                "when", "which", "that", "if", "as", "than")
+                        .contains(w)) {
                     break;
                 }
                 if (w.equals("down") && speech.word(i - 1).equals("upside")) {
@@ -110,7 +161,10 @@ record Objects(
                 }
                 boolean preposes = preposes(i);
                 if (Grammar.PARTICLES.contains(w) && !preposes) {
-                    if (particle == null || Set.of("back", "up").contains(particle) || Set.of("out", "off").contains(w) && !Set.of("off", "out", "away").contains(particle)) {
+                    if (particle == null
+                            || Set.of("back", "up").contains(particle)
+                            || Set.of("out", "off").contains(w)
+                                    && !Set.of("off", "out", "away").contains(particle)) {
                         particle = w;
                     }
                     i++;
@@ -123,12 +177,20 @@ record Objects(
                 }
                 Optional<NounPhrase> np = NounPhrases.at(speech, i, end);
                 if (np.isEmpty()) {
-                    listing &= w.equals("and") || w.equals("or") || w.equals("+") || w.equals("plus") || w.equals("together");
+                    listing &=
+                            w.equals("and")
+                                    || w.equals("or")
+                                    || w.equals("+")
+                                    || w.equals("plus")
+                                    || w.equals("together");
                     i++;
                     continue;
                 }
                 NounPhrase phrase = np.get();
-                if (Set.of("one", "ones").contains(phrase.name()) && parts.isEmpty() && pronoun == null && listing) {
+                if (Set.of("one", "ones").contains(phrase.name())
+                        && parts.isEmpty()
+                        && pronoun == null
+                        && listing) {
                     pronoun = phrase.name().equals("ones") ? "them" : "it";
                 }
                 boolean tool = tool(phrase);
@@ -137,13 +199,17 @@ record Objects(
                 }
                 i = Math.max(i + 1, phrase.to());
             }
-            return new Objects(particle, parts, pronoun, off, places, preposition, pronounPlace, binned);
+            return new Objects(
+                    particle, parts, pronoun, off, places, preposition, pronounPlace, binned);
         }
 
-        /** Whether a particle is the preposition of what follows: "off the shaft" behind an object. */
+        /**
+         * Whether a particle is the preposition of what follows: "off the shaft" behind an object.
+         */
         private boolean preposes(int i) {
             String w = speech.word(i);
-            if (!Grammar.PREPOSITIONS.contains(w) && !Set.of("out", "down", "up", "back").contains(w)) {
+            if (!Grammar.PREPOSITIONS.contains(w)
+                    && !Set.of("out", "down", "up", "back").contains(w)) {
                 return false;
             }
             if (w.equals("out") && speech.word(i + 1).equals("of")) {
@@ -160,10 +226,15 @@ record Objects(
             }
             boolean determined =
                     Grammar.ARTICLES.contains(speech.word(i + 1))
-                            || Set.of("its", "their", "your", "this", "that", "each", "both", "it", "them", "new").contains(speech.word(i + 1));
+                            || Set.of(
+                                            "its", "their", "your", "this", "that", "each", "both",
+                                            "it", "them", "new")
+                                    .contains(speech.word(i + 1));
             boolean named = i + 1 < end && NounPhrases.at(speech, i + 1, end).isPresent();
             if (!parts.isEmpty() || pronoun != null) {
-                if (particle == null && (determined || named) && Set.of("off", "in", "on", "over", "down", "through", "up").contains(w)) {
+                if (particle == null
+                        && (determined || named)
+                        && Set.of("off", "in", "on", "over", "down", "through", "up").contains(w)) {
                     particle = w;
                 }
                 return determined || named && !Set.of("out", "up", "down", "back").contains(w);
@@ -185,7 +256,9 @@ record Objects(
             }
             Optional<NounPhrase> np = NounPhrases.at(speech, n, end);
             if (np.isEmpty()) {
-                if (INTO.contains(w) && Set.of("it", "them", "that", "each", "there").contains(speech.word(n)) && pronounPlace == null) {
+                if (INTO.contains(w)
+                        && Set.of("it", "them", "that", "each", "there").contains(speech.word(n))
+                        && pronounPlace == null) {
                     pronounPlace = speech.word(n);
                     return n + 1;
                 }
@@ -209,13 +282,19 @@ record Objects(
                     }
                     places.add(phrase.name());
                     int m = phrase.to();
-                    if (speech.word(m).equals("and") && NounPhrases.at(speech, m + 1, end).filter(NounPhrase::part).isPresent()
-                            ) {
+                    if (speech.word(m).equals("and")
+                            && NounPhrases.at(speech, m + 1, end)
+                                    .filter(NounPhrase::part)
+                                    .isPresent()) {
                         NounPhrase more = NounPhrases.at(speech, m + 1, end).orElseThrow();
                         places.add(more.name());
                         return more.to();
                     }
-                } else if (w.equals("for") && phrase.part() && preposition == null && !Defects.is(phrase.head()) && parts.isEmpty()) {
+                } else if (w.equals("for")
+                        && phrase.part()
+                        && preposition == null
+                        && !Defects.is(phrase.head())
+                        && parts.isEmpty()) {
                     preposition = w;
                     places.add(phrase.name());
                 }
@@ -225,7 +304,10 @@ record Objects(
 
         private boolean tool(NounPhrase phrase) {
             for (int k = phrase.from(); k < phrase.to(); k++) {
-                if (said != null && said.taken(k) && k == phrase.to() - 1 && speech.lexicon().tool(phrase.head()).isPresent()) {
+                if (said != null
+                        && said.taken(k)
+                        && k == phrase.to() - 1
+                        && speech.lexicon().tool(phrase.head()).isPresent()) {
                     return true;
                 }
             }
@@ -233,7 +315,8 @@ record Objects(
         }
 
         private static Finding.Part part(NounPhrase phrase) {
-            return new Finding.Part(phrase.name(), phrase.quantity(), phrase.size(), null, phrase.plural());
+            return new Finding.Part(
+                    phrase.name(), phrase.quantity(), phrase.size(), null, phrase.plural());
         }
     }
 }

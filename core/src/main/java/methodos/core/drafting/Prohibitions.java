@@ -9,9 +9,40 @@ import methodos.core.drafting.DraftedStep.Kind;
 final class Prohibitions {
 
     private static final Set<String> GOOD_TO_BE_ABSENT =
-            Set.of("leak", "leaks", "bubbles", "bubble", "noise", "air", "play", "movement", "water", "light", "drips",
-                    "gap", "twists", "twist", "lines", "line", "scratches", "burrs", "more", "less", "longer", "matter",
-                    "wear", "dirt", "steps", "problem", "need", "idea", "wobble", "cracks", "damage", "sorry", "way");
+            Set.of(
+                    "leak",
+                    "leaks",
+                    "bubbles",
+                    "bubble",
+                    "noise",
+                    "air",
+                    "play",
+                    "movement",
+                    "water",
+                    "light",
+                    "drips",
+                    "gap",
+                    "twists",
+                    "twist",
+                    "lines",
+                    "line",
+                    "scratches",
+                    "burrs",
+                    "more",
+                    "less",
+                    "longer",
+                    "matter",
+                    "wear",
+                    "dirt",
+                    "steps",
+                    "problem",
+                    "need",
+                    "idea",
+                    "wobble",
+                    "cracks",
+                    "damage",
+                    "sorry",
+                    "way");
 
     private Prohibitions() {}
 
@@ -29,7 +60,9 @@ final class Prohibitions {
         if (Set.of("forget", "forgetting").contains(after)) {
             return null;
         }
-        if (Set.of("care", "know", "mind", "think", "worry", "ask", "need", "have", "want", "bother", "see", "matter", "like", "get")
+        if (Set.of(
+                        "care", "know", "mind", "think", "worry", "ask", "need", "have", "want",
+                        "bother", "see", "matter", "like", "get")
                 .contains(after)) {
             return after.equals("get") ? caution(clause, said) : Outcome.of(Outcome.Sort.NOTE);
         }
@@ -50,43 +83,71 @@ final class Prohibitions {
             String before = i > from ? speech.word(i - 1) : "";
             String after = speech.word(i + 1);
             boolean first = i == clause.body();
-            if (w.equals("never") && Set.of("will", "youll", "ill", "it", "they").contains(before)) {
+            if (w.equals("never")
+                    && Set.of("will", "youll", "ill", "it", "they").contains(before)) {
                 continue;
             }
-            if (w.startsWith("dont") && before.equals("you") && Set.of("that", "so").contains(speech.word(i - 2))) {
+            if (w.startsWith("dont")
+                    && before.equals("you")
+                    && Set.of("that", "so").contains(speech.word(i - 2))) {
                 continue;
             }
-            if (Set.of("dont", "never", "mustnt", "shouldnt", "cannot", "cant", "avoid").contains(w)) {
-                boolean statement = Set.of("cant", "cannot", "dont").contains(w)
-                        && !first && !Set.of("you", "and", "please", "but", "so", "just").contains(before);
+            if (Set.of("dont", "never", "mustnt", "shouldnt", "cannot", "cant", "avoid")
+                    .contains(w)) {
+                boolean statement =
+                        Set.of("cant", "cannot", "dont").contains(w)
+                                && !first
+                                && !Set.of("you", "and", "please", "but", "so", "just")
+                                        .contains(before);
                 if (w.equals("never") || w.equals("avoid") || !statement && !w.startsWith("can")) {
-                    return (w.equals("mustnt") || w.equals("shouldnt")) && !before.equals("you") ? -1 : i;
+                    return (w.equals("mustnt") || w.equals("shouldnt")) && !before.equals("you")
+                            ? -1
+                            : i;
                 }
                 if (before.equals("you") && w.startsWith("can")) {
                     return -1;
                 }
             }
-            if (w.equals("do") && after.equals("not") || w.equals("not") && Set.of("must", "should", "may").contains(before) && speech.word(i - 2).equals("you")) {
+            if (w.equals("do") && after.equals("not")
+                    || w.equals("not")
+                            && Set.of("must", "should", "may").contains(before)
+                            && speech.word(i - 2).equals("you")) {
                 return i;
             }
-            if (w.equals("not") && first && i + 1 < to
-                    && !Set.of("until", "only", "too", "sure", "bad", "much", "many", "yet", "at", "even", "0", "zero", "more", "so", "a lot").contains(after)) {
+            if (w.equals("not")
+                    && first
+                    && i + 1 < to
+                    && !Set.of(
+                                    "until", "only", "too", "sure", "bad", "much", "many", "yet",
+                                    "at", "even", "0", "zero", "more", "so", "a lot")
+                            .contains(after)) {
                 return i;
             }
-            Optional<NounPhrase> thing = w.equals("no") ? NounPhrases.at(speech, i + 1, to) : Optional.empty();
-            if (first && thing.isPresent() && speech.lexicon().tool(thing.get().name()).isPresent()) {
+            Optional<NounPhrase> thing =
+                    w.equals("no") ? NounPhrases.at(speech, i + 1, to) : Optional.empty();
+            if (first
+                    && thing.isPresent()
+                    && speech.lexicon().tool(thing.get().name()).isPresent()) {
                 return i;
             }
-            if (w.equals("no") && first && i + 1 < to && speech.token(i).mark().isEmpty()
-                    && !GOOD_TO_BE_ABSENT.contains(after) && !speech.number(i + 1)
+            if (w.equals("no")
+                    && first
+                    && i + 1 < to
+                    && speech.token(i).mark().isEmpty()
+                    && !GOOD_TO_BE_ABSENT.contains(after)
+                    && !speech.number(i + 1)
                     && NounPhrases.at(speech, i + 1, to).isPresent()
-                    && !GOOD_TO_BE_ABSENT.contains(NounPhrases.at(speech, i + 1, to).get().head())) {
+                    && !GOOD_TO_BE_ABSENT.contains(
+                            NounPhrases.at(speech, i + 1, to).get().head())) {
                 return i;
             }
-            if (w.equals("nobody") && first && !Set.of("does", "knows", "cares", "likes", "wants").contains(after)) {
+            if (w.equals("nobody")
+                    && first
+                    && !Set.of("does", "knows", "cares", "likes", "wants").contains(after)) {
                 return i;
             }
-            if (w.equals("no") && before.equals("put") || w.equals("none") && first && to - i <= 2 && to - from > 1) {
+            if (w.equals("no") && before.equals("put")
+                    || w.equals("none") && first && to - i <= 2 && to - from > 1) {
                 return i;
             }
         }
@@ -101,18 +162,46 @@ final class Prohibitions {
     private static Outcome warning(Speech speech, Clause clause, Said said) {
         int from = clause.from();
         int to = clause.to();
-        boolean harms = Defects.harms(speech, clause.body(), to) ;
-        if (harms && NounPhrases.at(speech, clause.body(), to)
-                .filter(n -> speech.lexicon().tool(n.name()).isPresent() || speech.lexicon().tool(n.head()).isPresent() || speech.lexicon().consumable(n.name()).isPresent()).isPresent()) {
+        boolean harms = Defects.harms(speech, clause.body(), to);
+        if (harms
+                && NounPhrases.at(speech, clause.body(), to)
+                        .filter(
+                                n ->
+                                        speech.lexicon().tool(n.name()).isPresent()
+                                                || speech.lexicon().tool(n.head()).isPresent()
+                                                || speech.lexicon()
+                                                        .consumable(n.name())
+                                                        .isPresent())
+                        .isPresent()) {
             return caution(clause, said);
         }
         if (text(speech, clause).matches("\\w+ (it |them )?only (with|when|if|while) .*")) {
             return caution(clause, said);
         }
         boolean warns =
-                speech.has(from, to, "be careful", "careful", "watch your", "mind your", "mind the", "watch out", "beware", "stand clear",
-                        "stand to the side", "stay out", "keep out", "keep clear", "take care", "keep your fingers", "keep your hands",
-                        "keep your face", "turn your face", "stand back", "stay clear", "out of the way of");
+                speech.has(
+                        from,
+                        to,
+                        "be careful",
+                        "careful",
+                        "watch your",
+                        "mind your",
+                        "mind the",
+                        "watch out",
+                        "beware",
+                        "stand clear",
+                        "stand to the side",
+                        "stay out",
+                        "keep out",
+                        "keep clear",
+                        "take care",
+                        "keep your fingers",
+                        "keep your hands",
+                        "keep your face",
+                        "turn your face",
+                        "stand back",
+                        "stay clear",
+                        "out of the way of");
         if (speech.has(from, to, "face away", "your face")) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
@@ -121,12 +210,21 @@ final class Prohibitions {
             Optional<Verb.Met> met = speech.verbAt(i, clause.body(), to);
             works |= met.isPresent() && met.get().verb().action() != null;
         }
-        if (warns && (!works || speech.has(from, to, "be careful", "keep your", "mind your", "watch your"))) {
+        if (warns
+                && (!works
+                        || speech.has(
+                                from, to, "be careful", "keep your", "mind your", "watch your"))) {
             return caution(clause, said);
         }
-        boolean dangerous = said.hazards.stream().anyMatch(h -> !h.equals("chemical") && !h.equals("eye injury"));
-        if (dangerous && !works && NounPhrases.at(speech, clause.body(), to).isPresent() && !clause.conditional()
-                && !speech.has(from, to, "gloves on") && clause.to() - clause.body() > 2) {
+        boolean dangerous =
+                said.hazards.stream()
+                        .anyMatch(h -> !h.equals("chemical") && !h.equals("eye injury"));
+        if (dangerous
+                && !works
+                && NounPhrases.at(speech, clause.body(), to).isPresent()
+                && !clause.conditional()
+                && !speech.has(from, to, "gloves on")
+                && clause.to() - clause.body() > 2) {
             return caution(clause, said);
         }
         return null;

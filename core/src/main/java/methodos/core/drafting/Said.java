@@ -28,11 +28,24 @@ final class Said {
                             + "|flush(?: with \\w+ \\w+| with \\w+)?|towards? the \\w+(?: side)?)\\b");
     private static final Set<String> DOCUMENTS =
             Set.of(
-                    "manual", "book", "handbook", "leaflet", "sheet", "chart", "drawing", "label",
-                    "datasheet", "table", "instructions", "documentation", "booklet");
+                    "manual",
+                    "book",
+                    "handbook",
+                    "leaflet",
+                    "sheet",
+                    "chart",
+                    "drawing",
+                    "label",
+                    "datasheet",
+                    "table",
+                    "instructions",
+                    "documentation",
+                    "booklet");
 
     private static final Set<String> SIZED =
-            Set.of("socket", "spanner", "wrench", "key", "driver", "hex", "drive", "allen", "punch", "drill");
+            Set.of(
+                    "socket", "spanner", "wrench", "key", "driver", "hex", "drive", "allen",
+                    "punch", "drill");
 
     final List<Finding.ToolSaid> tools = new ArrayList<>();
     final Set<String> consumables = new LinkedHashSet<>();
@@ -97,15 +110,25 @@ final class Said {
         pattern = pattern(text);
         orientation = orientation(text);
         reference = reference();
-        leftHand = text.matches(".*\\bleft (hand )?thread.*|.*\\bleft hand(?! side)(?! one)(?! pocket)( .*)?") && !text.contains("left hand end");
+        leftHand =
+                text.matches(
+                                ".*\\bleft (hand )?thread.*|.*\\bleft hand(?! side)(?! one)(?! pocket)( .*)?")
+                        && !text.contains("left hand end");
         clockwise = text.matches(".*\\bclockwise\\b.*");
         anticlockwise = text.matches(".*\\banticlockwise\\b.*");
-        byHand = text.matches(".*\\b(by hand|hand tight|finger tight|hand-tight|finger-tight|with the hand|only with the hand|with your fingers)\\b.*");
-        anticlockwise |= text.contains("to the left") && text.matches(".*\\b(close|fast|tight|tighten|newton|do it up)\\b.*");
-        clockwise |= text.contains("to the right") && text.matches(".*\\b(open|loose|undo|off)\\b.*");
+        byHand =
+                text.matches(
+                        ".*\\b(by hand|hand tight|finger tight|hand-tight|finger-tight|with the hand|only with the hand|with your fingers)\\b.*");
+        anticlockwise |=
+                text.contains("to the left")
+                        && text.matches(".*\\b(close|fast|tight|tighten|newton|do it up)\\b.*");
+        clockwise |=
+                text.contains("to the right") && text.matches(".*\\b(open|loose|undo|off)\\b.*");
         condition = condition(text);
         weighs = weighs();
-        protection = text.matches(".*\\b(glasses|goggles|eye protection|eye-protection|turn your face|face away)\\b.*");
+        protection =
+                text.matches(
+                        ".*\\b(glasses|goggles|eye protection|eye-protection|turn your face|face away)\\b.*");
         if (protection) {
             hazards.add("eye injury");
         }
@@ -138,7 +161,8 @@ final class Said {
             if (n == 1 && (doubtful && !used && before == null || notTool(i, before, used))) {
                 return -1;
             }
-            String size = before == null ? sizeBehind(i + n) : Sizes.print(before.min(), unit(before));
+            String size =
+                    before == null ? sizeBehind(i + n) : Sizes.print(before.min(), unit(before));
             String full = name.get();
             int adjective = speech.previous(i, from);
             if (n == 1 && before == null && adjective >= from && describes(adjective)) {
@@ -167,14 +191,30 @@ final class Said {
 
     private Measure sizeBefore(int i) {
         int p = i - 1;
-        while (p > from && (speech.filler(p) || Set.of("deep", "long", "ring", "open", "box", "combination", "drive", "impact", "pin", "c").contains(speech.word(p)))) {
+        while (p > from
+                && (speech.filler(p)
+                        || Set.of(
+                                        "deep",
+                                        "long",
+                                        "ring",
+                                        "open",
+                                        "box",
+                                        "combination",
+                                        "drive",
+                                        "impact",
+                                        "pin",
+                                        "c")
+                                .contains(speech.word(p)))) {
             p--;
         }
         Optional<Measure> m = speech.measureAt(p);
-        if (m.isPresent() && m.get().to() == p + 1 && m.get().single()
+        if (m.isPresent()
+                && m.get().to() == p + 1
+                && m.get().single()
                 && (m.get().length() || m.get().unit().isEmpty())) {
             Measure measure = m.get();
-            if (measure.unit().isEmpty() && !SIZED.contains(Nouns.singular(speech.word(i)))
+            if (measure.unit().isEmpty()
+                    && !SIZED.contains(Nouns.singular(speech.word(i)))
                     && !SIZED.contains(Nouns.singular(speech.word(i + 1)))) {
                 return null;
             }
@@ -193,9 +233,13 @@ final class Said {
     /** "spanner nineteen", "the key eight". */
     private String sizeBehind(int i) {
         Optional<Measure> m = speech.measureAt(i);
-        if (i < to && m.isPresent() && m.get().from() == i && m.get().single()
+        if (i < to
+                && m.isPresent()
+                && m.get().from() == i
+                && m.get().single()
                 && (m.get().unit().isEmpty() || m.get().unit().equals("mm"))
-                && m.get().min().toString().matches("\\d{1,2}") && !speech.word(m.get().to()).matches("nm|newton|turns?|of")) {
+                && m.get().min().toString().matches("\\d{1,2}")
+                && !speech.word(m.get().to()).matches("nm|newton|turns?|of")) {
             take(i, m.get().to());
             return Sizes.print(m.get().min(), "mm");
         }
@@ -204,7 +248,11 @@ final class Said {
 
     private boolean usedWith(int i, Measure size) {
         int p = (size == null ? i : size.from()) - 1;
-        while (p >= from && (speech.filler(p) || speech.determiner(p) || describes(p) || Grammar.EVALUATIVE.contains(speech.word(p)))) {
+        while (p >= from
+                && (speech.filler(p)
+                        || speech.determiner(p)
+                        || describes(p)
+                        || Grammar.EVALUATIVE.contains(speech.word(p)))) {
             p--;
         }
         return Set.of("with", "using", "use", "via").contains(speech.word(p))
@@ -219,8 +267,11 @@ final class Said {
             return false;
         }
         if (speech.lexicon().verb(speech.token(i)).isPresent()) {
-            return speech.verbAt(i, from, to).isPresent() || speech.beginsObject(i + 1)
-                    || speech.token(i).mark().isEmpty() && i + 1 < to && NounPhrases.at(speech, i + 1, i + 2).isPresent();
+            return speech.verbAt(i, from, to).isPresent()
+                    || speech.beginsObject(i + 1)
+                    || speech.token(i).mark().isEmpty()
+                            && i + 1 < to
+                            && NounPhrases.at(speech, i + 1, i + 2).isPresent();
         }
         if (Set.of("heater", "oven").contains(w) && speech.has(from, i, "in")) {
             return false;
@@ -230,7 +281,8 @@ final class Said {
         }
         return Set.of("pump", "drill", "saw", "stone", "blade", "oven", "heater", "hoist", "meter")
                         .contains(w)
-                || Set.of("motor", "pin", "plug", "bolt", "screw", "spring", "housing", "cover").contains(after);
+                || Set.of("motor", "pin", "plug", "bolt", "screw", "spring", "housing", "cover")
+                        .contains(after);
     }
 
     private boolean describes(int i) {
@@ -241,14 +293,18 @@ final class Said {
                 && !Grammar.PREPOSITIONS.contains(w)
                 && !Grammar.EVALUATIVE.contains(w)
                 && !Grammar.CONJUNCTIONS.contains(w)
-                && (!Grammar.ADVERBS.contains(w) || Set.of("soft", "hard", "flat", "square").contains(w))
+                && (!Grammar.ADVERBS.contains(w)
+                        || Set.of("soft", "hard", "flat", "square").contains(w))
                 && !Grammar.PARTICLES.contains(w)
                 && !Grammar.AUXILIARIES.contains(w)
                 && !Grammar.PRONOUNS.contains(w)
                 && speech.measureAt(i).isEmpty()
                 && !speech.number(i)
                 && speech.verbAt(i, from, to).isEmpty()
-                && !w.equals("take") && !w.equals("use") && !w.equals("using") && !w.equals("get");
+                && !w.equals("take")
+                && !w.equals("use")
+                && !w.equals("using")
+                && !w.equals("get");
     }
 
     /** "with a nineteen", "eighteen mil on the hose": a spanner is meant. */
@@ -261,16 +317,25 @@ final class Said {
         String before = speech.word(i - 1);
         String after = speech.word(m.to());
         boolean size = m.min().toString().matches("[5-9]|[1-4]\\d");
-        boolean with = before.equals("with") || before.equals("a") && speech.word(i - 2).equals("with");
-        if (size && m.unit().isEmpty() && with && (m.to() >= to || !NounPhrases.at(speech, m.to(), m.to() + 1).isPresent()
-                || Grammar.CONJUNCTIONS.contains(after))) {
+        boolean with =
+                before.equals("with") || before.equals("a") && speech.word(i - 2).equals("with");
+        if (size
+                && m.unit().isEmpty()
+                && with
+                && (m.to() >= to
+                        || !NounPhrases.at(speech, m.to(), m.to() + 1).isPresent()
+                        || Grammar.CONJUNCTIONS.contains(after))) {
             tools.add(new Finding.ToolSaid("spanner", Sizes.print(m.min(), "mm")));
             take(i, m.to());
             return m.to();
         }
         if (size && m.unit().equals("mm") && after.equals("on")
                 || size && m.unit().isEmpty() && after.equals("on") && !tools.isEmpty() && i > from
-                || size && m.unit().isEmpty() && after.equals("on") && i == from && speech.word(m.to() + 1).equals("the")) {
+                || size
+                        && m.unit().isEmpty()
+                        && after.equals("on")
+                        && i == from
+                        && speech.word(m.to() + 1).equals("the")) {
             tools.add(new Finding.ToolSaid("spanner", Sizes.print(m.min(), "mm")));
             take(i, m.to());
             return m.to();
@@ -297,11 +362,15 @@ final class Said {
                 take(i, i + n);
                 return i + n;
             }
-            if (q >= from && Set.of("facing", "towards", "toward", "for", "under").contains(speech.word(q))) {
+            if (q >= from
+                    && Set.of("facing", "towards", "toward", "for", "under")
+                            .contains(speech.word(q))) {
                 return -1;
             }
-            boolean goesOn = i + n < to && speech.token(i + n - 1).mark().isEmpty()
-                    && speech.lexicon().consumable(speech.word(i + n)).isPresent();
+            boolean goesOn =
+                    i + n < to
+                            && speech.token(i + n - 1).mark().isEmpty()
+                            && speech.lexicon().consumable(speech.word(i + n)).isPresent();
             if (goesOn) {
                 return -1;
             }
@@ -322,7 +391,8 @@ final class Said {
             }
             consumables.add(name);
             boolean gloves = speech.has(from, to, "gloves");
-            if (!found.get().hazards().isEmpty() && (found.get().group().equals("cleaner") || gloves)) {
+            if (!found.get().hazards().isEmpty()
+                    && (found.get().group().equals("cleaner") || gloves)) {
                 hazards.addAll(found.get().hazards());
             }
             take(start, behind);
@@ -341,11 +411,44 @@ final class Said {
         return next < to
                 && speech.token(next - 1).mark().isEmpty()
                 && Set.of(
-                                "seal", "seals", "case", "level", "plug", "pan", "pump", "filter",
-                                "nipple", "cup", "cap", "tank", "passage", "passages", "gun", "can",
-                                "hose", "pipe", "ring", "wheel", "brush", "measure", "groove", "line",
-                                "cooler", "vapour", "gauge", "duct", "stripe", "roller", "bath",
-                                "quantity", "drain", "hole", "holes", "port", "ports", "wiper")
+                                "seal",
+                                "seals",
+                                "case",
+                                "level",
+                                "plug",
+                                "pan",
+                                "pump",
+                                "filter",
+                                "nipple",
+                                "cup",
+                                "cap",
+                                "tank",
+                                "passage",
+                                "passages",
+                                "gun",
+                                "can",
+                                "hose",
+                                "pipe",
+                                "ring",
+                                "wheel",
+                                "brush",
+                                "measure",
+                                "groove",
+                                "line",
+                                "cooler",
+                                "vapour",
+                                "gauge",
+                                "duct",
+                                "stripe",
+                                "roller",
+                                "bath",
+                                "quantity",
+                                "drain",
+                                "hole",
+                                "holes",
+                                "port",
+                                "ports",
+                                "wiper")
                         .contains(w)
                 && !w.equals("bath");
     }
@@ -368,11 +471,15 @@ final class Said {
                 return spoken;
             }
         }
-        if (text.matches(".*\\b(star|star pattern)\\b.*") && !text.contains("rubber star") && !text.contains("star out")
-                && text.matches(".*\\b(in|a|same|the) (same )?star\\b.*|.*star pattern.*|.*star-wise.*")) {
+        if (text.matches(".*\\b(star|star pattern)\\b.*")
+                && !text.contains("rubber star")
+                && !text.contains("star out")
+                && text.matches(
+                        ".*\\b(in|a|same|the) (same )?star\\b.*|.*star pattern.*|.*star-wise.*")) {
             return "star";
         }
-        if (text.matches(".*\\b(criss cross|criss-cross|crisscross|crosswise|cross pattern(?!-)|corner to corner|diagonally|diagonal|crossways|cross ways|over cross|in a cross|a cross|cross first|cross wise)\\b(?!-).*")) {
+        if (text.matches(
+                ".*\\b(criss cross|criss-cross|crisscross|crosswise|cross pattern(?!-)|corner to corner|diagonally|diagonal|crossways|cross ways|over cross|in a cross|a cross|cross first|cross wise)\\b(?!-).*")) {
             return "cross";
         }
         if (text.matches(".*\\b(alternately|alternating|alternate sides)\\b.*")) {
@@ -381,8 +488,10 @@ final class Said {
         if (text.matches(".*\\b(opposite pairs|opposing|opposites|opposite sides)\\b.*")) {
             return "opposing";
         }
-        if (text.matches(".*\\b(middle first|inside out|centre out|center out|from the (middle|centre|center)( outwards?| out)?|middle outwards?|middle out)\\b.*")
-                && !text.contains("outside in") && !text.contains("turn")) {
+        if (text.matches(
+                        ".*\\b(middle first|inside out|centre out|center out|from the (middle|centre|center)( outwards?| out)?|middle outwards?|middle out)\\b.*")
+                && !text.contains("outside in")
+                && !text.contains("turn")) {
             return "inside-out";
         }
         return null;
@@ -412,7 +521,8 @@ final class Said {
             if (m.group(1).contains("side to side")) {
                 return null;
             }
-            String whole = m.group(1).replaceFirst(" (with|and|so|if|then|until|you|dont|because) .*", "");
+            String whole =
+                    m.group(1).replaceFirst(" (with|and|so|if|then|until|you|dont|because) .*", "");
             String said = whole.replaceFirst("^(the|its|their|with|and|goes|in|on|then) ", "");
             return said.length() > 60 ? said.substring(0, said.lastIndexOf(' ', 60)) : said;
         }
@@ -424,7 +534,10 @@ final class Said {
     private boolean weighs() {
         return speech.measures(from, to).stream()
                 .filter(m -> m.max() != null)
-                .anyMatch(m -> m.unit().equals("kg") && m.max().toDouble() >= 8 || m.unit().equals("lb") && m.max().toDouble() >= 20);
+                .anyMatch(
+                        m ->
+                                m.unit().equals("kg") && m.max().toDouble() >= 8
+                                        || m.unit().equals("lb") && m.max().toDouble() >= 20);
     }
 
     private static final Pattern MODEL =
@@ -436,7 +549,9 @@ final class Said {
 
     private String condition(String text) {
         Matcher m = MODEL.matcher(text);
-        return m.find() ? m.group(1).replaceFirst("^(on|for|with|in) (the |your )?", "").strip() : null;
+        return m.find()
+                ? m.group(1).replaceFirst("^(on|for|with|in) (the |your )?", "").strip()
+                : null;
     }
 
     private String reference() {
@@ -445,8 +560,26 @@ final class Said {
                 continue;
             }
             boolean sent =
-                    speech.has(from, to, "look", "look it up", "in the", "in your", "see", "inside", "says",
-                            "has", "have", "gives", "is in", "thats in", "check", "refer", "per", "from the", "in");
+                    speech.has(
+                            from,
+                            to,
+                            "look",
+                            "look it up",
+                            "in the",
+                            "in your",
+                            "see",
+                            "inside",
+                            "says",
+                            "has",
+                            "have",
+                            "gives",
+                            "is in",
+                            "thats in",
+                            "check",
+                            "refer",
+                            "per",
+                            "from the",
+                            "in");
             if (!sent || speech.word(i).equals("sheet") && speech.has(from, to, "sign")) {
                 continue;
             }

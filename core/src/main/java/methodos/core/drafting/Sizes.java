@@ -26,10 +26,13 @@ final class Sizes {
             return metric;
         }
         if (speech.word(at).equals("number")
-                || speech.word(at).equals("no") && speech.word(at + 1).matches("\\d+") && speech.token(at).mark().matches("[.]?")) {
+                || speech.word(at).equals("no")
+                        && speech.word(at + 1).matches("\\d+")
+                        && speech.token(at).mark().matches("[.]?")) {
             Optional<SpokenNumber> n = SpokenNumber.at(speech.tokens(), at + 1);
             if (n.isPresent() && at + 1 + n.get().used() <= end) {
-                return new Size(at, at + 1 + n.get().used(), "No. " + decimal(n.get().value()), true);
+                return new Size(
+                        at, at + 1 + n.get().used(), "No. " + decimal(n.get().value()), true);
             }
         }
         Size imperial = imperialThread(speech, at, end);
@@ -72,7 +75,9 @@ final class Sizes {
         }
         int behind = at + n.get().used();
         Optional<SpokenNumber> pitch = SpokenNumber.at(speech.tokens(), behind);
-        if (pitch.isPresent() && behind < end && pitch.get().value().toDouble() < 100
+        if (pitch.isPresent()
+                && behind < end
+                && pitch.get().value().toDouble() < 100
                 && PITCHES.contains((int) pitch.get().value().toDouble())
                 && speech.token(behind - 1).mark().isEmpty()) {
             String print = n.get().value() + "-" + decimal(pitch.get().value());
@@ -83,8 +88,13 @@ final class Sizes {
 
     private static Size measured(Speech speech, int at, int end) {
         Optional<Measure> found = speech.measureAt(at);
-        boolean behindArticle = found.isPresent() && found.get().from() == at - 1 && Grammar.ARTICLES.contains(speech.word(at - 1));
-        if (found.isPresent() && (found.get().from() == at || behindArticle) && found.get().to() <= end) {
+        boolean behindArticle =
+                found.isPresent()
+                        && found.get().from() == at - 1
+                        && Grammar.ARTICLES.contains(speech.word(at - 1));
+        if (found.isPresent()
+                && (found.get().from() == at || behindArticle)
+                && found.get().to() <= end) {
             Measure m = found.get();
             if (m.single() && (m.length() || m.unit().equals("A"))) {
                 int to = m.to();
@@ -105,7 +115,8 @@ final class Sizes {
             if (Set.of("drive").contains(next)) {
                 to++;
             }
-            if (!Set.of("turn", "turns", "of", "the", "way", "full", "a", "hour", "minute").contains(next)) {
+            if (!Set.of("turn", "turns", "of", "the", "way", "full", "a", "hour", "minute")
+                    .contains(next)) {
                 return new Size(at, to, print(n.get().value(), "in"), false);
             }
         }

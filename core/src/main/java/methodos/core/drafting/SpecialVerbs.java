@@ -10,16 +10,52 @@ import methodos.core.speech.Measure;
 final class SpecialVerbs {
 
     private static final Set<String> VALVES =
-            Set.of("valve", "cock", "screw", "bleed", "vent", "tap", "bleeder", "nipple", "seacock", "drain");
+            Set.of(
+                    "valve", "cock", "screw", "bleed", "vent", "tap", "bleeder", "nipple",
+                    "seacock", "drain");
     private static final Set<String> DOORS =
-            Set.of("door", "cover", "lid", "hatch", "panel", "hood", "guard", "flap", "housing", "cabinet");
+            Set.of(
+                    "door", "cover", "lid", "hatch", "panel", "hood", "guard", "flap", "housing",
+                    "cabinet");
     private static final Set<String> MACHINES =
-            Set.of("pump", "engine", "motor", "machine", "mixer", "conveyor", "press", "drill", "saw", "grinder",
-                    "compressor", "unit", "fan", "winch", "truck", "lift", "system", "head", "blower", "actuator", "gearbox", "mill", "lathe",
-                    "boiler", "fork", "carriage", "spindle", "rollers", "roller", "bandsaw", "mower", "washer-up");
+            Set.of(
+                    "pump",
+                    "engine",
+                    "motor",
+                    "machine",
+                    "mixer",
+                    "conveyor",
+                    "press",
+                    "drill",
+                    "saw",
+                    "grinder",
+                    "compressor",
+                    "unit",
+                    "fan",
+                    "winch",
+                    "truck",
+                    "lift",
+                    "system",
+                    "head",
+                    "blower",
+                    "actuator",
+                    "gearbox",
+                    "mill",
+                    "lathe",
+                    "boiler",
+                    "fork",
+                    "carriage",
+                    "spindle",
+                    "rollers",
+                    "roller",
+                    "bandsaw",
+                    "mower",
+                    "washer-up");
     private static final Set<String> LEADING =
-            Set.of("go", "ahead", "going", "to", "want", "wanna", "need", "gotta", "got", "and", "then", "just", "ll", "now",
-                    "please", "gonna", "have", "here", "first", "next", "start", "try", "by", "thing");
+            Set.of(
+                    "go", "ahead", "going", "to", "want", "wanna", "need", "gotta", "got", "and",
+                    "then", "just", "ll", "now", "please", "gonna", "have", "here", "first", "next",
+                    "start", "try", "by", "thing");
 
     private final ClauseReader reader;
     private final Speech speech;
@@ -45,7 +81,8 @@ final class SpecialVerbs {
                     || Grammar.SUBJECTS.contains(w)
                     || Grammar.MODALS.contains(w)
                     || Grammar.ADVERBS.contains(w)
-                    || w.equals("go") && Set.of("ahead", "and", "find", "look").contains(speech.word(i + 1))
+                    || w.equals("go")
+                            && Set.of("ahead", "and", "find", "look").contains(speech.word(i + 1))
                     || LEADING.contains(w) && !verbOfItsOwn(i)) {
                 continue;
             }
@@ -90,7 +127,8 @@ final class SpecialVerbs {
             case "run", "runs", "cycle":
                 return run(v);
             case "start":
-                return Set.of("the", "it", "her", "engine", "up").contains(after) && !reader.said().byHand
+                return Set.of("the", "it", "her", "engine", "up").contains(after)
+                                && !reader.said().byHand
                                 && (machineBehind(v) || Set.of("it", "her").contains(after))
                         ? act("test", v + 1)
                         : reader.said().byHand ? act("hand-tighten", v + 1) : null;
@@ -123,13 +161,29 @@ final class SpecialVerbs {
             case "leave":
                 return leave(v);
             case "keep":
-                return speech.has(v, end, "in order", "in the order", "in their order", "apart", "separate", "dry", "clean", "away", "out", "clear", "in your pocket")
+                return speech.has(
+                                v,
+                                end,
+                                "in order",
+                                "in the order",
+                                "in their order",
+                                "apart",
+                                "separate",
+                                "dry",
+                                "clean",
+                                "away",
+                                "out",
+                                "clear",
+                                "in your pocket")
                         ? finding(Kind.CAUTION, null)
                         : note();
             case "hold":
                 return hold(v);
             case "look", "looking", "search", "watch":
-                return Set.of("it", "like").contains(after) && speech.has(v, v + 3, "look it up", "look like") ? null : look(v);
+                return Set.of("it", "like").contains(after)
+                                && speech.has(v, v + 3, "look it up", "look like")
+                        ? null
+                        : look(v);
             case "open":
                 return open(v);
             case "close", "shut":
@@ -137,7 +191,9 @@ final class SpecialVerbs {
             case "use", "using":
                 return use(v);
             case "wear":
-                return speech.has(v, end, "heat-proof", "heatproof", "thick") ? finding(Kind.CAUTION, null) : note();
+                return speech.has(v, end, "heat-proof", "heatproof", "thick")
+                        ? finding(Kind.CAUTION, null)
+                        : note();
             case "count":
                 return act("record", v + 1);
             case "wait":
@@ -150,18 +206,27 @@ final class SpecialVerbs {
                 if (speech.has(v, end, "brake", "handbrake", "parking brake")) {
                     return act("secure", v + 1);
                 }
-                return reader.measures().stream().anyMatch(m -> m.length() || m.unit().equals("bar") || m.unit().equals("psi"))
+                return reader.measures().stream()
+                                .anyMatch(
+                                        m ->
+                                                m.length()
+                                                        || m.unit().equals("bar")
+                                                        || m.unit().equals("psi"))
                         ? act("adjust", v + 1)
                         : null;
             case "go":
-                return speech.has(v, end, "wrong way", "the other way", "backwards") ? wrongWay() : null;
+                return speech.has(v, end, "wrong way", "the other way", "backwards")
+                        ? wrongWay()
+                        : null;
             default:
                 return null;
         }
     }
 
     private boolean machineBehind(int v) {
-        return NounPhrases.at(speech, v + 1, end).filter(np -> MACHINES.contains(np.head())).isPresent();
+        return NounPhrases.at(speech, v + 1, end)
+                .filter(np -> MACHINES.contains(np.head()))
+                .isPresent();
     }
 
     private boolean times() {
@@ -173,20 +238,50 @@ final class SpecialVerbs {
     }
 
     private Finding run(int v) {
-        if (speech.has(v, end, "thumb", "finger", "nail", "fingernail", "thumbnail", "thumb nail", "hand along", "eye")) {
+        if (speech.has(
+                v,
+                end,
+                "thumb",
+                "finger",
+                "nail",
+                "fingernail",
+                "thumbnail",
+                "thumb nail",
+                "hand along",
+                "eye")) {
             Finding f = finding(Kind.INSPECTION, "inspect");
             Objects o = Objects.behind(speech, reader.said(), v + 1, end);
-            o.places().forEach(p -> f.parts.add(new Finding.Part(p, null, null, null, Nouns.plural(p))));
+            o.places()
+                    .forEach(
+                            p ->
+                                    f.parts.add(
+                                            new Finding.Part(
+                                                    p, null, null, null, Nouns.plural(p))));
             return f;
         }
         Objects o = Objects.behind(speech, reader.said(), v + 1, end);
-        boolean machine = o.parts().isEmpty() || o.parts().stream().anyMatch(p -> MACHINES.contains(Nouns.head(p.name())));
-        if (times() || cycles() || machine && !"off".equals(o.particle()) && !"in".equals(o.particle()) && !"down".equals(o.particle()) && !"out".equals(o.particle())) {
+        boolean machine =
+                o.parts().isEmpty()
+                        || o.parts().stream()
+                                .anyMatch(p -> MACHINES.contains(Nouns.head(p.name())));
+        if (times()
+                || cycles()
+                || machine
+                        && !"off".equals(o.particle())
+                        && !"in".equals(o.particle())
+                        && !"down".equals(o.particle())
+                        && !"out".equals(o.particle())) {
             Finding f = finding(Kind.TEST, "test");
             f.parts.addAll(o.parts());
-            return machine && "up".equals(o.particle()) && !times() && !cycles() && !o.parts().isEmpty()
-                    && reader.measures().stream().noneMatch(m -> m.unit().equals("rpm")) && !speech.has(v, end, "down")
-                    ? act("lift", v + 1) : f;
+            return machine
+                            && "up".equals(o.particle())
+                            && !times()
+                            && !cycles()
+                            && !o.parts().isEmpty()
+                            && reader.measures().stream().noneMatch(m -> m.unit().equals("rpm"))
+                            && !speech.has(v, end, "down")
+                    ? act("lift", v + 1)
+                    : f;
         }
         if (reader.said().byHand) {
             return act("hand-tighten", v + 1);
@@ -221,7 +316,8 @@ final class SpecialVerbs {
             return act("replace", v + 1);
         }
         if (!o.parts().isEmpty() && reader.said().tools.isEmpty()) {
-            boolean heavy = speech.has(reader.start(), end, "persons", "people", "two of you", "crane");
+            boolean heavy =
+                    speech.has(reader.start(), end, "persons", "people", "two of you", "crane");
             return act(heavy ? "lift" : "remove", v + 1);
         }
         return null;
@@ -236,12 +332,24 @@ final class SpecialVerbs {
         for (int i = v; i < end; i++) {
             if (Set.of("on", "across", "over", "down", "onto", "at").contains(speech.word(i))) {
                 Optional<NounPhrase> np = NounPhrases.at(speech, i + 1, end);
-                if (np.isPresent() && np.get().part() && !speech.lexicon().tool(np.get().head()).isPresent()) {
-                    f.parts.add(new Finding.Part(np.get().name(), null, null, null, np.get().plural()));
+                if (np.isPresent()
+                        && np.get().part()
+                        && !speech.lexicon().tool(np.get().head()).isPresent()) {
+                    f.parts.add(
+                            new Finding.Part(np.get().name(), null, null, null, np.get().plural()));
                     int n = np.get().to();
                     if (speech.word(n).equals("and")) {
-                        NounPhrases.at(speech, n + 1, end).filter(NounPhrase::part)
-                                .ifPresent(p -> f.parts.add(new Finding.Part(p.name(), null, null, null, p.plural())));
+                        NounPhrases.at(speech, n + 1, end)
+                                .filter(NounPhrase::part)
+                                .ifPresent(
+                                        p ->
+                                                f.parts.add(
+                                                        new Finding.Part(
+                                                                p.name(),
+                                                                null,
+                                                                null,
+                                                                null,
+                                                                p.plural())));
                     }
                     i = n;
                 }
@@ -252,17 +360,25 @@ final class SpecialVerbs {
 
     private Finding put(int v) {
         for (int i = v + 1; i < Math.min(end, v + 6); i++) {
-            if (markWord(speech.word(i)) && !Set.of("on", "to", "with").contains(speech.word(i - 1))) {
+            if (markWord(speech.word(i))
+                    && !Set.of("on", "to", "with").contains(speech.word(i - 1))) {
                 return mark(i);
             }
         }
-        if (speech.word(v).equals("draw") || speech.word(v).equals("paint") || speech.word(v).equals("scratch")) {
+        if (speech.word(v).equals("draw")
+                || speech.word(v).equals("paint")
+                || speech.word(v).equals("scratch")) {
             return null;
         }
         if (speech.has(v, end, "tag", "label")) {
             Finding f = finding(Kind.ACTION, "mark");
             Objects o = Objects.behind(speech, reader.said(), v + 1, end);
-            o.places().forEach(p -> f.parts.add(new Finding.Part(p, null, null, null, Nouns.plural(p))));
+            o.places()
+                    .forEach(
+                            p ->
+                                    f.parts.add(
+                                            new Finding.Part(
+                                                    p, null, null, null, Nouns.plural(p))));
             return f;
         }
         if (speech.has(v, end, "your hand", "a hand", "your finger", "your thumb")) {
@@ -271,7 +387,9 @@ final class SpecialVerbs {
         if (speech.has(v, end, "heat on", "heat into", "little heat", "some heat")) {
             return act("heat", v + 3);
         }
-        boolean fluid = speech.has(v, v + 4, "oil", "water", "fluid", "coolant") && speech.has(v, end, "in");
+        boolean fluid =
+                speech.has(v, v + 4, "oil", "water", "fluid", "coolant")
+                        && speech.has(v, end, "in");
         if (fluid && !speech.has(v, end, "on it", "on the", "drop")) {
             return act("fill", v + 1);
         }
@@ -281,8 +399,10 @@ final class SpecialVerbs {
     private Finding give(int v) {
         for (int i = v + 1; i < end; i++) {
             Optional<Verb.Met> met = speech.lexicon().verb(speech.token(i));
-            if (met.isPresent() && met.get().verb().action() != null
-                    && (Set.of("a", "good", "quick", "the", "little", "an", "gentle", "light").contains(speech.word(i - 1)))) {
+            if (met.isPresent()
+                    && met.get().verb().action() != null
+                    && (Set.of("a", "good", "quick", "the", "little", "an", "gentle", "light")
+                            .contains(speech.word(i - 1)))) {
                 return act(met.get().verb().action(), v + 1);
             }
             if (speech.word(i).equals("turn")) {
@@ -294,13 +414,27 @@ final class SpecialVerbs {
 
     /** "get a colleague to hold the ram", "have somebody lift". */
     private Finding helper(int v) {
-        boolean person = speech.has(v, Math.min(end, v + 4), "somebody", "someone", "a mate", "a colleague", "a friend", "a helper", "another person", "your mate", "a second person");
+        boolean person =
+                speech.has(
+                        v,
+                        Math.min(end, v + 4),
+                        "somebody",
+                        "someone",
+                        "a mate",
+                        "a colleague",
+                        "a friend",
+                        "a helper",
+                        "another person",
+                        "your mate",
+                        "a second person");
         if (!person) {
             return null;
         }
         for (int i = v + 2; i < end; i++) {
             Optional<Verb.Met> met = speech.lexicon().verb(speech.token(i));
-            if (met.isPresent() && met.get().verb().action() != null && met.get().form() == Verb.Form.BASE) {
+            if (met.isPresent()
+                    && met.get().verb().action() != null
+                    && met.get().form() == Verb.Form.BASE) {
                 return act(met.get().verb().action(), i + 1);
             }
         }
@@ -314,7 +448,8 @@ final class SpecialVerbs {
             String action =
                     switch (w) {
                         case "cool" -> "cool";
-                        case "sit", "stand", "rest", "settle", "set", "cure", "soak", "dry" -> "wait";
+                        case "sit", "stand", "rest", "settle", "set", "cure", "soak", "dry" ->
+                                "wait";
                         case "drain", "run" -> "drain";
                         case "run-up" -> "test";
                         case "unwind", "go" -> "release";
@@ -337,7 +472,8 @@ final class SpecialVerbs {
             if (action != null) {
                 Finding f = finding(ClauseReader.kind(action), action);
                 Objects o = Objects.behind(speech, reader.said(), v + 1, i);
-                if (action.equals("test") || action.equals("wait") && !w.equals("dry") && !w.equals("soak")) {
+                if (action.equals("test")
+                        || action.equals("wait") && !w.equals("dry") && !w.equals("soak")) {
                     f.parts.addAll(o.parts());
                 } else {
                     reader.take(o, f);
@@ -354,7 +490,19 @@ final class SpecialVerbs {
     }
 
     private Finding leave(int v) {
-        boolean still = times() || speech.has(v, end, "overnight", "alone", "to dry", "to cool", "to soak", "until", "for an hour", "be");
+        boolean still =
+                times()
+                        || speech.has(
+                                v,
+                                end,
+                                "overnight",
+                                "alone",
+                                "to dry",
+                                "to cool",
+                                "to soak",
+                                "until",
+                                "for an hour",
+                                "be");
         if (!still) {
             return note();
         }
@@ -366,7 +514,12 @@ final class SpecialVerbs {
             return act("inspect", v + 1);
         }
         Objects o = Objects.behind(speech, reader.said(), v + 1, end);
-        boolean control = o.parts().stream().anyMatch(p -> Set.of("button", "trigger", "switch", "key", "pedal").contains(Nouns.head(p.name())));
+        boolean control =
+                o.parts().stream()
+                        .anyMatch(
+                                p ->
+                                        Set.of("button", "trigger", "switch", "key", "pedal")
+                                                .contains(Nouns.head(p.name())));
         if (control) {
             return act("press", v + 1);
         }
@@ -390,7 +543,9 @@ final class SpecialVerbs {
                 if (!f.parts.isEmpty() && speech.word(v + 1).equals("for")) {
                     break;
                 }
-                if (!(sought && o.place().equals(place) && "for".equals(o.placePreposition())) && !Defects.is(Nouns.head(place)) && speech.lexicon().tool(place).isEmpty()) {
+                if (!(sought && o.place().equals(place) && "for".equals(o.placePreposition()))
+                        && !Defects.is(Nouns.head(place))
+                        && speech.lexicon().tool(place).isEmpty()) {
                     f.parts.add(new Finding.Part(place, null, null, null, Nouns.plural(place)));
                 }
             }
@@ -412,8 +567,13 @@ final class SpecialVerbs {
         if (head.equals("window")) {
             f.action = "vent";
         } else if (VALVES.contains(head)) {
-            boolean vents = f.parts.stream().anyMatch(p -> p.name().matches(".*\\b(vent|bleed|drain|air)\\b.*"));
-            f.action = vents ? (f.parts.get(0).name().contains("drain") ? "drain" : "vent") : reader.context().buildUp() ? "restore" : "turn";
+            boolean vents =
+                    f.parts.stream()
+                            .anyMatch(p -> p.name().matches(".*\\b(vent|bleed|drain|air)\\b.*"));
+            f.action =
+                    vents
+                            ? (f.parts.get(0).name().contains("drain") ? "drain" : "vent")
+                            : reader.context().buildUp() ? "restore" : "turn";
         } else {
             f.action = "loosen";
         }
@@ -427,7 +587,8 @@ final class SpecialVerbs {
         String head = f.parts.isEmpty() ? "" : Nouns.head(f.parts.get(0).name());
         if (DOORS.contains(head)) {
             f.action = "cover";
-        } else if (f.parts.stream().anyMatch(p -> p.name().matches(".*\\b(screw|bleed|vent|plug)\\b.*"))) {
+        } else if (f.parts.stream()
+                .anyMatch(p -> p.name().matches(".*\\b(screw|bleed|vent|plug)\\b.*"))) {
             f.action = "tighten";
         } else if (reader.context().buildUp() && !"off".equals(o.particle())) {
             f.action = "turn";
@@ -441,8 +602,17 @@ final class SpecialVerbs {
             Finding f = finding(Kind.ACTION, reader.sealant() ? "apply" : "lubricate");
             for (int i = reader.clause().from(); i < end; i++) {
                 if (Set.of("on", "onto").contains(speech.word(i))) {
-                    NounPhrases.at(speech, i + 1, end).filter(NounPhrase::part)
-                            .ifPresent(p -> f.parts.add(new Finding.Part(p.name(), p.quantity(), null, null, p.plural())));
+                    NounPhrases.at(speech, i + 1, end)
+                            .filter(NounPhrase::part)
+                            .ifPresent(
+                                    p ->
+                                            f.parts.add(
+                                                    new Finding.Part(
+                                                            p.name(),
+                                                            p.quantity(),
+                                                            null,
+                                                            null,
+                                                            p.plural())));
                     break;
                 }
             }
@@ -450,13 +620,20 @@ final class SpecialVerbs {
         }
         for (int i = v + 2; i < end; i++) {
             if (speech.word(i).equals("to")) {
-                Optional<Verb.Met> met = speech.lexicon().verb(speech.token(i + 1 < speech.size() ? i + 1 : i));
+                Optional<Verb.Met> met =
+                        speech.lexicon().verb(speech.token(i + 1 < speech.size() ? i + 1 : i));
                 if (met.isPresent() && met.get().verb().action() != null) {
                     return act(met.get().verb().action(), i + 2);
                 }
             }
         }
-        if (said.tools.isEmpty() && NounPhrases.at(speech, v + 1, end).filter(p -> Set.of("knob", "lever", "adjuster", "screw", "handle").contains(p.head())).isPresent()) {
+        if (said.tools.isEmpty()
+                && NounPhrases.at(speech, v + 1, end)
+                        .filter(
+                                p ->
+                                        Set.of("knob", "lever", "adjuster", "screw", "handle")
+                                                .contains(p.head()))
+                        .isPresent()) {
             return act("adjust", v + 1);
         }
         return null;
@@ -469,7 +646,8 @@ final class SpecialVerbs {
     }
 
     private Finding wait(int v) {
-        if (speech.word(v + 1).matches("no|sorry") || v + 1 >= end && speech.word(end).equals("no")) {
+        if (speech.word(v + 1).matches("no|sorry")
+                || v + 1 >= end && speech.word(end).equals("no")) {
             return note();
         }
         Finding f = finding(Kind.ACTION, "wait");

@@ -17,15 +17,41 @@ final class Speech {
                     "drop", "fall", "come", "go", "slip", "spin", "walk", "work", "pop", "lift",
                     "turn", "pull", "push", "slide", "run", "twist", "swing", "fit", "seat",
                     "start", "draw", "screw");
+
     private static final Set<String> STARTERS =
             Set.of(
-                    "and", "then", "so", "now", "okay", "ok", "first", "next", "or", "but",
-                    "alright", "um", "uh", "just", "please", "also", "always", "plus", "again",
-                    "finally", "lastly", "carefully", "gently", "slowly", "well", "simply", "eh");
+                    "and",
+                    "then",
+                    "so",
+                    "now",
+                    "okay",
+                    "ok",
+                    "first",
+                    "next",
+                    "or",
+                    "but",
+                    "alright",
+                    "um",
+                    "uh",
+                    "just",
+                    "please",
+                    "also",
+                    "always",
+                    "plus",
+                    "again",
+                    "finally",
+                    "lastly",
+                    "carefully",
+                    "gently",
+                    "slowly",
+                    "well",
+                    "simply",
+                    "eh");
     private static final Set<String> VERBAL =
             Set.of(
-                    "to", "you", "we", "i", "they", "can", "will", "should", "must", "dont", "never",
-                    "lets", "gonna", "cant", "youll", "ill", "wont", "may", "could", "not", "would");
+                    "to", "you", "we", "i", "they", "can", "will", "should", "must", "dont",
+                    "never", "lets", "gonna", "cant", "youll", "ill", "wont", "may", "could", "not",
+                    "would");
 
     private final List<Token> tokens;
     private final List<String> tags;
@@ -196,16 +222,21 @@ final class Speech {
             case THIRD_PERSON -> thirdPerson(i, end, met.verb(), before);
             case PAST, PARTICIPLE -> passive(i, start) || pastBy(before);
             case ING ->
-                    Set.of("by", "is", "are", "be", "im", "were", "youre", "theyre", "its", "start",
-                                    "keep", "stop", "before", "after", "when", "while", "without",
-                                    "am")
+                    Set.of(
+                                    "by", "is", "are", "be", "im", "were", "youre", "theyre", "its",
+                                    "start", "keep", "stop", "before", "after", "when", "while",
+                                    "without", "am")
                             .contains(before);
         };
     }
 
     private boolean base(int i, int end, Verb verb, String before, int p, int start) {
-        if (Grammar.DETERMINERS.contains(before) && !before.equals("that") && !before.equals("both")
-                && !before.equals("one") && !before.equals("all") && !before.equals("each")) {
+        if (Grammar.DETERMINERS.contains(before)
+                && !before.equals("that")
+                && !before.equals("both")
+                && !before.equals("one")
+                && !before.equals("all")
+                && !before.equals("each")) {
             return false;
         }
         boolean starts = before.isEmpty() || STARTERS.contains(before);
@@ -221,22 +252,35 @@ final class Speech {
             return false;
         }
         if (!tokens.get(i).mark().isEmpty()) {
-            return starts && tokens.get(i).mark().matches("[.!,:]") && !hasWordsBefore(i, start)
-                    && verb.action() != null && !Set.of("free", "mark", "clip", "cap", "plug", "screw", "bolt", "lock", "seat", "drain", "block", "chock", "strap", "tag", "label", "cover", "grease", "oil", "tape", "tap", "brush", "pack", "hammer", "drift", "shim", "gauge", "bin", "hose", "chalk", "clamp", "wedge", "wire", "vent").contains(verb.base());
+            return starts
+                    && tokens.get(i).mark().matches("[.!,:]")
+                    && !hasWordsBefore(i, start)
+                    && verb.action() != null
+                    && !Set.of(
+                                    "free", "mark", "clip", "cap", "plug", "screw", "bolt", "lock",
+                                    "seat", "drain", "block", "chock", "strap", "tag", "label",
+                                    "cover", "grease", "oil", "tape", "tap", "brush", "pack",
+                                    "hammer", "drift", "shim", "gauge", "bin", "hose", "chalk",
+                                    "clamp", "wedge", "wire", "vent")
+                            .contains(verb.base());
         }
         int n = next(i, end);
         if (n < end && tokens.get(n).mark().equals(":") && !beginsObject(n)) {
             return false;
         }
         String after = n >= end ? "" : word(n);
-        if (Set.of("clean", "dry", "warm", "cool").contains(verb.base()) && lexicon.consumable(after).isPresent()) {
+        if (Set.of("clean", "dry", "warm", "cool").contains(verb.base())
+                && lexicon.consumable(after).isPresent()) {
             return false;
         }
         boolean object = beginsObject(n) && n < end;
         if (!starts) {
-            return object && !number(n)
-                    && (!Set.of("that", "this", "one", "both", "same", "all", "each").contains(after)
-                            || Set.of("that", "this", "those").contains(after) && Grammar.PARTICLES.contains(word(n + 1)))
+            return object
+                    && !number(n)
+                    && (!Set.of("that", "this", "one", "both", "same", "all", "each")
+                                    .contains(after)
+                            || Set.of("that", "this", "those").contains(after)
+                                    && Grammar.PARTICLES.contains(word(n + 1)))
                     && !Grammar.EVALUATIVE.contains(before)
                     && !lexicon.verb(tokens.get(p)).isPresent();
         }
@@ -258,7 +302,9 @@ final class Speech {
             boolean more = beyond < end && tokens.get(n).mark().isEmpty();
             return more
                             && (beginsObject(beyond)
-                                    || Set.of("with", "from", "by", "until", "to", "about", "of", "on")
+                                    || Set.of(
+                                                    "with", "from", "by", "until", "to", "about",
+                                                    "of", "on")
                                             .contains(word(beyond)))
                     || "clean".equals(verb.action()) && !Set.of("on", "in", "up").contains(after);
         }
@@ -267,8 +313,10 @@ final class Speech {
         }
         return tag(i).equals("VERB") && !before.isEmpty()
                 || "clean".equals(verb.action()) && !after.equals("cloth")
-                || Set.of("check", "hold", "measure", "grease", "turn", "look").contains(verb.base())
-                        && !Set.of("valve", "nut", "lever", "knob", "gun", "nipple").contains(after);
+                || Set.of("check", "hold", "measure", "grease", "turn", "look")
+                                .contains(verb.base())
+                        && !Set.of("valve", "nut", "lever", "knob", "gun", "nipple")
+                                .contains(after);
     }
 
     private boolean hasWordsBefore(int i, int start) {
@@ -317,7 +365,10 @@ final class Speech {
     /** Whether the verb at a place is told of the past: "I took the lid off". */
     boolean past(int i, int start) {
         Optional<Verb.Met> met = lexicon.verb(tokens.get(i));
-        if (met.isEmpty() || met.get().form() != Verb.Form.PAST || word(i).equals("got") || passive(i, start)) {
+        if (met.isEmpty()
+                || met.get().form() != Verb.Form.PAST
+                || word(i).equals("got")
+                || passive(i, start)) {
             return false;
         }
         int p = previous(i, start);

@@ -7,8 +7,9 @@ import java.util.Set;
 final class Talk {
 
     private static final Set<String> FUNCTION =
-            Set.of("the", "a", "an", "of", "in", "for", "to", "you", "uh", "um", "eh", "oh", "her", "it", "and",
-                    "mm", "ing", "no", "thank", "is", "two");
+            Set.of(
+                    "the", "a", "an", "of", "in", "for", "to", "you", "uh", "um", "eh", "oh", "her",
+                    "it", "and", "mm", "ing", "no", "thank", "is", "two");
 
     private Talk() {}
 
@@ -23,12 +24,14 @@ final class Talk {
         Lexicon lexicon = speech.lexicon();
         boolean works = works(speech, clause);
         for (String phrase : lexicon.phrases("greeting")) {
-            if (speech.has(from, to, phrase) && (!works || phrase.contains(" "))
+            if (speech.has(from, to, phrase)
+                    && (!works || phrase.contains(" "))
                     && speech.measures(from, to).stream().noneMatch(m -> m.torque())) {
                 return Outcome.aside(Draft.Reason.CHATTER);
             }
         }
-        if (text.matches("(cool|great|nice|perfect|lovely|good|done|brilliant|excellent|beautiful)")) {
+        if (text.matches(
+                "(cool|great|nice|perfect|lovely|good|done|brilliant|excellent|beautiful)")) {
             return Outcome.aside(Draft.Reason.CHATTER);
         }
         if (text.matches("(this one|mine|ours) \\d.*|mine (is|was) .*")) {
@@ -64,7 +67,9 @@ final class Talk {
     private static boolean works(Speech speech, Clause clause) {
         for (int i = clause.body(); i < clause.to(); i++) {
             Optional<Verb.Met> met = speech.verbAt(i, clause.body(), clause.to());
-            if (met.isPresent() && (met.get().verb().action() != null || !met.get().verb().particles().isEmpty())) {
+            if (met.isPresent()
+                    && (met.get().verb().action() != null
+                            || !met.get().verb().particles().isEmpty())) {
                 return true;
             }
         }
@@ -77,9 +82,12 @@ final class Talk {
                 return true;
             }
             String w = speech.word(i);
-            if (Set.of("i", "he", "she", "we").contains(w) && !Set.of("where", "what", "that", "which", "way").contains(speech.word(i - 1))
-                    && Set.of("had", "was", "were", "asked", "said", "told", "lost", "lasted", "bought", "paid",
-                                    "thought", "went", "found", "used", "made", "knew", "saw", "ran", "did", "done", "tried", "saved")
+            if (Set.of("i", "he", "she", "we").contains(w)
+                    && !Set.of("where", "what", "that", "which", "way").contains(speech.word(i - 1))
+                    && Set.of(
+                                    "had", "was", "were", "asked", "said", "told", "lost", "lasted",
+                                    "bought", "paid", "thought", "went", "found", "used", "made",
+                                    "knew", "saw", "ran", "did", "done", "tried", "saved")
                             .contains(speech.word(i + 1))
                     && !speech.word(i + 1).equals("done")
                     && !speech.phrase(clause.from(), "what")) {
@@ -89,9 +97,12 @@ final class Talk {
         return false;
     }
 
-    /** "the the of a you you bell two the": words without a statement, or a note of the captioner. */
+    /**
+     * "the the of a you you bell two the": words without a statement, or a note of the captioner.
+     */
     private static boolean noise(Speech speech, int from, int to, String text) {
-        if (text.matches("(no talking|music|birds|silence|applause|laughter|inaudible|noise|static)")) {
+        if (text.matches(
+                "(no talking|music|birds|silence|applause|laughter|inaudible|noise|static)")) {
             return true;
         }
         int small = 0;
@@ -101,11 +112,17 @@ final class Talk {
             small += FUNCTION.contains(speech.word(i)) ? 1 : 0;
             repeated += i > from && speech.word(i).equals(speech.word(i - 1)) ? 1 : 0;
         }
-        boolean hanging = Set.of("the", "a", "an", "of").contains(speech.word(to - 1)) && speech.token(to - 1).mark().isEmpty();
+        boolean hanging =
+                Set.of("the", "a", "an", "of").contains(speech.word(to - 1))
+                        && speech.token(to - 1).mark().isEmpty();
         boolean pairs = false;
         for (int i = from + 1; i < to; i++) {
-            pairs |= Set.of("the", "a", "of", "an").contains(speech.word(i)) && Set.of("the", "a", "of", "an", "in").contains(speech.word(i - 1))
-                    && !(speech.word(i - 1).equals("of")) && !(speech.word(i - 1).equals("in") && !speech.word(i).equals("of")) && !speech.word(i).equals(speech.word(i - 1));
+            pairs |=
+                    Set.of("the", "a", "of", "an").contains(speech.word(i))
+                            && Set.of("the", "a", "of", "an", "in").contains(speech.word(i - 1))
+                            && !(speech.word(i - 1).equals("of"))
+                            && !(speech.word(i - 1).equals("in") && !speech.word(i).equals("of"))
+                            && !speech.word(i).equals(speech.word(i - 1));
         }
         return n >= 4 && small * 10 >= n * 6 && (repeated > 0 || hanging || pairs)
                 || n >= 4 && pairs && (hanging || small * 2 >= n);

@@ -11,22 +11,105 @@ import methodos.core.speech.Measure;
 final class Telegraphic {
 
     static final Set<String> POWER =
-            Set.of("power", "pump", "breaker", "switch", "key", "isolator", "ignition", "mains", "plug", "motor", "engine",
-                    "current", "supply", "electricity", "gas", "water", "air");
+            Set.of(
+                    "power",
+                    "pump",
+                    "breaker",
+                    "switch",
+                    "key",
+                    "isolator",
+                    "ignition",
+                    "mains",
+                    "plug",
+                    "motor",
+                    "engine",
+                    "current",
+                    "supply",
+                    "electricity",
+                    "gas",
+                    "water",
+                    "air");
     static final Set<String> FASTENERS =
-            Set.of("screw", "bolt", "nut", "locknut", "stud", "fastener", "rivet", "clip", "circlip", "pin", "set-screw");
+            Set.of(
+                    "screw",
+                    "bolt",
+                    "nut",
+                    "locknut",
+                    "stud",
+                    "fastener",
+                    "rivet",
+                    "clip",
+                    "circlip",
+                    "pin",
+                    "set-screw");
     private static final Set<String> HEADINGS =
-            Set.of("assembly", "reassembly", "inspection", "disassembly", "preparation", "testing", "cleaning", "measuring", "test", "order");
+            Set.of(
+                    "assembly",
+                    "reassembly",
+                    "inspection",
+                    "disassembly",
+                    "preparation",
+                    "testing",
+                    "cleaning",
+                    "measuring",
+                    "test",
+                    "order");
     private static final Set<String> DIRT =
-            Set.of("glue", "dirt", "grease", "rust", "sealant", "muck", "carbon", "scale", "sludge", "paint", "sand", "dust", "lint");
+            Set.of(
+                    "glue", "dirt", "grease", "rust", "sealant", "muck", "carbon", "scale",
+                    "sludge", "paint", "sand", "dust", "lint");
     private static final Set<String> AIDS =
-            Set.of("tray", "pan", "sling", "rag", "block", "cloth", "tag", "lock", "padlock", "weight", "stand", "bucket", "chock",
-                    "drip-pan", "prop", "basin", "container", "tub");
+            Set.of(
+                    "tray",
+                    "pan",
+                    "sling",
+                    "rag",
+                    "block",
+                    "cloth",
+                    "tag",
+                    "lock",
+                    "padlock",
+                    "weight",
+                    "stand",
+                    "bucket",
+                    "chock",
+                    "drip-pan",
+                    "prop",
+                    "basin",
+                    "container",
+                    "tub");
     private static final Set<String> DIMENSIONS =
-            Set.of("diameter", "thickness", "length", "width", "depth", "height", "clearance", "gap", "runout", "play", "float",
-                    "resistance", "pressure", "temperature", "stroke", "travel", "backlash", "tension", "bore");
+            Set.of(
+                    "diameter",
+                    "thickness",
+                    "length",
+                    "width",
+                    "depth",
+                    "height",
+                    "clearance",
+                    "gap",
+                    "runout",
+                    "play",
+                    "float",
+                    "resistance",
+                    "pressure",
+                    "temperature",
+                    "stroke",
+                    "travel",
+                    "backlash",
+                    "tension",
+                    "bore");
     private static final Set<String> PROTECTION =
-            Set.of("glasses", "goggles", "gloves", "glove", "glass", "mask", "apron", "goggle", "protection");
+            Set.of(
+                    "glasses",
+                    "goggles",
+                    "gloves",
+                    "glove",
+                    "glass",
+                    "mask",
+                    "apron",
+                    "goggle",
+                    "protection");
 
     private final ClauseReader reader;
     private final Speech speech;
@@ -50,7 +133,8 @@ final class Telegraphic {
         }
         Said said = reader.said();
         if (speech.word(from).equals("no") && speech.token(from).mark().isEmpty()) {
-            return Outcome.of(said.orientation != null ? Outcome.Sort.ADDITION : Outcome.Sort.EXPECTATION);
+            return Outcome.of(
+                    said.orientation != null ? Outcome.Sort.ADDITION : Outcome.Sort.EXPECTATION);
         }
         List<NounPhrase> things = things();
         String particle = particle();
@@ -76,7 +160,9 @@ final class Telegraphic {
         if (clicks && first == null && speech.has(from, to, "back", "out", "in")) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "adjust", reader.clause())));
         }
-        boolean volume = reader.measures().stream().anyMatch(m -> m.unit().equals("mL") || m.unit().equals("L"));
+        boolean volume =
+                reader.measures().stream()
+                        .anyMatch(m -> m.unit().equals("mL") || m.unit().equals("L"));
         if (volume && first == null && speech.has(from, to, "in", "into")) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "fill", reader.clause())));
         }
@@ -88,9 +174,13 @@ final class Telegraphic {
             }
             return Outcome.steps(List.of(f));
         }
-        if (!said.consumables.isEmpty() && particle != null && Set.of("off", "away", "out").contains(particle) && !speech.has(from, to, "with")) {
+        if (!said.consumables.isEmpty()
+                && particle != null
+                && Set.of("off", "away", "out").contains(particle)
+                && !speech.has(from, to, "with")) {
             Finding f = new Finding(Kind.ACTION, "remove", reader.clause());
-            f.parts.add(new Finding.Part(said.consumables.iterator().next(), null, null, null, false));
+            f.parts.add(
+                    new Finding.Part(said.consumables.iterator().next(), null, null, null, false));
             said.consumables.clear();
             return Outcome.steps(List.of(f));
         }
@@ -100,11 +190,17 @@ final class Telegraphic {
         if (first == null && reader.measures().stream().anyMatch(m -> m.unit().equals("times"))) {
             return Outcome.steps(List.of(new Finding(Kind.TEST, "test", reader.clause())));
         }
-        if (first == null && reader.context().buildUp() && speech.phrase(from, "back") && speech.has(from, to, "back on", "back in")) {
+        if (first == null
+                && reader.context().buildUp()
+                && speech.phrase(from, "back")
+                && speech.has(from, to, "back on", "back in")) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "install", reader.clause())));
         }
         if (first == null) {
-            return said.tools.isEmpty() && reader.measures().isEmpty() && said.orientation == null && particle == null
+            return said.tools.isEmpty()
+                            && reader.measures().isEmpty()
+                            && said.orientation == null
+                            && particle == null
                     ? Outcome.of(Outcome.Sort.NOTE)
                     : Outcome.of(Outcome.Sort.ADDITION);
         }
@@ -121,18 +217,33 @@ final class Telegraphic {
         }
         if (DIRT.contains(first.head()) && !reader.context().buildUp() && placed()) {
             Finding f = new Finding(Kind.ACTION, "clean", reader.clause());
-            Objects.behind(speech, said, from, to).places().forEach(p -> f.parts.add(new Finding.Part(p, null, null, null, Nouns.plural(p))));
+            Objects.behind(speech, said, from, to)
+                    .places()
+                    .forEach(
+                            p ->
+                                    f.parts.add(
+                                            new Finding.Part(
+                                                    p, null, null, null, Nouns.plural(p))));
             return Outcome.steps(List.of(f));
         }
-        if (Set.of("line", "mark").contains(first.head()) && !reader.context().buildUp() && particle == null) {
+        if (Set.of("line", "mark").contains(first.head())
+                && !reader.context().buildUp()
+                && particle == null) {
             return step("mark", List.of());
         }
-        if (said.tools.stream().anyMatch(t -> t.name().matches(".*(heater|oven|hot plate|induction plate)"))) {
+        if (said.tools.stream()
+                .anyMatch(t -> t.name().matches(".*(heater|oven|hot plate|induction plate)"))) {
             return step("heat", things);
         }
         boolean gap = reader.measures().stream().anyMatch(m -> m.length() && m.single());
-        if (gap && reader.context().buildUp() && said.tools.isEmpty() && things.size() == 1 && first.size() == null && !first.fresh()
-                && !FASTENERS.contains(first.head()) && (particle == null || particle.equals("on"))) {
+        if (gap
+                && reader.context().buildUp()
+                && said.tools.isEmpty()
+                && things.size() == 1
+                && first.size() == null
+                && !first.fresh()
+                && !FASTENERS.contains(first.head())
+                && (particle == null || particle.equals("on"))) {
             return step("adjust", things);
         }
         if (particle != null) {
@@ -144,14 +255,32 @@ final class Telegraphic {
         if (speech.has(from, to, "that order", "this order") && reader.context().buildUp()) {
             return step("install", apart(first));
         }
-        if (placed() && reader.said().tools.stream().anyMatch(t -> t.name().matches(".*(vee block|stand|centers|centres|cradle)"))) {
+        if (placed()
+                && reader.said().tools.stream()
+                        .anyMatch(
+                                t ->
+                                        t.name()
+                                                .matches(
+                                                        ".*(vee block|stand|centers|centres|cradle)"))) {
             return step("install", things);
         }
-        boolean measured = reader.measures().stream().anyMatch(m -> m.length() || m.unit().equals("bar") || m.unit().equals("kg") || m.unit().equals("ohm") || m.unit().equals("psi"));
+        boolean measured =
+                reader.measures().stream()
+                        .anyMatch(
+                                m ->
+                                        m.length()
+                                                || m.unit().equals("bar")
+                                                || m.unit().equals("kg")
+                                                || m.unit().equals("ohm")
+                                                || m.unit().equals("psi"));
         if (!measured && first.fresh()) {
             return step("install", things);
         }
-        if (measured && said.tools.isEmpty() && first.size() == null && things.size() == 1 && !FASTENERS.contains(first.head())) {
+        if (measured
+                && said.tools.isEmpty()
+                && first.size() == null
+                && things.size() == 1
+                && !FASTENERS.contains(first.head())) {
             Finding f = new Finding(Kind.MEASUREMENT, "measure", reader.clause());
             parts(f, things);
             f.confidence = 0.6;
@@ -164,7 +293,9 @@ final class Telegraphic {
             return step("restore", things);
         }
         boolean turned = reader.measures().stream().anyMatch(m -> m.unit().equals("turn"));
-        if (FASTENERS.contains(first.head()) && reader.context().buildUp() && (turned || said.pattern != null)) {
+        if (FASTENERS.contains(first.head())
+                && reader.context().buildUp()
+                && (turned || said.pattern != null)) {
             return step("tighten", things);
         }
         boolean counted = first.quantity() != null;
@@ -185,7 +316,9 @@ final class Telegraphic {
         if (reader.context().buildUp() && bare(things) && reader.measures().isEmpty()) {
             return step("install", things);
         }
-        if (counted && bare(things) && reader.measures().stream().allMatch(m -> m.unit().isEmpty())) {
+        if (counted
+                && bare(things)
+                && reader.measures().stream().allMatch(m -> m.unit().isEmpty())) {
             return step(reader.context().buildUp() ? "install" : "remove", things);
         }
         return Outcome.of(Outcome.Sort.ADDITION);
@@ -232,7 +365,9 @@ final class Telegraphic {
     /** "bent?" asks for a condition, "dry round the gland?" for a look. */
     private Outcome question(NounPhrase first) {
         boolean place = placed() || speech.has(from, to, "round", "around", "at");
-        if (first == null && reader.measures().stream().allMatch(Measure::time) && !reader.measures().isEmpty()) {
+        if (first == null
+                && reader.measures().stream().allMatch(Measure::time)
+                && !reader.measures().isEmpty()) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (first == null && reader.topic() != null && to - from <= 2) {
@@ -240,9 +375,15 @@ final class Telegraphic {
             f.parts.add(reader.topic());
             return Outcome.steps(List.of(f));
         }
-        if (reader.measures().stream().anyMatch(m -> !m.unit().isEmpty()) || place || first != null) {
+        if (reader.measures().stream().anyMatch(m -> !m.unit().isEmpty())
+                || place
+                || first != null) {
             boolean measured = !reader.measures().isEmpty();
-            Finding f = new Finding(measured ? Kind.MEASUREMENT : Kind.INSPECTION, measured ? "measure" : "inspect", reader.clause());
+            Finding f =
+                    new Finding(
+                            measured ? Kind.MEASUREMENT : Kind.INSPECTION,
+                            measured ? "measure" : "inspect",
+                            reader.clause());
             if (first != null) {
                 parts(f, List.of(first));
             } else {
@@ -257,31 +398,49 @@ final class Telegraphic {
 
     /** A part with "off", "on", "tight" ... behind it. */
     private Outcome moved(NounPhrase first, List<NounPhrase> things, String particle) {
-        if (Set.of("in", "on", "back", "through").contains(particle) && !reader.context().buildUp() && !AIDS.contains(first.head())
-                && !first.fresh() && !POWER.contains(first.head()) && placedThing()) {
+        if (Set.of("in", "on", "back", "through").contains(particle)
+                && !reader.context().buildUp()
+                && !AIDS.contains(first.head())
+                && !first.fresh()
+                && !POWER.contains(first.head())
+                && placedThing()) {
             if (vise()) {
                 return step("secure", things);
             }
             return Outcome.of(Outcome.Sort.ADDITION);
         }
-        boolean power = POWER.contains(first.head()) && !(first.head().equals("plug") && (first.plural() || first.name().contains(" ")));
+        boolean power =
+                POWER.contains(first.head())
+                        && !(first.head().equals("plug")
+                                && (first.plural() || first.name().contains(" ")));
         if (Set.of("line", "mark").contains(first.head()) && !reader.context().buildUp()) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
-        if (Set.of("line", "mark").contains(first.head()) && Set.of("together", "up", "on", "in").contains(particle)) {
+        if (Set.of("line", "mark").contains(first.head())
+                && Set.of("together", "up", "on", "in").contains(particle)) {
             return step("align", things);
         }
         if (particle.equals("out") && first.head().equals("air")) {
             return step("vent", things);
         }
-        if (particle.equals("through") && speech.has(from, to, "through all", "through its", "through the")) {
+        if (particle.equals("through")
+                && speech.has(from, to, "through all", "through its", "through the")) {
             return step("turn", things);
         }
         String action =
                 switch (particle) {
-                    case "off", "out", "away" -> power && (particle.equals("off") || first.head().equals("plug")) ? "isolate" : "remove";
-                    case "on", "in", "back", "through", "together", "home" -> power && !first.head().equals("motor") && !first.head().equals("engine") ? "restore" : "install";
-                    case "up" -> speech.has(from, to, "up against", "up to", "up tight") ? "tighten" : "lift";
+                    case "off", "out", "away" ->
+                            power && (particle.equals("off") || first.head().equals("plug"))
+                                    ? "isolate"
+                                    : "remove";
+                    case "on", "in", "back", "through", "together", "home" ->
+                            power && !first.head().equals("motor") && !first.head().equals("engine")
+                                    ? "restore"
+                                    : "install";
+                    case "up" ->
+                            speech.has(from, to, "up against", "up to", "up tight")
+                                    ? "tighten"
+                                    : "lift";
                     case "down" -> "lower";
                     case "tight" -> "tighten";
                     case "loose" -> "loosen";
@@ -292,7 +451,9 @@ final class Telegraphic {
         if (action == null) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
-        if (reader.said().orientation != null && reader.context().buildUp() && (action.equals("lift") || action.equals("lower"))) {
+        if (reader.said().orientation != null
+                && reader.context().buildUp()
+                && (action.equals("lift") || action.equals("lower"))) {
             action = "install";
         }
         if (action.equals("install") && reader.said().byHand) {
@@ -315,7 +476,8 @@ final class Telegraphic {
     private void parts(Finding f, List<NounPhrase> things) {
         for (NounPhrase np : things) {
             if (np.part()) {
-                f.parts.add(new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
+                f.parts.add(
+                        new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
             }
         }
     }
@@ -323,7 +485,8 @@ final class Telegraphic {
     private Outcome consumable(List<NounPhrase> things) {
         String on = null;
         for (int i = from; i < to; i++) {
-            if (Set.of("on", "onto", "in", "for", "around", "round", "over", "between").contains(speech.word(i))) {
+            if (Set.of("on", "onto", "in", "for", "around", "round", "over", "between")
+                    .contains(speech.word(i))) {
                 Optional<NounPhrase> np = NounPhrases.at(speech, i + 1, to);
                 if (np.isPresent() && np.get().part() && !reader.consumable(np.get().name())) {
                     on = np.get().name();
@@ -338,7 +501,8 @@ final class Telegraphic {
             }
             return Outcome.steps(List.of(f));
         }
-        Finding f = new Finding(Kind.ACTION, reader.sealant() ? "apply" : "lubricate", reader.clause());
+        Finding f =
+                new Finding(Kind.ACTION, reader.sealant() ? "apply" : "lubricate", reader.clause());
         if (on != null) {
             f.parts.add(new Finding.Part(on, null, null, null, Nouns.plural(on)));
         } else if (!things.isEmpty() && !reader.consumable(things.get(0).name())) {
@@ -353,8 +517,12 @@ final class Telegraphic {
     private boolean statement() {
         for (int i = from; i < to; i++) {
             String w = speech.word(i);
-            if (Set.of("is", "are", "was", "were", "has", "have", "had", "its", "thats", "theres", "theyre", "means", "does",
-                            "will", "youll", "can", "i", "want", "say", "know", "ive", "got", "comes", "even", "ones", "how", "what", "where", "why", "knows", "says", "would", "could", "been", "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
+            if (Set.of(
+                            "is", "are", "was", "were", "has", "have", "had", "its", "thats",
+                            "theres", "theyre", "means", "does", "will", "youll", "can", "i",
+                            "want", "say", "know", "ive", "got", "comes", "even", "ones", "how",
+                            "what", "where", "why", "knows", "says", "would", "could", "been",
+                            "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
                     .contains(w)) {
                 return true;
             }
@@ -368,7 +536,8 @@ final class Telegraphic {
         int i = from;
         while (i < to) {
             String w = speech.word(i);
-            if (Grammar.PREPOSITIONS.contains(w) || Grammar.PARTICLES.contains(w) && !found.isEmpty()) {
+            if (Grammar.PREPOSITIONS.contains(w)
+                    || Grammar.PARTICLES.contains(w) && !found.isEmpty()) {
                 break;
             }
             Optional<NounPhrase> np = NounPhrases.at(speech, i, to);
@@ -392,24 +561,53 @@ final class Telegraphic {
         if (o == null || space < 0 || !o.startsWith(np.head())) {
             return np;
         }
-        return new NounPhrase(np.from(), np.to(), np.name().substring(0, space), np.quantity(), np.size(), false, np.fresh());
+        return new NounPhrase(
+                np.from(),
+                np.to(),
+                np.name().substring(0, space),
+                np.quantity(),
+                np.size(),
+                false,
+                np.fresh());
     }
 
     private String particle() {
         String found = null;
         for (int i = from + 1; i < to; i++) {
             String w = speech.word(i);
-            if (w.equals("again") && found == null && reader.context().buildUp() || w.equals("inside") && i == to - 1) {
+            if (w.equals("again") && found == null && reader.context().buildUp()
+                    || w.equals("inside") && i == to - 1) {
                 found = "back";
             }
-            if (Set.of("off", "out", "away", "on", "in", "back", "up", "down", "tight", "loose", "open", "closed", "shut", "through", "together", "home")
+            if (Set.of(
+                            "off",
+                            "out",
+                            "away",
+                            "on",
+                            "in",
+                            "back",
+                            "up",
+                            "down",
+                            "tight",
+                            "loose",
+                            "open",
+                            "closed",
+                            "shut",
+                            "through",
+                            "together",
+                            "home")
                     .contains(w)) {
-                boolean preposition = i + 1 < to && NounPhrases.at(speech, i + 1, to).isPresent() && speech.token(i).mark().isEmpty();
+                boolean preposition =
+                        i + 1 < to
+                                && NounPhrases.at(speech, i + 1, to).isPresent()
+                                && speech.token(i).mark().isEmpty();
                 if (!preposition || Set.of("off", "out", "away", "back").contains(w)) {
                     if (found == null || found.equals("back") || found.equals("straight")) {
                         found = w;
                     }
-                } else if (found == null && Set.of("in", "on").contains(w) && (reader.context().buildUp() || true)) {
+                } else if (found == null
+                        && Set.of("in", "on").contains(w)
+                        && (reader.context().buildUp() || true)) {
                     found = w;
                 }
             }
@@ -420,7 +618,9 @@ final class Telegraphic {
     /** "a u-cup on the piston": where it sits, not where it goes. */
     private boolean placedThing() {
         for (int i = from + 1; i < to; i++) {
-            if (Set.of("in", "on").contains(speech.word(i)) && i + 1 < to && NounPhrases.at(speech, i + 1, to).isPresent()) {
+            if (Set.of("in", "on").contains(speech.word(i))
+                    && i + 1 < to
+                    && NounPhrases.at(speech, i + 1, to).isPresent()) {
                 return true;
             }
         }
@@ -429,7 +629,8 @@ final class Telegraphic {
 
     private boolean placed() {
         for (int i = from + 1; i < to; i++) {
-            if (Set.of("in", "into", "on", "onto", "under", "underneath").contains(speech.word(i))) {
+            if (Set.of("in", "into", "on", "onto", "under", "underneath")
+                    .contains(speech.word(i))) {
                 return true;
             }
         }

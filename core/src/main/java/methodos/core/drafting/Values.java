@@ -10,7 +10,20 @@ import methodos.core.speech.Measure.Bound;
 final class Values {
 
     private static final Set<String> REJECTS =
-            Set.of("replace", "scrap", "junk", "bin", "new", "finished", "done", "toast", "wants", "skimming", "discard", "anything", "throw");
+            Set.of(
+                    "replace",
+                    "scrap",
+                    "junk",
+                    "bin",
+                    "new",
+                    "finished",
+                    "done",
+                    "toast",
+                    "wants",
+                    "skimming",
+                    "discard",
+                    "anything",
+                    "throw");
 
     private Values() {}
 
@@ -37,7 +50,7 @@ final class Values {
 
     private static void one(Finding f, Speech speech, Measure m, int to) {
         if (m.torque()) {
-            if (!f.is("measure", "test", "inspect") ) {
+            if (!f.is("measure", "test", "inspect")) {
                 f.torques.add(m);
             }
             return;
@@ -64,11 +77,23 @@ final class Values {
                     limit(f, "", m.in(speech.lengthUnit()));
                     return;
                 }
-                if (m.bound() != Bound.NONE && speech.has(Math.max(0, m.from() - 12), m.from(), "temp", "temperature", "hot")) {
-                    limit(f, "temperature", m.in((m.max() == null ? m.min() : m.max()).toDouble() > 120 ? "°F" : "°C"));
+                if (m.bound() != Bound.NONE
+                        && speech.has(
+                                Math.max(0, m.from() - 12),
+                                m.from(),
+                                "temp",
+                                "temperature",
+                                "hot")) {
+                    limit(
+                            f,
+                            "temperature",
+                            m.in(
+                                    (m.max() == null ? m.min() : m.max()).toDouble() > 120
+                                            ? "°F"
+                                            : "°C"));
                 }
             }
-            case "year", "day", "m", "A" -> { }
+            case "year", "day", "m", "A" -> {}
             default -> figure(f, m);
         }
     }
@@ -76,7 +101,20 @@ final class Values {
     private static void time(Finding f, Measure m) {
         if (f.is("test")) {
             limit(f, "running time", m);
-        } else if (f.is("wait", "cool", "drain", "clean", "heat", "lubricate", "push", "press", "install", "apply", "inspect", "vent", "remove")) {
+        } else if (f.is(
+                "wait",
+                "cool",
+                "drain",
+                "clean",
+                "heat",
+                "lubricate",
+                "push",
+                "press",
+                "install",
+                "apply",
+                "inspect",
+                "vent",
+                "remove")) {
             f.waits.add(m);
         }
     }
@@ -85,7 +123,17 @@ final class Values {
         if (f.is("tighten", "hand-tighten")) {
             f.then = m.max() == null ? null : m.max().toDouble();
             limit(f, "additional angle", m.in("deg"));
-        } else if (f.is("heat", "cool", "measure", "inspect", "install", "lubricate", "clean", "wait", "apply", "press")) {
+        } else if (f.is(
+                "heat",
+                "cool",
+                "measure",
+                "inspect",
+                "install",
+                "lubricate",
+                "clean",
+                "wait",
+                "apply",
+                "press")) {
             limit(f, "temperature", m.in("°C"));
         } else {
             limit(f, "angle", m.in("deg"));
@@ -93,14 +141,38 @@ final class Values {
     }
 
     private static void turn(Finding f, Speech speech, Measure m) {
-        boolean more = f.is("tighten", "hand-tighten", "install", "connect")
-                && (f.byHand || speech.has(Math.max(0, m.from() - 3), m.from(), "and", "plus", "+", "another", "further", "more"));
+        boolean more =
+                f.is("tighten", "hand-tighten", "install", "connect")
+                        && (f.byHand
+                                || speech.has(
+                                        Math.max(0, m.from() - 3),
+                                        m.from(),
+                                        "and",
+                                        "plus",
+                                        "+",
+                                        "another",
+                                        "further",
+                                        "more"));
         limit(f, more ? "additional turn" : "turns", m);
     }
 
     private static void figure(Finding f, Measure m) {
-        boolean reads = f.kind == Kind.MEASUREMENT || f.kind == Kind.INSPECTION || f.kind == Kind.TEST
-                || f.is("adjust", "fill", "pressurise", "heat", "cool", "lubricate", "apply", "record", "turn", "replace", "discard");
+        boolean reads =
+                f.kind == Kind.MEASUREMENT
+                        || f.kind == Kind.INSPECTION
+                        || f.kind == Kind.TEST
+                        || f.is(
+                                "adjust",
+                                "fill",
+                                "pressurise",
+                                "heat",
+                                "cool",
+                                "lubricate",
+                                "apply",
+                                "record",
+                                "turn",
+                                "replace",
+                                "discard");
         if (reads) {
             limit(f, f.is("fill") ? "quantity" : "", m);
         }
@@ -122,7 +194,11 @@ final class Values {
             if (bare) {
                 f.unsure.add("unit");
             }
-            if (m.torque() || m.unit().isEmpty() || m.unit().equals("times") || m.unit().equals("year") || m.unit().equals("day")) {
+            if (m.torque()
+                    || m.unit().isEmpty()
+                    || m.unit().equals("times")
+                    || m.unit().equals("year")
+                    || m.unit().equals("day")) {
                 continue;
             }
             Measure read = m.unit().equals("degree") ? m.in("°C") : m;

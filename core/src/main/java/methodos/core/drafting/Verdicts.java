@@ -9,7 +9,18 @@ import methodos.core.drafting.DraftedStep.Kind;
 final class Verdicts {
 
     private static final Set<String> FINISHED =
-            Set.of("finished", "done", "scrap", "junk", "toast", "rubbish", "trash", "shot", "had", "gone", "useless");
+            Set.of(
+                    "finished",
+                    "done",
+                    "scrap",
+                    "junk",
+                    "toast",
+                    "rubbish",
+                    "trash",
+                    "shot",
+                    "had",
+                    "gone",
+                    "useless");
 
     private Verdicts() {}
 
@@ -22,15 +33,25 @@ final class Verdicts {
             return verdict(reader, "replace", from);
         }
         if (speech.text(from, to).matches("new|scrap|new one")) {
-            Finding f = new Finding(Kind.ACTION, speech.word(from).equals("scrap") ? "discard" : "replace", reader.clause());
+            Finding f =
+                    new Finding(
+                            Kind.ACTION,
+                            speech.word(from).equals("scrap") ? "discard" : "replace",
+                            reader.clause());
             reader.context().last(reader.clause().from()).ifPresent(f.parts::add);
             return Outcome.steps(List.of(f));
         }
         for (int i = from; i < to; i++) {
             String w = speech.word(i);
             String before = i > from ? speech.word(i - 1) : "";
-            if (w.equals("new") && (before.equals("a") || before.equals("=") || before.equals("need") || before.isEmpty())
-                    && (speech.has(from, i, "its", "thats", "is", "=", "want", "then", "needs", "need", "wants", "take") )) {
+            if (w.equals("new")
+                    && (before.equals("a")
+                            || before.equals("=")
+                            || before.equals("need")
+                            || before.isEmpty())
+                    && (speech.has(
+                            from, i, "its", "thats", "is", "=", "want", "then", "needs", "need",
+                            "wants", "take"))) {
                 return verdict(reader, "replace", i);
             }
             if (w.equals("bin") || w.equals("scrap") && before.equals("the")) {
@@ -38,7 +59,8 @@ final class Verdicts {
                     return verdict(reader, "discard", from);
                 }
             }
-            if (FINISHED.contains(w) && i >= to - 2
+            if (FINISHED.contains(w)
+                    && i >= to - 2
                     && Set.of("is", "its", "are", "be", "theyre", "thats", "shes").contains(before)
                     && to - from > 1) {
                 return verdict(reader, "replace", from);
@@ -50,7 +72,10 @@ final class Verdicts {
     private static Outcome verdict(ClauseReader reader, String action, int from) {
         Finding f = new Finding(Kind.ACTION, action, reader.clause());
         Optional<NounPhrase> np = NounPhrases.at(reader.speech(), from, reader.end());
-        if (np.isPresent() && np.get().part() && !np.get().head().matches("bin|scrap") && !FINISHED.contains(np.get().head())) {
+        if (np.isPresent()
+                && np.get().part()
+                && !np.get().head().matches("bin|scrap")
+                && !FINISHED.contains(np.get().head())) {
             NounPhrase p = np.get();
             f.parts.add(new Finding.Part(p.name(), p.quantity(), p.size(), null, p.plural()));
         } else {

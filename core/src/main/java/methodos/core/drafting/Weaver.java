@@ -56,20 +56,24 @@ final class Weaver {
     }
 
     private static final Pattern REPEATS =
-            Pattern.compile(".*\\bsame (thing |again |work |job |way |drill |procedure )*(for|on|at|with|again|the other|over)\\b.*"
-                    + "|.*\\bother .*\\b(the |just the )?same( way)?$|.*\\bit is the same work.*|^(and )?(do )?the same (on|for|at).*"
-                    + "|.*\\bsame again\\b.*|.*\\bthe same only backwards.*");
+            Pattern.compile(
+                    ".*\\bsame (thing |again |work |job |way |drill |procedure )*(for|on|at|with|again|the other|over)\\b.*"
+                            + "|.*\\bother .*\\b(the |just the )?same( way)?$|.*\\bit is the same work.*|^(and )?(do )?the same (on|for|at).*"
+                            + "|.*\\bsame again\\b.*|.*\\bthe same only backwards.*");
 
     /** "same for the other side": the work that was just told, at another place. */
     private boolean repeats(Clause clause, Said said) {
         String text = speech.text(clause.body(), clause.to());
-        if (!REPEATS.matcher(text).matches() || text.matches(".*\\bsame (grease|oil|order|size|torque|value|socket|key)\\b.*")) {
+        if (!REPEATS.matcher(text).matches()
+                || text.matches(".*\\bsame (grease|oil|order|size|torque|value|socket|key)\\b.*")) {
             return false;
         }
         Finding main = null;
         for (int i = findings.size() - 1; i >= 0 && i >= findings.size() - 4 && main == null; i--) {
             Finding f = findings.get(i);
-            if (f.kind != Kind.CAUTION && f.action != null && !f.is("discard", "record", "clean", "lubricate", "wait", "secure", "mark")) {
+            if (f.kind != Kind.CAUTION
+                    && f.action != null
+                    && !f.is("discard", "record", "clean", "lubricate", "wait", "secure", "mark")) {
                 main = f;
             }
         }
@@ -80,8 +84,16 @@ final class Weaver {
         int first = findings.get(Math.max(0, findings.size() - 4)).from;
         Optional<NounPhrase> named = Optional.empty();
         for (int i = clause.body(); i < clause.to() && named.isEmpty(); i++) {
-            named = NounPhrases.at(speech, i, clause.to())
-                    .filter(n -> n.part() && !Set.of("side", "work", "machine", "end", "job").contains(n.head()) && !Set.of("hand", "same").contains(n.head()));
+            named =
+                    NounPhrases.at(speech, i, clause.to())
+                            .filter(
+                                    n ->
+                                            n.part()
+                                                    && !Set.of(
+                                                                    "side", "work", "machine",
+                                                                    "end", "job")
+                                                            .contains(n.head())
+                                                    && !Set.of("hand", "same").contains(n.head()));
         }
         if (named.isPresent()) {
             NounPhrase n = named.get();
@@ -91,7 +103,10 @@ final class Weaver {
         }
         again.repeated = new int[] {Math.max(first, main.from - 40), main.to};
         again.place = text.replaceFirst(".*\\b(?:for|on|at) (the )?", "").strip();
-        again.leftHand = said.leftHand || text.matches(".*\\bleft (hand )?one\\b.*\\b(backwards|anticlockwise|other way)\\b.*");
+        again.leftHand =
+                said.leftHand
+                        || text.matches(
+                                ".*\\bleft (hand )?one\\b.*\\b(backwards|anticlockwise|other way)\\b.*");
         if (said.leftHand) {
             context.takeLeftHand();
         }
@@ -110,7 +125,10 @@ final class Weaver {
             f.extend(clause);
             return true;
         }
-        if (goesOn && !speech.runsOn() && pending == null && (f == null || !f.telegraphic || f.to != clause.from())) {
+        if (goesOn
+                && !speech.runsOn()
+                && pending == null
+                && (f == null || !f.telegraphic || f.to != clause.from())) {
             return false;
         }
         if (pending != null && pending.to() == clause.from()) {
@@ -123,7 +141,12 @@ final class Weaver {
             findings.add(caution);
             return true;
         }
-        if (f != null && f.to == clause.from() && (f.telegraphic || f.kind == Kind.INSPECTION || f.is("lubricate", "apply", "clean")) && f.to - f.from <= 6) {
+        if (f != null
+                && f.to == clause.from()
+                && (f.telegraphic
+                        || f.kind == Kind.INSPECTION
+                        || f.is("lubricate", "apply", "clean"))
+                && f.to - f.from <= 6) {
             findings.remove(f);
             Finding caution = new Finding(Kind.CAUTION, null, clause);
             caution.from = f.from;
@@ -136,7 +159,10 @@ final class Weaver {
     /** A story goes on with "and it came down", "his shoes". */
     private boolean told(Clause clause, String story) {
         Left before = left.isEmpty() ? null : left.get(left.size() - 1);
-        if (!speech.runsOn() || before == null || before.reason() != Draft.Reason.ASIDE || before.to() != clause.from()) {
+        if (!speech.runsOn()
+                || before == null
+                || before.reason() != Draft.Reason.ASIDE
+                || before.to() != clause.from()) {
             return false;
         }
         String w = speech.word(clause.body());
@@ -147,7 +173,10 @@ final class Weaver {
     private void read(Clause clause) {
         for (String phrase : speech.lexicon().phrases("going back")) {
             int at = speech.find(clause.from(), clause.to(), phrase);
-            boolean story = !left.isEmpty() && left.get(left.size() - 1).reason() == Draft.Reason.ASIDE && left.get(left.size() - 1).to() == clause.from();
+            boolean story =
+                    !left.isEmpty()
+                            && left.get(left.size() - 1).reason() == Draft.Reason.ASIDE
+                            && left.get(left.size() - 1).to() == clause.from();
             if (findings.size() > 8 && at >= 0 && at - clause.body() <= 3 && !story) {
                 context.goBack();
             }
@@ -157,8 +186,21 @@ final class Weaver {
         Said said = also[0];
         if (said.leftHand) {
             Finding f = last();
-            boolean names = f != null && clause.from() - f.to <= 3 && f.is("loosen") || f != null && clause.from() - f.to <= 3 && f.is("remove", "tighten")
-                    && f.parts.stream().anyMatch(p -> speech.has(clause.from(), clause.to(), Nouns.head(p.name()), "its", "this one", "thats"));
+            boolean names =
+                    f != null && clause.from() - f.to <= 3 && f.is("loosen")
+                            || f != null
+                                    && clause.from() - f.to <= 3
+                                    && f.is("remove", "tighten")
+                                    && f.parts.stream()
+                                            .anyMatch(
+                                                    p ->
+                                                            speech.has(
+                                                                    clause.from(),
+                                                                    clause.to(),
+                                                                    Nouns.head(p.name()),
+                                                                    "its",
+                                                                    "this one",
+                                                                    "thats"));
             if (names && outcome.sort() == Outcome.Sort.NOTE) {
                 f.leftHand = true;
             } else {
@@ -175,11 +217,18 @@ final class Weaver {
         if (denied(clause)) {
             return;
         }
-        if (speech.has(clause.from(), clause.to(), "forget that", "forget it", "scratch that") && last() != null && clause.from() - last().to <= 2
+        if (speech.has(clause.from(), clause.to(), "forget that", "forget it", "scratch that")
+                && last() != null
+                && clause.from() - last().to <= 2
                 && !speech.has(clause.from(), clause.to(), "dont forget", "if you forget")) {
             Finding taken = findings.remove(findings.size() - 1);
             boolean more = outcome.sort() == Outcome.Sort.STEPS;
-            left.add(new Left(taken.from, more ? clause.from() : clause.to(), clause.sentence(), null));
+            left.add(
+                    new Left(
+                            taken.from,
+                            more ? clause.from() : clause.to(),
+                            clause.sentence(),
+                            null));
             if (!more) {
                 return;
             }
@@ -239,7 +288,9 @@ final class Weaver {
         } else if (model != null && modelSentence == clause.sentence()) {
             f.condition = model;
         }
-        if (condition != null && conditionSentence == clause.sentence() && f.from - conditionFrom < NEAR) {
+        if (condition != null
+                && conditionSentence == clause.sentence()
+                && f.from - conditionFrom < NEAR) {
             f.condition = condition;
             f.from = Math.min(f.from, conditionFrom);
             condition = null;
@@ -251,7 +302,11 @@ final class Weaver {
             return;
         }
         Finding measured = last();
-        if (f.is("turn") && measured != null && measured.is("measure") && measured.limits.isEmpty() && f.from - measured.to <= 1) {
+        if (f.is("turn")
+                && measured != null
+                && measured.is("measure")
+                && measured.limits.isEmpty()
+                && f.from - measured.to <= 1) {
             measured.extend(clause);
             return;
         }
@@ -259,10 +314,14 @@ final class Weaver {
             context.topic(clause.sentence()).ifPresent(f.parts::add);
         }
         f.hazards.addAll(speech.lexicon().hazards().done(speech, f));
-        if (f.is("lift", "lower", "install", "remove") && speech.has(f.from, f.to, "two people", "two persons", "two of you", "with two")) {
+        if (f.is("lift", "lower", "install", "remove")
+                && speech.has(
+                        f.from, f.to, "two people", "two persons", "two of you", "with two")) {
             f.hazards.add("heavy load");
         }
-        boolean gloves = speech.has(f.from, f.to, "gloves") || speech.has(Math.max(0, f.from - 4), f.from, "gloves");
+        boolean gloves =
+                speech.has(f.from, f.to, "gloves")
+                        || speech.has(Math.max(0, f.from - 4), f.from, "gloves");
         if (gloves && f.is("install", "press", "push") && heated()) {
             f.hazards.add("hot surface");
         }
@@ -272,6 +331,7 @@ final class Weaver {
         for (Finding.Part p : f.parts) {
             context.remember(p, f.to);
         }
+        f.buildUp = context.buildUp();
         if (!merged(f)) {
             findings.add(f);
         }
@@ -283,16 +343,31 @@ final class Weaver {
         if (before == null || before.action == null || before.kind == Kind.CAUTION) {
             return false;
         }
-        boolean bareListed = f.telegraphic && before.telegraphic && f.sentence == before.sentence && f.is("install", "remove")
-                && before.is(f.action) && f.orientation == null && before.orientation == null && f.from == before.to
-                && f.to - f.from <= 4 && f.torques.isEmpty() && f.consumables.isEmpty() && !speech.has(f.from, f.to, "off", "on", "in", "out", "back");
+        boolean bareListed =
+                f.telegraphic
+                        && before.telegraphic
+                        && f.sentence == before.sentence
+                        && f.is("install", "remove")
+                        && before.is(f.action)
+                        && f.orientation == null
+                        && before.orientation == null
+                        && f.from == before.to
+                        && f.to - f.from <= 4
+                        && f.torques.isEmpty()
+                        && f.consumables.isEmpty()
+                        && !speech.has(f.from, f.to, "off", "on", "in", "out", "back");
         if (bareListed) {
             before.parts.addAll(f.parts);
             before.to = f.to;
             return true;
         }
-        boolean again = before.is(f.action) && f.parts.isEmpty() && f.sentence == before.sentence && f.from - before.to < 8
-                && (speech.has(f.from, f.to, "again") || f.is("record", "wait", "lubricate", "apply", "measure"));
+        boolean again =
+                before.is(f.action)
+                        && f.parts.isEmpty()
+                        && f.sentence == before.sentence
+                        && f.from - before.to < 8
+                        && (speech.has(f.from, f.to, "again")
+                                || f.is("record", "wait", "lubricate", "apply", "measure"));
         if (again) {
             before.to = Math.max(before.to, f.to);
             before.consumables.addAll(f.consumables);
@@ -304,12 +379,36 @@ final class Weaver {
         if (!before.action.equals(f.action) || f.from - before.to > (f.is("inspect") ? 8 : 3)) {
             return false;
         }
-        boolean sameParts = f.parts.isEmpty() || f.parts.stream().allMatch(p -> before.names(Nouns.head(p.name())));
-        boolean adds = f.is("test", "inspect", "disconnect", "isolate", "wait", "clean") && (f.parts.isEmpty() || !f.unsure.isEmpty() || sameParts);
-        boolean twice = f.sentence == before.sentence && f.condition == null && before.condition == null && sameParts && f.torques.isEmpty() && f.limits.isEmpty()
-                && (f.is("test", "inspect", "disconnect", "isolate", "wait", "loosen", "remove", "turn", "tighten")
-                        || f.is("clean") && f.tools.isEmpty() && f.consumables.isEmpty());
-        boolean sought = f.is("inspect") && before.is("inspect") && f.from - before.to <= 8 && (f.parts.isEmpty() || speech.has(f.from, f.to, "looking for", "look for"));
+        boolean sameParts =
+                f.parts.isEmpty()
+                        || f.parts.stream().allMatch(p -> before.names(Nouns.head(p.name())));
+        boolean adds =
+                f.is("test", "inspect", "disconnect", "isolate", "wait", "clean")
+                        && (f.parts.isEmpty() || !f.unsure.isEmpty() || sameParts);
+        boolean twice =
+                f.sentence == before.sentence
+                        && f.condition == null
+                        && before.condition == null
+                        && sameParts
+                        && f.torques.isEmpty()
+                        && f.limits.isEmpty()
+                        && (f.is(
+                                        "test",
+                                        "inspect",
+                                        "disconnect",
+                                        "isolate",
+                                        "wait",
+                                        "loosen",
+                                        "remove",
+                                        "turn",
+                                        "tighten")
+                                || f.is("clean") && f.tools.isEmpty() && f.consumables.isEmpty());
+        boolean sought =
+                f.is("inspect")
+                        && before.is("inspect")
+                        && f.from - before.to <= 8
+                        && (f.parts.isEmpty()
+                                || speech.has(f.from, f.to, "looking for", "look for"));
         twice |= sought;
         if (!(adds && f.is("test", "disconnect", "isolate") || twice)) {
             return false;
@@ -338,7 +437,10 @@ final class Weaver {
             if (m.bound() == Measure.Bound.NONE || measured == null || !measured.is("measure")) {
                 continue;
             }
-            String unit = m.unit().isEmpty() && !measured.limits.isEmpty() ? measured.limits.get(0).measure().unit() : m.unit();
+            String unit =
+                    m.unit().isEmpty() && !measured.limits.isEmpty()
+                            ? measured.limits.get(0).measure().unit()
+                            : m.unit();
             if (!unit.isEmpty()) {
                 Values.limit(measured, "", m.in(unit).turnedRound());
                 f.condition = speech.text(from, to);
@@ -346,7 +448,9 @@ final class Weaver {
         }
     }
 
-    /** "new bearing, press it in": the first clause only names what the second does something to. */
+    /**
+     * "new bearing, press it in": the first clause only names what the second does something to.
+     */
     private boolean replacesLast(Finding f) {
         Finding before = last();
         return before != null
@@ -357,7 +461,8 @@ final class Weaver {
                 && !f.unsure.isEmpty()
                 && f.parts.stream().allMatch(p -> before.names(Nouns.head(p.name())))
                 && (f.is("press", "push", "tap", "install") && before.is("install")
-                        || f.is("remove", "loosen", "pull", "lower") && before.is("remove", "install"));
+                        || f.is("remove", "loosen", "pull", "lower")
+                                && before.is("remove", "install"));
     }
 
     private boolean heated() {
@@ -370,14 +475,18 @@ final class Weaver {
             fresh |= speech.word(i).equals("new");
         }
         boolean back = speech.has(f.from, f.to, "back in", "back on", "back together", "back up");
-        if (f.is("install", "press", "lift", "heat") && (fresh || back && !f.is("heat")) && findings.size() > 12) {
+        if (f.is("install", "press", "lift", "heat")
+                && (fresh || back && !f.is("heat"))
+                && findings.size() > 12) {
             context.goBack();
         }
     }
 
     /** Fastener counts carry over in one breath: "fit the six screws and tighten them". */
     private void inherit(Finding f, Clause clause) {
-        if (!f.is("discard", "measure", "inspect", "record", "clean", "turn", "push", "lift", "lower")) {
+        if (!f.is(
+                "discard", "measure", "inspect", "record", "clean", "turn", "push", "lift",
+                "lower")) {
             return;
         }
         f.parts.replaceAll(p -> f.unsure.isEmpty() ? p : p.withQuantity(null));
@@ -385,9 +494,32 @@ final class Weaver {
 
     private void thread(Finding f, Said said) {
         boolean pendingLeft = context.buildUp() && f.is("tighten", "hand-tighten");
-        boolean turns = f.is("loosen", "remove", "tighten", "install", "turn", "disconnect", "connect", "hand-tighten");
-        boolean threaded = f.parts.isEmpty() || f.parts.stream().anyMatch(p -> p.name().matches(".*\\b(nut|locknut|union|gland|cap|ring)\\b.*"));
-        boolean nutty = f.parts.isEmpty() || f.parts.stream().anyMatch(p -> p.name().matches(".*\\b(nut|locknut|union|gland|ring nut|bolt|screw|cap)\\b.*"));
+        boolean turns =
+                f.is(
+                        "loosen",
+                        "remove",
+                        "tighten",
+                        "install",
+                        "turn",
+                        "disconnect",
+                        "connect",
+                        "hand-tighten");
+        boolean threaded =
+                f.parts.isEmpty()
+                        || f.parts.stream()
+                                .anyMatch(
+                                        p ->
+                                                p.name()
+                                                        .matches(
+                                                                ".*\\b(nut|locknut|union|gland|cap|ring)\\b.*"));
+        boolean nutty =
+                f.parts.isEmpty()
+                        || f.parts.stream()
+                                .anyMatch(
+                                        p ->
+                                                p.name()
+                                                        .matches(
+                                                                ".*\\b(nut|locknut|union|gland|ring nut|bolt|screw|cap)\\b.*"));
         if (!turns) {
             return;
         }
@@ -396,12 +528,21 @@ final class Weaver {
         if (said.leftHand) {
             f.leftHand = true;
             context.takeLeftHand();
-        } else if (nutty && (undoing && said.clockwise || doing && said.anticlockwise || f.is("turn") && said.clockwise && speech.has(f.from, f.to, "to get it off", "to undo", "is off"))) {
+        } else if (nutty
+                && (undoing && said.clockwise
+                        || doing && said.anticlockwise
+                        || f.is("turn")
+                                && said.clockwise
+                                && speech.has(
+                                        f.from, f.to, "to get it off", "to undo", "is off"))) {
             f.leftHand = true;
             context.takeLeftHand();
         } else if (threaded && pendingLeft && context.takeLeftHand()) {
             f.leftHand = true;
-        } else if (threaded && undoing && f.is("loosen", "remove", "disconnect") && context.takeLeftHand()) {
+        } else if (threaded
+                && undoing
+                && f.is("loosen", "remove", "disconnect")
+                && context.takeLeftHand()) {
             f.leftHand = true;
         }
     }
@@ -412,9 +553,13 @@ final class Weaver {
                 f.tools.add(tool);
             }
         }
-        boolean uses = f.is("apply", "lubricate", "fill", "clean", "secure", "cover", "heat", "test")
-                || f.is("install", "tighten", "push", "press", "inspect", "hand-tighten") && speech.has(from, to, "with", "in", "of", "using");
-        boolean object = f.parts.stream().anyMatch(p -> said.consumables.contains(p.name())) && !f.is("fill", "apply", "lubricate");
+        boolean uses =
+                f.is("apply", "lubricate", "fill", "clean", "secure", "cover", "heat", "test")
+                        || f.is("install", "tighten", "push", "press", "inspect", "hand-tighten")
+                                && speech.has(from, to, "with", "in", "of", "using");
+        boolean object =
+                f.parts.stream().anyMatch(p -> said.consumables.contains(p.name()))
+                        && !f.is("fill", "apply", "lubricate");
         if (uses && !object) {
             f.consumables.addAll(said.consumables);
         }
@@ -431,7 +576,9 @@ final class Weaver {
         if (said.orientation != null && f.orientation == null && f.kind != Kind.CAUTION) {
             f.orientation = said.orientation;
         }
-        if (said.reference != null && speech.measures(from, to).stream().noneMatch(Measure::torque) && f.kind != Kind.CAUTION) {
+        if (said.reference != null
+                && speech.measures(from, to).stream().noneMatch(Measure::torque)
+                && f.kind != Kind.CAUTION) {
             f.reference = said.reference;
         }
         f.byHand |= said.byHand;
@@ -454,13 +601,30 @@ final class Weaver {
         for (int i = from; i < to; i++) {
             Sizes.Size size = Sizes.at(speech, i, to);
             if (size != null && size.thread()) {
-                f.parts.set(at, new Finding.Part(part.name(), part.quantity(), size.print(), part.from(), part.plural()));
+                f.parts.set(
+                        at,
+                        new Finding.Part(
+                                part.name(),
+                                part.quantity(),
+                                size.print(),
+                                part.from(),
+                                part.plural()));
                 return;
             }
             Optional<Measure> m = speech.measureAt(i);
-            if (m.isPresent() && m.get().unit().isEmpty() && m.get().single() && m.get().min().toString().matches("6[0-9]{3}|[1-9][0-9]{4}")
+            if (m.isPresent()
+                    && m.get().unit().isEmpty()
+                    && m.get().single()
+                    && m.get().min().toString().matches("6[0-9]{3}|[1-9][0-9]{4}")
                     && f.parts.stream().anyMatch(p -> Nouns.head(p.name()).equals("bearing"))) {
-                f.parts.set(at, new Finding.Part(part.name(), part.quantity(), m.get().min().toString(), part.from(), part.plural()));
+                f.parts.set(
+                        at,
+                        new Finding.Part(
+                                part.name(),
+                                part.quantity(),
+                                m.get().min().toString(),
+                                part.from(),
+                                part.plural()));
                 return;
             }
         }
@@ -478,23 +642,45 @@ final class Weaver {
         conditionSentence = clause.sentence();
         conditionMeasures = speech.measures(clause.from(), clause.to());
         Finding before = last();
-        List<Measure> bounds = conditionMeasures.stream().filter(m -> m.bound() != Measure.Bound.NONE && (m.length() || m.unit().isEmpty() && !m.turnedRound().equals(m) && !whole(m))).toList();
-        if (!bounds.isEmpty() && !(before != null && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION) && clause.from() - before.to < NEAR)) {
+        List<Measure> bounds =
+                conditionMeasures.stream()
+                        .filter(
+                                m ->
+                                        m.bound() != Measure.Bound.NONE
+                                                && (m.length()
+                                                        || m.unit().isEmpty()
+                                                                && !m.turnedRound().equals(m)
+                                                                && !whole(m)))
+                        .toList();
+        if (!bounds.isEmpty()
+                && !(before != null
+                        && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION)
+                        && clause.from() - before.to < NEAR)) {
             Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
-            Optional<NounPhrase> np = NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part);
+            Optional<NounPhrase> np =
+                    NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part);
             if (np.isPresent()) {
-                own.parts.add(new Finding.Part(np.get().name(), null, null, null, np.get().plural()));
+                own.parts.add(
+                        new Finding.Part(np.get().name(), null, null, null, np.get().plural()));
             } else {
                 context.last(clause.from()).ifPresent(own.parts::add);
             }
             for (Measure m : bounds) {
-                Values.limit(own, "", (m.unit().isEmpty() ? m.in(speech.lengthUnit()) : m).turnedRound());
+                Values.limit(
+                        own,
+                        "",
+                        (m.unit().isEmpty() ? m.in(speech.lengthUnit()) : m).turnedRound());
             }
             own.confidence = 0.6;
             findings.add(own);
         }
-        boolean figures = conditionMeasures.stream().anyMatch(m -> m.length() && m.bound() != Measure.Bound.NONE);
-        if (figures && before != null && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION) && clause.from() - before.to < NEAR) {
+        boolean figures =
+                conditionMeasures.stream()
+                        .anyMatch(m -> m.length() && m.bound() != Measure.Bound.NONE);
+        if (figures
+                && before != null
+                && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION)
+                && clause.from() - before.to < NEAR) {
             for (Measure m : conditionMeasures) {
                 if (!m.length()) {
                     continue;
@@ -538,7 +724,10 @@ final class Weaver {
         if (said.hazards.isEmpty()) {
             return;
         }
-        if (f != null && f.kind != Kind.CAUTION && clause.from() - f.to <= 2 && (f.sentence >= clause.sentence() - 1)) {
+        if (f != null
+                && f.kind != Kind.CAUTION
+                && clause.from() - f.to <= 2
+                && (f.sentence >= clause.sentence() - 1)) {
             f.hazards.addAll(said.hazards);
         } else {
             warnings.addAll(said.hazards);
@@ -553,29 +742,68 @@ final class Weaver {
     private void remember(Clause clause) {
         int i = clause.body();
         if (speech.word(i).equals("theres") && speech.number(i + 1)) {
-            Optional<methodos.core.speech.SpokenNumber> n = methodos.core.speech.SpokenNumber.at(speech.tokens(), i + 1);
-            if (n.isPresent() && NounPhrases.at(speech, i + 1, clause.to()).filter(NounPhrase::part).isEmpty()) {
+            Optional<methodos.core.speech.SpokenNumber> n =
+                    methodos.core.speech.SpokenNumber.at(speech.tokens(), i + 1);
+            if (n.isPresent()
+                    && NounPhrases.at(speech, i + 1, clause.to())
+                            .filter(NounPhrase::part)
+                            .isEmpty()) {
                 context.count((int) n.get().value().toDouble());
                 return;
             }
         }
         while (i < clause.to()) {
             Optional<NounPhrase> np = NounPhrases.at(speech, i, clause.to());
-            boolean inPlace = i > clause.from() && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
-            boolean tool = np.isPresent() && speech.lexicon().tool(np.get().head()).isPresent() && !speech.lexicon().doubtfulTool(np.get().head());
-            if (np.isPresent() && np.get().part() && !tool && Telegraphic.FASTENERS.contains(np.get().head())) {
+            boolean inPlace =
+                    i > clause.from() && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
+            boolean tool =
+                    np.isPresent()
+                            && speech.lexicon().tool(np.get().head()).isPresent()
+                            && !speech.lexicon().doubtfulTool(np.get().head());
+            if (np.isPresent()
+                    && np.get().part()
+                    && !tool
+                    && Telegraphic.FASTENERS.contains(np.get().head())) {
                 NounPhrase n = np.get();
-                told = new Told(n.name(), n.quantity(), n.size(), n.plural(), clause.from(), clause.from());
+                told =
+                        new Told(
+                                n.name(),
+                                n.quantity(),
+                                n.size(),
+                                n.plural(),
+                                clause.from(),
+                                clause.from());
             }
-            boolean adjective = np.isPresent() && clause.body() == i && speech.phrase(i, "its") && np.get().from() == i && np.get().name().endsWith("ing") && np.get().to() - i == 2;
-            if (np.isPresent() && np.get().part() && !adjective && !np.get().head().equals("part") && !inPlace && !tool && !Defects.is(np.get().head())) {
-                context.remember(new Finding.Part(np.get().name(), np.get().quantity(), np.get().size(), null, np.get().plural()), clause.from());
+            boolean adjective =
+                    np.isPresent()
+                            && clause.body() == i
+                            && speech.phrase(i, "its")
+                            && np.get().from() == i
+                            && np.get().name().endsWith("ing")
+                            && np.get().to() - i == 2;
+            if (np.isPresent()
+                    && np.get().part()
+                    && !adjective
+                    && !np.get().head().equals("part")
+                    && !inPlace
+                    && !tool
+                    && !Defects.is(np.get().head())) {
+                context.remember(
+                        new Finding.Part(
+                                np.get().name(),
+                                np.get().quantity(),
+                                np.get().size(),
+                                null,
+                                np.get().plural()),
+                        clause.from());
             }
             i = np.map(n -> Math.max(n.to(), 0)).filter(n -> n > 0).orElse(i + 1);
         }
     }
 
-    /** "the nut is twenty-two newton metres", "thats about three turns": a figure for what was done. */
+    /**
+     * "the nut is twenty-two newton metres", "thats about three turns": a figure for what was done.
+     */
     private boolean told(Clause clause, Said said) {
         List<Measure> figures = speech.measures(clause.from(), clause.to());
         Finding f = last();
@@ -585,7 +813,9 @@ final class Weaver {
         if (said.anticlockwise && context.buildUp()) {
             context.leftHandSaid();
         }
-        if (said.pattern != null && said.pattern.matches("\\d.*") && figures.stream().noneMatch(Measure::torque)) {
+        if (said.pattern != null
+                && said.pattern.matches("\\d.*")
+                && figures.stream().noneMatch(Measure::torque)) {
             Finding own = new Finding(Kind.ACTION, "tighten", clause);
             context.fastener().ifPresent(own.parts::add);
             step(own, clause, said);
@@ -593,7 +823,10 @@ final class Weaver {
         }
         if (figures.stream().anyMatch(Measure::torque)) {
             Finding own = tightened(clause);
-            if (own == null && f != null && clause.from() - f.to < 20 && f.is("tighten", "hand-tighten", "install", "turn", "connect")) {
+            if (own == null
+                    && f != null
+                    && clause.from() - f.to < 20
+                    && f.is("tighten", "hand-tighten", "install", "turn", "connect")) {
                 if (f.is("tighten") || f.is("turn")) {
                     attach(f, said, clause.from(), clause.to());
                     f.extend(clause);
@@ -610,38 +843,94 @@ final class Weaver {
             return true;
         }
         boolean near = f != null && clause.from() - f.to <= 2 && f.kind != Kind.CAUTION;
-        if (near && !f.limits.isEmpty() && !figures.isEmpty() && figures.stream().allMatch(m -> m.single() && m.length())
-                && speech.has(clause.body(), clause.body() + 3, "thats", "its", "call", "or", "about", "say")) {
+        if (near
+                && !f.limits.isEmpty()
+                && !figures.isEmpty()
+                && figures.stream().allMatch(m -> m.single() && m.length())
+                && speech.has(
+                        clause.body(),
+                        clause.body() + 3,
+                        "thats",
+                        "its",
+                        "call",
+                        "or",
+                        "about",
+                        "say")) {
             Measure first = f.limits.get(f.limits.size() - 1).measure();
             for (Measure m : figures) {
                 if (!first.unit().equals(m.unit())) {
-                    Values.limit(f, "", new Measure(m.from(), m.to(), first.min() == null ? null : m.min(), first.max() == null ? null : m.max(), m.unit(), first.bound()));
+                    Values.limit(
+                            f,
+                            "",
+                            new Measure(
+                                    m.from(),
+                                    m.to(),
+                                    first.min() == null ? null : m.min(),
+                                    first.max() == null ? null : m.max(),
+                                    m.unit(),
+                                    first.bound()));
                 }
             }
             f.extend(clause);
             return true;
         }
-        boolean reading = f != null && clause.from() - f.to <= 6 && f.is("record", "measure") && f.limits.isEmpty()
-                && figures.stream().anyMatch(m -> !m.unit().isEmpty() && !m.time())
-                && speech.has(clause.body(), clause.body() + 3, "ive got", "i got", "i have", "this ones", "its", "thats", "this one", "i get");
+        boolean reading =
+                f != null
+                        && clause.from() - f.to <= 6
+                        && f.is("record", "measure")
+                        && f.limits.isEmpty()
+                        && figures.stream().anyMatch(m -> !m.unit().isEmpty() && !m.time())
+                        && speech.has(
+                                clause.body(),
+                                clause.body() + 3,
+                                "ive got",
+                                "i got",
+                                "i have",
+                                "this ones",
+                                "its",
+                                "thats",
+                                "this one",
+                                "i get");
         if (reading) {
             Values.expected(f, figures, speech);
             f.extend(clause);
             return true;
         }
-        if (near && figures.size() == 1 && figures.get(0).time() && figures.get(0).from() <= clause.body() + 1 && f.is("wait", "lubricate", "clean", "heat", "cool")) {
+        if (near
+                && figures.size() == 1
+                && figures.get(0).time()
+                && figures.get(0).from() <= clause.body() + 1
+                && f.is("wait", "lubricate", "clean", "heat", "cool")) {
             attach(f, said, clause.from(), clause.to());
             f.extend(clause);
             return true;
         }
-        boolean bearing = near && f.names("bearing") && figures.stream().anyMatch(m -> m.unit().isEmpty() && m.min() != null && m.min().toString().matches("6[0-9]{3}"));
+        boolean bearing =
+                near
+                        && f.names("bearing")
+                        && figures.stream()
+                                .anyMatch(
+                                        m ->
+                                                m.unit().isEmpty()
+                                                        && m.min() != null
+                                                        && m.min().toString().matches("6[0-9]{3}"));
         if (bearing) {
             attach(f, said, clause.from(), clause.to());
             f.extend(clause);
             return true;
         }
-        boolean warm = near && f.is("heat", "cool") && figures.stream().anyMatch(m -> m.unit().startsWith("°") || m.unit().equals("degree"));
-        boolean angle = near && f.is("tighten") && figures.stream().anyMatch(m -> m.unit().equals("degree") || m.unit().equals("turn"));
+        boolean warm =
+                near
+                        && f.is("heat", "cool")
+                        && figures.stream()
+                                .anyMatch(
+                                        m -> m.unit().startsWith("°") || m.unit().equals("degree"));
+        boolean angle =
+                near
+                        && f.is("tighten")
+                        && figures.stream()
+                                .anyMatch(
+                                        m -> m.unit().equals("degree") || m.unit().equals("turn"));
         if (warm || angle) {
             attach(f, said, clause.from(), clause.to());
             f.extend(clause);
@@ -650,15 +939,36 @@ final class Weaver {
         if (near && said.anticlockwise && f.is("install", "tighten", "connect", "hand-tighten")) {
             thread(f, said);
         }
-        if (said.pattern != null && figures.stream().noneMatch(Measure::torque) && f != null && clause.from() - f.to <= 3 && f.is("hand-tighten", "install")
+        if (said.pattern != null
+                && figures.stream().noneMatch(Measure::torque)
+                && f != null
+                && clause.from() - f.to <= 3
+                && f.is("hand-tighten", "install")
                 && context.fastener().isPresent()) {
             Finding own = new Finding(Kind.ACTION, "tighten", clause);
             own.parts.add(context.fastener().get());
             step(own, clause, said);
             return true;
         }
-        boolean figure = figures.stream().anyMatch(m -> m.time() || m.unit().equals("turn") || m.length() && f != null && (f.kind != Kind.ACTION || f.is("adjust")));
-        if (near && figure && speech.has(clause.body(), Math.min(clause.to(), clause.body() + 2), "its", "thats", "takes", "it")) {
+        boolean figure =
+                figures.stream()
+                        .anyMatch(
+                                m ->
+                                        m.time()
+                                                || m.unit().equals("turn")
+                                                || m.length()
+                                                        && f != null
+                                                        && (f.kind != Kind.ACTION
+                                                                || f.is("adjust")));
+        if (near
+                && figure
+                && speech.has(
+                        clause.body(),
+                        Math.min(clause.to(), clause.body() + 2),
+                        "its",
+                        "thats",
+                        "takes",
+                        "it")) {
             attach(f, said, clause.from(), clause.to());
             f.extend(clause);
             return true;
@@ -669,16 +979,33 @@ final class Weaver {
     /** "thats a seven eighths wrench", "it takes a ten mil socket": how the part comes off. */
     private boolean toolTold(Clause clause, Said said) {
         if (said.tools.stream().noneMatch(t -> t.size() != null)
-                || !speech.has(clause.body(), clause.to(), "is", "its", "thats", "takes", "its a", "theyre", "has")) {
+                || !speech.has(
+                        clause.body(),
+                        clause.to(),
+                        "is",
+                        "its",
+                        "thats",
+                        "takes",
+                        "its a",
+                        "theyre",
+                        "has")) {
             return false;
         }
         Finding f = last();
         Finding own = tightened(clause);
-        boolean fastener = own != null && own.parts.stream().anyMatch(p -> Telegraphic.FASTENERS.contains(Nouns.head(p.name())));
+        boolean fastener =
+                own != null
+                        && own.parts.stream()
+                                .anyMatch(
+                                        p -> Telegraphic.FASTENERS.contains(Nouns.head(p.name())));
         if (!fastener) {
             own = null;
         }
-        if (f != null && f.sentence == clause.sentence() && clause.from() - f.to <= 1 && own == null && f.is("remove", "loosen", "tighten")) {
+        if (f != null
+                && f.sentence == clause.sentence()
+                && clause.from() - f.to <= 1
+                && own == null
+                && f.is("remove", "loosen", "tighten")) {
             attach(f, said, clause.from(), clause.to());
             f.extend(clause);
             return true;
@@ -698,30 +1025,47 @@ final class Weaver {
 
     /** "axle torque, thats in your manual": a value that is not given. */
     private boolean looksUp(Clause clause, Said said) {
-        if (said.reference == null || speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque)) {
+        if (said.reference == null
+                || speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque)) {
             return false;
         }
         Left asked = left.isEmpty() ? null : left.get(left.size() - 1);
-        if (pending == null && asked != null && asked.to() == clause.from() && asked.reason() == null) {
+        if (pending == null
+                && asked != null
+                && asked.to() == clause.from()
+                && asked.reason() == null) {
             left.remove(asked);
             pending = new Clause(asked.from(), asked.to(), "", asked.from(), asked.sentence());
         }
         int from = pending != null ? pending.from() : clause.from();
         Finding before = last();
-        boolean torque = speech.has(from, clause.to(), "torque", "tight", "newton metres", "tightness")
-                || before != null && before.is("tighten") && clause.from() - before.to < 16;
-        Finding own = new Finding(torque ? Kind.ACTION : Kind.MEASUREMENT, torque ? "tighten" : "measure", clause);
+        boolean torque =
+                speech.has(from, clause.to(), "torque", "tight", "newton metres", "tightness")
+                        || before != null && before.is("tighten") && clause.from() - before.to < 16;
+        Finding own =
+                new Finding(
+                        torque ? Kind.ACTION : Kind.MEASUREMENT,
+                        torque ? "tighten" : "measure",
+                        clause);
         own.reference = said.reference;
         if (!torque) {
             Finding f = last();
-            if (f != null && f.sentence == clause.sentence() && clause.from() - f.to <= 1 && f.kind != Kind.CAUTION) {
+            if (f != null
+                    && f.sentence == clause.sentence()
+                    && clause.from() - f.to <= 1
+                    && f.kind != Kind.CAUTION) {
                 f.reference = said.reference;
                 f.extend(clause);
                 return true;
             }
         }
-        Optional<NounPhrase> np = NounPhrases.at(speech, pending != null ? pending.body() : clause.body(), clause.to());
-        if (np.isPresent() && np.get().part() && !np.get().name().contains(said.reference) && !said.reference.contains(np.get().head())) {
+        Optional<NounPhrase> np =
+                NounPhrases.at(
+                        speech, pending != null ? pending.body() : clause.body(), clause.to());
+        if (np.isPresent()
+                && np.get().part()
+                && !np.get().name().contains(said.reference)
+                && !said.reference.contains(np.get().head())) {
             String name = np.get().name().replaceFirst(" (torque|value|number|figure)$", "");
             own.parts.add(new Finding.Part(name, null, null, null, np.get().plural()));
         } else {
@@ -734,23 +1078,51 @@ final class Weaver {
     /** The fastener that is the subject of a torque. */
     private Finding tightened(Clause clause) {
         Optional<NounPhrase> np = NounPhrases.at(speech, clause.body(), clause.to());
-        if (np.isEmpty() || !np.get().part() || Set.of("torque", "book", "manual", "kid", "handbook", "sheet", "figure", "chart", "value").contains(np.get().head())) {
+        if (np.isEmpty()
+                || !np.get().part()
+                || Set.of(
+                                "torque",
+                                "book",
+                                "manual",
+                                "kid",
+                                "handbook",
+                                "sheet",
+                                "figure",
+                                "chart",
+                                "value")
+                        .contains(np.get().head())) {
             return null;
         }
         Finding f = new Finding(Kind.ACTION, "tighten", clause);
-        f.parts.add(new Finding.Part(np.get().name(), np.get().quantity(), np.get().size(), null, np.get().plural()));
+        f.parts.add(
+                new Finding.Part(
+                        np.get().name(),
+                        np.get().quantity(),
+                        np.get().size(),
+                        null,
+                        np.get().plural()));
         return f;
     }
 
     private void addition(Clause clause, Said said) {
         Finding f = last();
-        boolean torque = speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque);
-        if (torque && f != null && f.is("tighten") && f.torques.isEmpty() && f.sentence == clause.sentence() && clause.from() - f.to < 16) {
+        boolean torque =
+                speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque);
+        if (torque
+                && f != null
+                && f.is("tighten")
+                && f.torques.isEmpty()
+                && f.sentence == clause.sentence()
+                && clause.from() - f.to < 16) {
             attach(f, said, clause.from(), clause.to());
             f.extend(clause);
             return;
         }
-        if (torque && f != null && f.is("tighten") && clause.from() - f.to < 16 && NounPhrases.at(speech, clause.body(), clause.to()).isEmpty()
+        if (torque
+                && f != null
+                && f.is("tighten")
+                && clause.from() - f.to < 16
+                && NounPhrases.at(speech, clause.body(), clause.to()).isEmpty()
                 && !(clause.sentence() == f.sentence && clause.from() == f.to)) {
             if (f.torques.isEmpty()) {
                 attach(f, said, clause.from(), clause.to());
@@ -768,29 +1140,50 @@ final class Weaver {
         if (measuring(clause, said)) {
             return;
         }
-        if (said.pattern != null && !torque && f != null && clause.from() - f.to <= 3 && f.is("hand-tighten", "install") && context.fastener().isPresent()) {
+        if (said.pattern != null
+                && !torque
+                && f != null
+                && clause.from() - f.to <= 3
+                && f.is("hand-tighten", "install")
+                && context.fastener().isPresent()) {
             Finding own = new Finding(Kind.ACTION, "tighten", clause);
             own.parts.add(context.fastener().get());
             step(own, clause, said);
             return;
         }
-        boolean nothingNamed = NounPhrases.at(speech, clause.body(), clause.to()).filter(n -> n.part() && !said.taken(n.to() - 1)).isEmpty();
-        if (condition != null && conditionSentence >= clause.sentence() - 1 && !said.tools.isEmpty() && nothingNamed && f != null && f.action != null) {
+        boolean nothingNamed =
+                NounPhrases.at(speech, clause.body(), clause.to())
+                        .filter(n -> n.part() && !said.taken(n.to() - 1))
+                        .isEmpty();
+        if (condition != null
+                && conditionSentence >= clause.sentence() - 1
+                && !said.tools.isEmpty()
+                && nothingNamed
+                && f != null
+                && f.action != null) {
             Finding own = new Finding(f.kind, f.action, clause);
             own.parts.addAll(f.parts);
             conditionSentence = clause.sentence();
             step(own, clause, said);
             return;
         }
-        if (said.byHand && nothingNamed && f != null && f.is("install", "replace", "connect") && clause.from() - f.to <= 2) {
+        if (said.byHand
+                && nothingNamed
+                && f != null
+                && f.is("install", "replace", "connect")
+                && clause.from() - f.to <= 2) {
             Finding own = new Finding(Kind.ACTION, "hand-tighten", clause);
             own.parts.addAll(f.parts);
             step(own, clause, said);
             return;
         }
         Optional<Finding.Part> topic = context.topic(clause.sentence());
-        if (nothingNamed && topic.isPresent() && Telegraphic.FASTENERS.contains(Nouns.head(topic.get().name())) && said.tools.isEmpty()
-                && speech.measures(clause.from(), clause.to()).stream().anyMatch(m -> m.unit().equals("mm") && m.single())) {
+        if (nothingNamed
+                && topic.isPresent()
+                && Telegraphic.FASTENERS.contains(Nouns.head(topic.get().name()))
+                && said.tools.isEmpty()
+                && speech.measures(clause.from(), clause.to()).stream()
+                        .anyMatch(m -> m.unit().equals("mm") && m.single())) {
             Measure m = speech.measures(clause.from(), clause.to()).get(0);
             Finding own = new Finding(Kind.ACTION, "support", clause);
             own.parts.add(topic.get());
@@ -800,28 +1193,47 @@ final class Weaver {
             pending = null;
             return;
         }
-        if (nothingNamed && topic.isPresent() && said.tools.isEmpty() && said.consumables.isEmpty() && (f == null || f.from < clause.from() - 8 || f.sentence != clause.sentence())
-                && speech.measures(clause.from(), clause.to()).stream().anyMatch(m -> m.length() || m.unit().equals("bar") || m.unit().equals("psi") || m.unit().equals("V") || m.unit().equals("ohm"))) {
+        if (nothingNamed
+                && topic.isPresent()
+                && said.tools.isEmpty()
+                && said.consumables.isEmpty()
+                && (f == null || f.from < clause.from() - 8 || f.sentence != clause.sentence())
+                && speech.measures(clause.from(), clause.to()).stream()
+                        .anyMatch(
+                                m ->
+                                        m.length()
+                                                || m.unit().equals("bar")
+                                                || m.unit().equals("psi")
+                                                || m.unit().equals("V")
+                                                || m.unit().equals("ohm"))) {
             Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
             own.parts.add(topic.get());
             step(own, clause, said);
             return;
         }
         String toldHead = told == null ? "" : Nouns.head(told.name());
-        if (told != null && said.tools.stream().anyMatch(t -> t.size() != null || t.name().startsWith(toldHead)) && (f == null || clause.from() - f.to > 1 || told.from() >= f.to)) {
-            Finding own = new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "remove", clause);
-            own.parts.add(new Finding.Part(told.name(), told.quantity(), told.size(), null, told.plural()));
+        if (told != null
+                && said.tools.stream()
+                        .anyMatch(t -> t.size() != null || t.name().startsWith(toldHead))
+                && (f == null || clause.from() - f.to > 1 || told.from() >= f.to)) {
+            Finding own =
+                    new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "remove", clause);
+            own.parts.add(
+                    new Finding.Part(
+                            told.name(), told.quantity(), told.size(), null, told.plural()));
             own.from = Math.min(own.from, told.clauseFrom());
             unleave(own.from);
             step(own, clause, said);
             return;
         }
         if (said.orientation != null && pending != null && context.buildUp()) {
-            Optional<NounPhrase> thing = NounPhrases.at(speech, pending.body(), pending.to()).filter(NounPhrase::part);
+            Optional<NounPhrase> thing =
+                    NounPhrases.at(speech, pending.body(), pending.to()).filter(NounPhrase::part);
             if (thing.isPresent() && pending.sentence() == clause.sentence()) {
                 NounPhrase np = thing.get();
                 Finding own = new Finding(Kind.ACTION, "install", clause);
-                own.parts.add(new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
+                own.parts.add(
+                        new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
                 step(own, clause, said);
                 return;
             }
@@ -830,11 +1242,21 @@ final class Weaver {
         if (listed(clause, said, f)) {
             return;
         }
-        boolean same = f != null && f.sentence == clause.sentence() && clause.from() - f.to <= 1 && pending == null;
-        boolean close = f != null && clause.from() - f.to <= 1 && pending == null
-                && (said.orientation != null || !said.tools.isEmpty() && f.tools.isEmpty());
+        boolean same =
+                f != null
+                        && f.sentence == clause.sentence()
+                        && clause.from() - f.to <= 1
+                        && pending == null;
+        boolean close =
+                f != null
+                        && clause.from() - f.to <= 1
+                        && pending == null
+                        && (said.orientation != null || !said.tools.isEmpty() && f.tools.isEmpty());
         if ((same || close) && f.kind != Kind.CAUTION) {
-            if (f.telegraphic && f.is("restore") && speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::time)) {
+            if (f.telegraphic
+                    && f.is("restore")
+                    && speech.measures(clause.from(), clause.to()).stream()
+                            .anyMatch(Measure::time)) {
                 f.kind = Kind.TEST;
                 f.action = "test";
             }
@@ -844,7 +1266,13 @@ final class Weaver {
         } else if (pending == null) {
             pending = clause;
         } else if (pending.sentence() == clause.sentence() && pending.to() == clause.from()) {
-            pending = new Clause(pending.from(), clause.to(), pending.lead(), pending.body(), pending.sentence());
+            pending =
+                    new Clause(
+                            pending.from(),
+                            clause.to(),
+                            pending.lead(),
+                            pending.body(),
+                            pending.sentence());
         } else {
             dropPending();
             pending = clause;
@@ -853,33 +1281,60 @@ final class Weaver {
 
     /** "handle, 2 washers, spring": the next of a list, or how many of what was named. */
     private boolean listed(Clause clause, Said said, Finding f) {
-        boolean plain = said.tools.isEmpty() && said.consumables.isEmpty() && said.orientation == null;
+        boolean plain =
+                said.tools.isEmpty() && said.consumables.isEmpty() && said.orientation == null;
         Optional<NounPhrase> np = NounPhrases.at(speech, clause.body(), clause.to());
         boolean bare = np.isPresent() && np.get().part() && np.get().to() == clause.to();
-        if (plain && bare && f != null && f.telegraphic && f.sentence == clause.sentence() && clause.from() == f.to && f.is("remove", "install")) {
+        if (plain
+                && bare
+                && f != null
+                && f.telegraphic
+                && f.sentence == clause.sentence()
+                && clause.from() == f.to
+                && f.is("remove", "install")) {
             NounPhrase n = np.get();
             f.parts.add(new Finding.Part(n.name(), n.quantity(), n.size(), null, n.plural()));
             f.extend(clause);
             return true;
         }
-        if (plain && np.isEmpty() && speech.text(clause.body(), clause.to()).matches("\\d{1,2}|two|three|four|five|six|eight")
+        if (plain
+                && np.isEmpty()
+                && speech.text(clause.body(), clause.to())
+                        .matches("\\d{1,2}|two|three|four|five|six|eight")
                 && context.topic(clause.sentence()).isPresent()) {
-            int n = (int) methodos.core.speech.SpokenNumber.at(speech.tokens(), clause.body()).orElseThrow().value().toDouble();
+            int n =
+                    (int)
+                            methodos.core.speech.SpokenNumber.at(speech.tokens(), clause.body())
+                                    .orElseThrow()
+                                    .value()
+                                    .toDouble();
             context.count(n);
-            context.about(clause.sentence(), context.topic(clause.sentence()).orElseThrow().withQuantity(n));
+            context.about(
+                    clause.sentence(),
+                    context.topic(clause.sentence()).orElseThrow().withQuantity(n));
         }
-        boolean isTool = np.isPresent() && speech.lexicon().tool(np.get().head()).isPresent() && !speech.lexicon().doubtfulTool(np.get().head());
+        boolean isTool =
+                np.isPresent()
+                        && speech.lexicon().tool(np.get().head()).isPresent()
+                        && !speech.lexicon().doubtfulTool(np.get().head());
         if (isTool) {
             return false;
         }
-        if (bare || np.isPresent() && np.get().part() && speech.token(clause.to() - 1).mark().matches("[:?-]")) {
+        if (bare
+                || np.isPresent()
+                        && np.get().part()
+                        && speech.token(clause.to() - 1).mark().matches("[:?-]")) {
             NounPhrase n = np.get();
-            context.about(clause.sentence(), new Finding.Part(n.name(), n.quantity(), n.size(), null, n.plural()));
+            context.about(
+                    clause.sentence(),
+                    new Finding.Part(n.name(), n.quantity(), n.size(), null, n.plural()));
         }
         if (said.leftHand && context.topic(clause.sentence()).isPresent() && !speech.runsOn()) {
-            Finding own = new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "loosen", clause);
+            Finding own =
+                    new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "loosen", clause);
             own.parts.add(context.topic(clause.sentence()).orElseThrow());
-            if (own.is("loosen") && (own.names("union") || own.names("hose") || own.names("pipe"))) {
+            if (own.is("loosen")
+                    && (own.names("union") || own.names("hose") || own.names("pipe"))) {
                 own.action = "disconnect";
             }
             step(own, clause, said);
@@ -889,13 +1344,26 @@ final class Weaver {
     }
 
     private static final Set<String> MEASURING =
-            Set.of("feeler gauge", "dial gauge", "micrometer", "caliper", "vernier caliper", "vernier", "ruler", "multimeter", "meter",
-                    "straight edge", "thermometer", "insulation tester", "ohmmeter");
+            Set.of(
+                    "feeler gauge",
+                    "dial gauge",
+                    "micrometer",
+                    "caliper",
+                    "vernier caliper",
+                    "vernier",
+                    "ruler",
+                    "multimeter",
+                    "meter",
+                    "straight edge",
+                    "thermometer",
+                    "insulation tester",
+                    "ohmmeter");
 
     /** "dial gauge on the end": a measurement without its verb. */
     private boolean measuring(Clause clause, Said said) {
         Finding f = last();
-        if (said.tools.stream().noneMatch(t -> MEASURING.stream().anyMatch(m -> t.name().endsWith(m)))) {
+        if (said.tools.stream()
+                .noneMatch(t -> MEASURING.stream().anyMatch(m -> t.name().endsWith(m)))) {
             return false;
         }
         if (f != null && f.kind == Kind.MEASUREMENT && clause.from() - f.to <= 1) {
@@ -906,8 +1374,17 @@ final class Weaver {
         Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
         for (int i = clause.body(); i < clause.to(); i++) {
             if (Set.of("on", "over", "across", "under", "in", "between").contains(speech.word(i))) {
-                NounPhrases.at(speech, i + 1, clause.to()).filter(n -> n.part() && !Grammar.PARTITIVE.contains(n.head()))
-                        .ifPresent(n -> own.parts.add(new Finding.Part(n.name(), n.quantity(), null, null, n.plural())));
+                NounPhrases.at(speech, i + 1, clause.to())
+                        .filter(n -> n.part() && !Grammar.PARTITIVE.contains(n.head()))
+                        .ifPresent(
+                                n ->
+                                        own.parts.add(
+                                                new Finding.Part(
+                                                        n.name(),
+                                                        n.quantity(),
+                                                        null,
+                                                        null,
+                                                        n.plural())));
                 break;
             }
         }
@@ -919,7 +1396,8 @@ final class Weaver {
     }
 
     /** A fastener that was told of, for the tool that is named next. */
-    private record Told(String name, Integer quantity, String size, boolean plural, int from, int clauseFrom) {}
+    private record Told(
+            String name, Integer quantity, String size, boolean plural, int from, int clauseFrom) {}
 
     private Told told;
 
@@ -931,7 +1409,10 @@ final class Weaver {
         dropPending();
         Finding f = last();
         List<Measure> figures = speech.measures(clause.from(), clause.to());
-        if (f != null && speech.word(clause.body()).equals("no") && clause.from() - f.to <= 2 && f.kind != Kind.CAUTION) {
+        if (f != null
+                && speech.word(clause.body()).equals("no")
+                && clause.from() - f.to <= 2
+                && f.kind != Kind.CAUTION) {
             f.extend(clause);
             return;
         }
@@ -939,25 +1420,47 @@ final class Weaver {
             Values.expected(last(), figures, speech);
             return;
         }
-        Optional<NounPhrase> named = NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part);
+        Optional<NounPhrase> named =
+                NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part);
         Finding near = f;
-        boolean other = f != null && named.isPresent() && clause.sentence() != f.sentence && !f.parts.isEmpty() && !near.names(named.get().head())
-                && !Grammar.PARTITIVE.contains(named.get().head()) && figures.stream().anyMatch(m -> !m.unit().isEmpty());
-        boolean looks = f != null && !other && clause.from() - f.to <= 3 && f.kind != Kind.CAUTION && f.kind != Kind.NOTE;
+        boolean other =
+                f != null
+                        && named.isPresent()
+                        && clause.sentence() != f.sentence
+                        && !f.parts.isEmpty()
+                        && !near.names(named.get().head())
+                        && !Grammar.PARTITIVE.contains(named.get().head())
+                        && figures.stream().anyMatch(m -> !m.unit().isEmpty());
+        boolean looks =
+                f != null
+                        && !other
+                        && clause.from() - f.to <= 3
+                        && f.kind != Kind.CAUTION
+                        && f.kind != Kind.NOTE;
         if (looks && f.kind != Kind.ACTION) {
             Values.expected(f, figures, speech);
             f.extend(clause);
             return;
         }
         String text = speech.text(clause.body(), clause.to());
-        if (text.matches(".*\\b(switch|breaker|isolator|motor|power|plug)\\b.*\\b(off|zero|out|unplugged)\\b.*")) {
+        if (text.matches(
+                ".*\\b(switch|breaker|isolator|motor|power|plug)\\b.*\\b(off|zero|out|unplugged)\\b.*")) {
             Finding off = new Finding(Kind.ACTION, "isolate", clause);
-            NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part)
-                    .ifPresent(n -> off.parts.add(new Finding.Part(n.name(), null, null, null, n.plural())));
+            NounPhrases.at(speech, clause.body(), clause.to())
+                    .filter(NounPhrase::part)
+                    .ifPresent(
+                            n ->
+                                    off.parts.add(
+                                            new Finding.Part(
+                                                    n.name(), null, null, null, n.plural())));
             step(off, clause, said);
             return;
         }
-        Finding own = new Finding(figures.isEmpty() ? Kind.INSPECTION : Kind.MEASUREMENT, figures.isEmpty() ? "inspect" : "measure", clause);
+        Finding own =
+                new Finding(
+                        figures.isEmpty() ? Kind.INSPECTION : Kind.MEASUREMENT,
+                        figures.isEmpty() ? "inspect" : "measure",
+                        clause);
         Objects subject = Objects.behind(speech, said, clause.body(), clause.to());
         if (!subject.parts().isEmpty()) {
             own.parts.add(subject.parts().get(0));
@@ -987,7 +1490,9 @@ final class Weaver {
         int firstSentence = findings.isEmpty() ? -1 : findings.get(0).sentence;
         left.replaceAll(
                 l ->
-                        l.reason() == null && (l.to() <= first && l.sentence() != firstSentence || l.from() >= last)
+                        l.reason() == null
+                                        && (l.to() <= first && l.sentence() != firstSentence
+                                                || l.from() >= last)
                                 ? new Left(l.from(), l.to(), l.sentence(), Draft.Reason.CHATTER)
                                 : l);
     }

@@ -11,6 +11,7 @@ import methodos.core.drafting.DraftedStep.Pause;
 import methodos.core.drafting.DraftedStep.Quote;
 import methodos.core.drafting.DraftedStep.ToolNamed;
 import methodos.core.drafting.DraftedStep.Torque;
+import methodos.core.manual.Stage;
 import methodos.core.speech.Measure;
 import methodos.core.speech.Token;
 import methodos.core.speech.Transcript;
@@ -21,10 +22,13 @@ final class Writing {
 
     private final Transcript transcript;
     private final List<Token> tokens;
+    private final Wording wording;
+    private Stage.Kind stage = Stage.Kind.PREPARE;
 
-    Writing(Transcript transcript, List<Token> tokens, Lexicon lexicon) {
+    Writing(Transcript transcript, Speech speech) {
         this.transcript = transcript;
-        this.tokens = tokens;
+        this.tokens = speech.tokens();
+        this.wording = new Wording(speech);
     }
 
     Draft draft(Weaver weaver) {
@@ -48,8 +52,47 @@ final class Writing {
 
     private DraftedStep note(Quote q) {
         return new DraftedStep(
-                Kind.NOTE, q.start(), q.end(), null, q.quote(), List.of(), List.of(), List.of(), List.of(), null,
-                List.of(), List.of(), null, null, null, null, null, List.of(), null, null, 0.5, List.of(), List.of(q));
+                Kind.NOTE,
+                q.start(),
+                q.end(),
+                null,
+                q.quote(),
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                null,
+                List.of(),
+                List.of(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                List.of(),
+                null,
+                null,
+                0.5,
+                List.of(),
+                List.of(q),
+                stage);
+    }
+
+    /**
+     * Preparing ends where something comes off; what is run when it is together again is a test.
+     */
+    private Stage.Kind stage(Finding f) {
+        if (stage == Stage.Kind.PREPARE
+                && f.is("remove", "loosen", "pull", "disconnect", "unscrew")
+                && !f.hazards.contains("electrical")) {
+            stage = Stage.Kind.TAKE_DOWN;
+        }
+        if (f.buildUp) {
+            stage = Stage.Kind.BUILD_UP;
+            return f.kind == Kind.TEST ? Stage.Kind.TEST : stage;
+        }
+        boolean looks = f.kind == Kind.INSPECTION || f.kind == Kind.MEASUREMENT && !f.is("record");
+        return looks && stage == Stage.Kind.TAKE_DOWN ? Stage.Kind.INSPECT : stage;
     }
 
     private DraftedStep step(Finding f) {
@@ -59,13 +102,33 @@ final class Writing {
                 q.start(),
                 q.end(),
                 f.action,
-                Wording.of(f, q.quote()),
-                f.parts.stream().map(p -> new PartNamed(p.name(), p.quantity(), p.size(), p.from())).toList(),
+                wording.of(f),
+                f.parts.stream()
+                        .map(p -> new PartNamed(p.name(), p.quantity(), p.size(), p.from()))
+                        .toList(),
                 f.tools.stream().map(t -> new ToolNamed(t.name(), t.size())).toList(),
                 List.copyOf(f.consumables),
-                f.torques.stream().map(m -> new Torque(number(m, true), number(m, false), m.unit(), f.then, said(m))).toList(),
+                f.torques.stream()
+                        .map(
+                                m ->
+                                        new Torque(
+                                                number(m, true),
+                                                number(m, false),
+                                                m.unit(),
+                                                f.then,
+                                                said(m)))
+                        .toList(),
                 f.pattern,
-                f.limits.stream().map(l -> new Limit(l.of().isEmpty() ? null : l.of(), number(l.measure(), true), number(l.measure(), false), l.measure().unit(), said(l.measure()))).toList(),
+                f.limits.stream()
+                        .map(
+                                l ->
+                                        new Limit(
+                                                l.of().isEmpty() ? null : l.of(),
+                                                number(l.measure(), true),
+                                                number(l.measure(), false),
+                                                l.measure().unit(),
+                                                said(l.measure())))
+                        .toList(),
                 f.waits.stream().map(m -> new Pause(m.seconds(), said(m))).toList(),
                 f.count == null ? null : new Cycles(f.count, f.countMax),
                 f.leftHand ? "left" : null,
@@ -77,7 +140,8 @@ final class Writing {
                 f.repeated == null ? null : repeat(f),
                 f.confidence,
                 f.unsure,
-                List.of(q));
+                List.of(q),
+                stage(f));
     }
 
     private DraftedStep.RepeatOf repeat(Finding f) {
@@ -101,6 +165,7 @@ final class Writing {
         int next = to < tokens.size() ? tokens.get(to).from() : transcript.words().size();
         last = Math.max(last, next);
         List<Word> words = transcript.words();
-        return new Quote(words.get(first).start(), words.get(last - 1).end(), transcript.quote(first, last));
+        return new Quote(
+                words.get(first).start(), words.get(last - 1).end(), transcript.quote(first, last));
     }
 }

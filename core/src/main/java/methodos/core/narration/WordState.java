@@ -6,6 +6,8 @@ public enum WordState {
     USED,
     /** Somebody has set them aside. */
     DISMISSED,
+    /** Setting them aside is proposed, and nobody has agreed yet. */
+    PROPOSED,
     /** Neither: they still have to be settled. */
     OPEN
 }

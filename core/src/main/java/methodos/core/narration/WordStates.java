@@ -3,6 +3,7 @@ package methodos.core.narration;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import methodos.core.drafting.Draft;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
@@ -17,6 +18,7 @@ public final class WordStates {
 
     private final TreeMap<Double, Double> used;
     private final TreeMap<Double, Double> dismissed;
+    private final TreeMap<Double, Double> proposed;
 
     /**
      * @param clip id of the clip
@@ -24,6 +26,18 @@ public final class WordStates {
     public WordStates(Manual manual, String clip) {
         used = stretches(manual.steps().flatMap(WordStates::spans), clip);
         dismissed = stretches(manual.dismissals().stream().map(Dismissal::span), clip);
+        proposed = new TreeMap<>();
+    }
+
+    /**
+     * @param draft the reading of the clip's narration, with what it would set aside
+     */
+    public WordStates(Manual manual, String clip, Draft draft) {
+        this(manual, clip);
+        proposed.putAll(
+                stretches(
+                        draft.dismissed().stream().map(d -> new Span(clip, d.start(), d.end())),
+                        clip));
     }
 
     /** The state of a caption: that of the step or dismissal in which its middle lies. */
@@ -32,7 +46,10 @@ public final class WordStates {
         if (holds(used, middle)) {
             return WordState.USED;
         }
-        return holds(dismissed, middle) ? WordState.DISMISSED : WordState.OPEN;
+        if (holds(dismissed, middle)) {
+            return WordState.DISMISSED;
+        }
+        return holds(proposed, middle) ? WordState.PROPOSED : WordState.OPEN;
     }
 
     private static Stream<Span> spans(Step step) {

@@ -3,6 +3,7 @@ package methodos.core.narration;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.drafting.Draft;
 import methodos.core.manual.Manual;
 import methodos.core.scan.Scan;
 
@@ -11,12 +12,23 @@ import methodos.core.scan.Scan;
  *
  * @param captions by the id of the clip
  * @param scans by the id of the clip, of those that are scanned already
+ * @param drafts by the id of the clip, of those whose narration is read already
  */
-public record Workspace(Manual manual, Map<String, Captions> captions, Map<String, Scan> scans) {
+public record Workspace(
+        Manual manual,
+        Map<String, Captions> captions,
+        Map<String, Scan> scans,
+        Map<String, Draft> drafts) {
 
     public Workspace {
         captions = Map.copyOf(captions);
         scans = Map.copyOf(scans);
+        drafts = Map.copyOf(drafts);
+    }
+
+    /** Where nothing is drafted yet. */
+    public Workspace(Manual manual, Map<String, Captions> captions, Map<String, Scan> scans) {
+        this(manual, captions, scans, Map.of());
     }
 
     /** Where nothing is scanned yet. */
@@ -33,18 +45,30 @@ public record Workspace(Manual manual, Map<String, Captions> captions, Map<Strin
     }
 
     public Workspace with(Manual changed) {
-        return new Workspace(changed, captions, scans);
+        return new Workspace(changed, captions, scans, drafts);
     }
 
     public Workspace withCaptions(String clip, Captions changed) {
         Map<String, Captions> all = new HashMap<>(captions);
         all.put(clip, changed);
-        return new Workspace(manual, all, scans);
+        Map<String, Draft> others = new HashMap<>(drafts);
+        others.remove(clip);
+        return new Workspace(manual, all, scans, others);
+    }
+
+    public Optional<Draft> draft(String clip) {
+        return Optional.ofNullable(drafts.get(clip));
+    }
+
+    public Workspace withDraft(String clip, Draft draft) {
+        Map<String, Draft> all = new HashMap<>(drafts);
+        all.put(clip, draft);
+        return new Workspace(manual, captions, scans, all);
     }
 
     public Workspace withScan(String clip, Scan scan) {
         Map<String, Scan> all = new HashMap<>(scans);
         all.put(clip, scan);
-        return new Workspace(manual, captions, all);
+        return new Workspace(manual, captions, all, drafts);
     }
 }

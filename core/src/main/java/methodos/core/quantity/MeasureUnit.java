@@ -63,6 +63,7 @@ public enum MeasureUnit {
     METRE("m", Dimension.LENGTH, Rational.ONE, "metre", "metres"),
     INCH("in", Dimension.LENGTH, Factors.INCH, "\"", "″", "inch", "inches"),
     THOU("thou", Dimension.LENGTH, Factors.INCH.over(Rational.of(1000)), "thousandths", "mil"),
+    MICROMETRE("µm", Dimension.LENGTH, Rational.of(1, 1_000_000), "micron", "microns"),
     BAR("bar", Dimension.PRESSURE, Rational.of(100_000)),
     MILLIBAR("mbar", Dimension.PRESSURE, Rational.of(100), "millibar"),
     KILOPASCAL("kPa", Dimension.PRESSURE, Rational.of(1000)),
@@ -79,6 +80,11 @@ public enum MeasureUnit {
     DEGREE("deg", Dimension.ANGLE, Rational.ONE, "°", "degree", "degrees"),
     TURN("turn", Dimension.ANGLE, Rational.of(360), "turns"),
     VOLT("V", Dimension.VOLTAGE, Rational.ONE, "volt", "volts"),
+    AMPERE("A", Dimension.CURRENT, Rational.ONE, "amp", "amps"),
+    OHM("ohm", Dimension.RESISTANCE, Rational.ONE, "Ω", "ohms"),
+    REVOLUTIONS("rpm", Dimension.SPEED, Rational.ONE, "r/min"),
+    LITRE("L", Dimension.VOLUME, Rational.of(1, 1000), "litre", "litres", "liter", "liters"),
+    MILLILITRE("mL", Dimension.VOLUME, Rational.of(1, 1_000_000), "cc", "millilitre", "milliliter"),
     CELSIUS("°C", Dimension.TEMPERATURE, Rational.ONE, "degc"),
     COUNT("", Dimension.COUNT, Rational.ONE, "off", "times", "strokes", "cycles");
 
@@ -92,6 +98,10 @@ public enum MeasureUnit {
         TIME,
         ANGLE,
         VOLTAGE,
+        CURRENT,
+        RESISTANCE,
+        SPEED,
+        VOLUME,
         TEMPERATURE,
         COUNT
     }

@@ -91,7 +91,7 @@ public record Scan(
     }
 
     /** The frames that come on the screen within a span. */
-    List<FrameScore> framesOf(double from, double to) {
+    public List<FrameScore> framesOf(double from, double to) {
         return frames.subList(firstAt(from), Math.max(firstAt(from), firstAt(to)));
     }
 

@@ -69,7 +69,8 @@ public final class Hearing {
     private static boolean endsBehind(Transcript transcript, int i, boolean sentences) {
         Word word = transcript.words().get(i);
         Word next = transcript.words().get(i + 1);
-        boolean nextCaption = !transcript.captionOf().get(i).equals(transcript.captionOf().get(i + 1));
+        boolean nextCaption =
+                !transcript.captionOf().get(i).equals(transcript.captionOf().get(i + 1));
         return nextCaption
                 && (next.start() - word.end() >= SILENCE || sentences && capital(next.said()));
     }
@@ -79,7 +80,8 @@ public final class Hearing {
         int captions = 0;
         int capitals = 0;
         for (int i = 0; i < transcript.words().size(); i++) {
-            if (i == 0 || !transcript.captionOf().get(i).equals(transcript.captionOf().get(i - 1))) {
+            if (i == 0
+                    || !transcript.captionOf().get(i).equals(transcript.captionOf().get(i - 1))) {
                 captions++;
                 capitals += capital(transcript.words().get(i).said()) ? 1 : 0;
             }

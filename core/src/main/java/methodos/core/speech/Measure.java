@@ -9,9 +9,9 @@ import methodos.core.quantity.Rational;
  * @param to behind the last of them
  * @param min null where it is open
  * @param max null where it is open
- * @param unit in the spelling of print: "N·m", "lbf·ft", "lbf·in", "mm", "in", "µm", "bar", "°C" ...;
- *     "degree" where the words leave open whether an angle or a temperature is meant; "" for a bare
- *     number
+ * @param unit in the spelling of print: "N·m", "lbf·ft", "lbf·in", "mm", "in", "µm", "bar", "°C"
+ *     ...; "degree" where the words leave open whether an angle or a temperature is meant; "" for a
+ *     bare number
  * @param bound which side the words name
  */
 public record Measure(int from, int to, Rational min, Rational max, String unit, Bound bound) {

@@ -34,9 +34,24 @@ public final class Measures {
         unit("lb", "pounds", "pound", "lb", "lbs");
         unit("oz", "ounce", "ounces");
         unit("ton", "ton", "tons", "tonne", "tonnes");
-        unit("°C", "celsius", "centigrade", "°c", "degrees celsius", "degree celsius",
-                "degrees c", "degrees centigrade", "° c", "degree centigrade");
-        unit("°F", "fahrenheit", "°f", "degrees fahrenheit", "degree fahrenheit", "degrees f",
+        unit(
+                "°C",
+                "celsius",
+                "centigrade",
+                "°c",
+                "degrees celsius",
+                "degree celsius",
+                "degrees c",
+                "degrees centigrade",
+                "° c",
+                "degree centigrade");
+        unit(
+                "°F",
+                "fahrenheit",
+                "°f",
+                "degrees fahrenheit",
+                "degree fahrenheit",
+                "degrees f",
                 "° f");
         unit("degree", "degrees", "degree", "°");
         unit("V", "v", "volt", "volts");
@@ -48,7 +63,11 @@ public final class Measures {
         unit("mL", "ml", "cc", "ccs", "millilitre", "millilitres", "milliliter", "milliliters");
         unit("qt", "quart", "quarts");
         unit("gal", "gallon", "gallons");
-        unit("L/min", "litres a minute", "litres per minute", "liters per minute",
+        unit(
+                "L/min",
+                "litres a minute",
+                "litres per minute",
+                "liters per minute",
                 "liters a minute");
         unit("s", "s", "sec", "second", "seconds", "secs");
         unit("min", "min", "mins", "minute", "minutes");
@@ -68,11 +87,43 @@ public final class Measures {
     }
 
     private static final Set<String> HEDGES =
-            Set.of("about", "around", "roughly", "maybe", "like", "say", "just", "the", "a", "an",
-                    "approximately", "exactly", "another", "or", "so", "of", "to", "um", "uh", "eh");
+            Set.of(
+                    "about",
+                    "around",
+                    "roughly",
+                    "maybe",
+                    "like",
+                    "say",
+                    "just",
+                    "the",
+                    "a",
+                    "an",
+                    "approximately",
+                    "exactly",
+                    "another",
+                    "or",
+                    "so",
+                    "of",
+                    "to",
+                    "um",
+                    "uh",
+                    "eh");
     private static final List<String> TAKEN_BACK =
-            List.of("no", "sorry", "wait", "hang on", "hold on", "i mean", "make that", "i tell a lie",
-                    "correction", "scratch that", "rather", "let me look", "or rather", "my mistake");
+            List.of(
+                    "no",
+                    "sorry",
+                    "wait",
+                    "hang on",
+                    "hold on",
+                    "i mean",
+                    "make that",
+                    "i tell a lie",
+                    "correction",
+                    "scratch that",
+                    "rather",
+                    "let me look",
+                    "or rather",
+                    "my mistake");
     private static final Set<String> FILLERS =
             Set.of("um", "uh", "eh", "er", "erm", "hmm", "oh", "well", "no", "wait", "sorry", "ah");
     private static final int CORRECTION_REACH = 12;
@@ -188,7 +239,8 @@ public final class Measures {
     private record Unit(String name, int used) {}
 
     private Unit unitAt(int i) {
-        if (Set.of("meter", "metre").contains(word(i)) && Set.of("on", "between", "across").contains(word(i + 1))) {
+        if (Set.of("meter", "metre").contains(word(i))
+                && Set.of("on", "between", "across").contains(word(i + 1))) {
             return null;
         }
         for (int n = 3; n > 0; n--) {
@@ -207,7 +259,9 @@ public final class Measures {
     }
 
     private Measure at(int i) {
-        if (word(i).matches("x|×") && i + 1 < tokens.size() && (i == 0 || !word(i - 1).matches("\\d.*|m"))) {
+        if (word(i).matches("x|×")
+                && i + 1 < tokens.size()
+                && (i == 0 || !word(i - 1).matches("\\d.*|m"))) {
             Optional<SpokenNumber> times = SpokenNumber.at(tokens, i + 1);
             if (times.isPresent()) {
                 Rational v = times.get().value();
@@ -241,8 +295,9 @@ public final class Measures {
 
     /** "M 8" and "number 12" are sizes. */
     private boolean sizeBefore(int i) {
-        return word(i - 1).equals("m") || word(i - 1).equals("number") || word(i - 1).equals("no")
-                && tokens.get(i - 1).mark().equals(".");
+        return word(i - 1).equals("m")
+                || word(i - 1).equals("number")
+                || word(i - 1).equals("no") && tokens.get(i - 1).mark().equals(".");
     }
 
     /** "an inch and an eighth", "inch and five eighths", "a turn and a half". */
@@ -251,7 +306,11 @@ public final class Measures {
         boolean inch = word(at).equals("inch");
         boolean turn = word(at).equals("turn");
         String spanned = at > i && word(at + 1).equals("and") ? UNITS.get(word(at)) : null;
-        if (!inch && !turn && Set.of("minute", "hour", "litre", "liter", "millimetre", "second").contains(word(at)) && spanned != null) {
+        if (!inch
+                && !turn
+                && Set.of("minute", "hour", "litre", "liter", "millimetre", "second")
+                        .contains(word(at))
+                && spanned != null) {
             Optional<SpokenNumber> part = SpokenNumber.at(tokens, at + 2);
             if (part.isPresent() && part.get().fraction()) {
                 Rational value = Rational.ONE.plus(part.get().value());
@@ -344,7 +403,8 @@ public final class Measures {
         }
         if (name.equals("thou")) {
             Rational thou = Rational.of(1, 1000);
-            return measure(from, end + (unit == null ? 0 : unit.used), a.times(thou), b.times(thou), "in");
+            return measure(
+                    from, end + (unit == null ? 0 : unit.used), a.times(thou), b.times(thou), "in");
         }
         return measure(from, end + (unit == null ? 0 : unit.used), a, b, name);
     }
@@ -446,12 +506,26 @@ public final class Measures {
         String one = word(i - 1);
         String two = word(i - 2) + " " + one;
         String three = word(i - 3) + " " + two;
-        if (Set.of("no more than", "not more than", "no longer than", "no wider than", "no bigger than",
-                        "no higher than", "not longer than", "not over", "not above", "no thicker than")
+        if (Set.of(
+                        "no more than",
+                        "not more than",
+                        "no longer than",
+                        "no wider than",
+                        "no bigger than",
+                        "no higher than",
+                        "not longer than",
+                        "not over",
+                        "not above",
+                        "no thicker than")
                 .contains(three)) {
             return Bound.AT_MOST;
         }
-        if (Set.of("no less than", "not less than", "no shorter than", "no smaller than", "not under")
+        if (Set.of(
+                        "no less than",
+                        "not less than",
+                        "no shorter than",
+                        "no smaller than",
+                        "not under")
                 .contains(three)) {
             return Bound.AT_LEAST;
         }
@@ -464,13 +538,27 @@ public final class Measures {
         if (Set.of("at most", "maximum of", "up to", "be until").contains(two)) {
             return Bound.AT_MOST;
         }
-        if (Set.of("less than", "smaller than", "shorter than", "thinner than", "lower than",
+        if (Set.of(
+                        "less than",
+                        "smaller than",
+                        "shorter than",
+                        "thinner than",
+                        "lower than",
                         "narrower than")
                 .contains(two)) {
             return denied(at) ? Bound.AT_LEAST : Bound.LESS;
         }
-        if (Set.of("more than", "greater than", "bigger than", "longer than", "larger than",
-                        "higher than", "thicker than", "wider than", "mustnt exceed", "deeper than")
+        if (Set.of(
+                        "more than",
+                        "greater than",
+                        "bigger than",
+                        "longer than",
+                        "larger than",
+                        "higher than",
+                        "thicker than",
+                        "wider than",
+                        "mustnt exceed",
+                        "deeper than")
                 .contains(two)) {
             return denied(at) ? Bound.AT_MOST : Bound.MORE;
         }
@@ -487,7 +575,8 @@ public final class Measures {
     /** "it mustnt sink more than". */
     private boolean denied(int at) {
         for (int i = at - 3; i >= Math.max(0, at - 7); i--) {
-            if (Set.of("mustnt", "not", "never", "shouldnt", "cannot", "cant", "wont", "dont").contains(word(i))) {
+            if (Set.of("mustnt", "not", "never", "shouldnt", "cannot", "cant", "wont", "dont")
+                    .contains(word(i))) {
                 return true;
             }
         }
@@ -499,18 +588,25 @@ public final class Measures {
             return Bound.NONE;
         }
         int i = at;
-        while (Set.of("absolute", "legal", "the", "is", "as", "a", "at", "it", "be").contains(word(i))
+        while (Set.of("absolute", "legal", "the", "is", "as", "a", "at", "it", "be")
+                        .contains(word(i))
                 && i - at < 5) {
             i++;
         }
-        if (phrase(i, "max") || phrase(i, "maximum") || phrase(i, "most") || phrase(i, "tops")
+        if (phrase(i, "max")
+                || phrase(i, "maximum")
+                || phrase(i, "most")
+                || phrase(i, "tops")
                 || phrase(at, "or less")
                 || phrase(at, "or under")) {
             return word(i + 1).matches("\\d.*") || SpokenNumber.begins(word(i + 1))
                     ? Bound.NONE
                     : Bound.AT_MOST;
         }
-        if (phrase(i, "min") || phrase(i, "minimum") || phrase(i, "least") || phrase(at, "or more")
+        if (phrase(i, "min")
+                || phrase(i, "minimum")
+                || phrase(i, "least")
+                || phrase(at, "or more")
                 || phrase(at, "or over")) {
             return Bound.AT_LEAST;
         }
@@ -525,8 +621,16 @@ public final class Measures {
             if (!m.unit().isEmpty()) {
                 continue;
             }
-            boolean corrected = m.from() > 0 && struck[m.from() - 1] && i > 0 && m.from() - out.get(i - 1).to() < CORRECTION_REACH;
-            boolean limit = i > 0 && m.bound() != Bound.NONE && m.from() - out.get(i - 1).to() <= 3 && out.get(i - 1).length();
+            boolean corrected =
+                    m.from() > 0
+                            && struck[m.from() - 1]
+                            && i > 0
+                            && m.from() - out.get(i - 1).to() < CORRECTION_REACH;
+            boolean limit =
+                    i > 0
+                            && m.bound() != Bound.NONE
+                            && m.from() - out.get(i - 1).to() <= 3
+                            && out.get(i - 1).length();
             if (corrected || limit) {
                 out.set(i, m.in(out.get(i - 1).unit()));
                 continue;

@@ -37,10 +37,50 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
             TENS.put(tens[i], 20 + 10 * i);
         }
         Object[] under = {
-            "half", 2, "halves", 2, "third", 3, "thirds", 3, "quarter", 4, "quarters", 4, "fourth",
-            4, "fourths", 4, "fifth", 5, "fifths", 5, "sixth", 6, "sixths", 6, "eighth", 8,
-            "eighths", 8, "tenth", 10, "tenths", 10, "sixteenth", 16, "sixteenths", 16, "hundredth",
-            100, "hundredths", 100, "thousandth", 1000, "thousandths", 1000
+            "half",
+            2,
+            "halves",
+            2,
+            "third",
+            3,
+            "thirds",
+            3,
+            "quarter",
+            4,
+            "quarters",
+            4,
+            "fourth",
+            4,
+            "fourths",
+            4,
+            "fifth",
+            5,
+            "fifths",
+            5,
+            "sixth",
+            6,
+            "sixths",
+            6,
+            "eighth",
+            8,
+            "eighths",
+            8,
+            "tenth",
+            10,
+            "tenths",
+            10,
+            "sixteenth",
+            16,
+            "sixteenths",
+            16,
+            "hundredth",
+            100,
+            "hundredths",
+            100,
+            "thousandth",
+            1000,
+            "thousandths",
+            1000
         };
         for (int i = 0; i < under.length; i += 2) {
             DENOMINATORS.put((String) under[i], (Integer) under[i + 1]);
@@ -80,8 +120,7 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
 
         /** The word, or nothing behind the end and where punctuation parts it from the number. */
         private String word(int i) {
-            boolean parted =
-                    i > start && i <= tokens.size() && !tokens.get(i - 1).mark().isEmpty();
+            boolean parted = i > start && i <= tokens.size() && !tokens.get(i - 1).mark().isEmpty();
             return i >= tokens.size() || parted ? "" : tokens.get(i).text();
         }
 
@@ -112,8 +151,7 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
             }
             if (text.matches("\\d+-\\d+/\\d+")) {
                 int dash = text.indexOf('-');
-                return fraction(
-                        text.substring(dash + 1), Rational.of(text.substring(0, dash)), 1);
+                return fraction(text.substring(dash + 1), Rational.of(text.substring(0, dash)), 1);
             }
             if (!text.matches("\\d*\\.?\\d+") || text.length() > 12) {
                 return null;
@@ -291,12 +329,12 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
             if (w.equals("thirty") && next.startsWith("second")) {
                 return new Denominator(32, 2);
             }
-            return w.equals("sixty") && next.startsWith("fourth")
-                    ? new Denominator(64, 2)
-                    : null;
+            return w.equals("sixty") && next.startsWith("fourth") ? new Denominator(64, 2) : null;
         }
 
-        /** A fraction less than one: "a half", "half", "three eighths", "thirty one sixty fourths". */
+        /**
+         * A fraction less than one: "a half", "half", "three eighths", "thirty one sixty fourths".
+         */
         private SpokenNumber fractionAt(int i) {
             String w = word(i);
             if (w.matches("\\d+/\\d+")) {

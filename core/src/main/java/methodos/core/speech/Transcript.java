@@ -55,7 +55,9 @@ public record Transcript(List<Word> words, List<Integer> captionOf) {
         return words.subList(from, to).stream().map(Word::said).collect(Collectors.joining(" "));
     }
 
-    /** Share of the words after which a sentence ends, 0 to 1: near 0 where nothing is punctuated. */
+    /**
+     * Share of the words after which a sentence ends, 0 to 1: near 0 where nothing is punctuated.
+     */
     public double punctuation() {
         long ends = words.stream().filter(w -> w.said().matches(".*[.!?,;:][\"')\\]]*")).count();
         return words.isEmpty() ? 0 : (double) ends / words.size();

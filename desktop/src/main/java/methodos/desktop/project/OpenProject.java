@@ -18,6 +18,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
+import methodos.core.drafting.Draft;
 import methodos.core.edit.Edit;
 import methodos.core.edit.Edits;
 import methodos.core.manual.Clip;
@@ -167,6 +168,12 @@ public final class OpenProject implements AutoCloseable {
     /** Puts the scan of a clip beside the manual; it is no part of it and is not saved with it. */
     public void keepScan(String clip, Scan scan) {
         workspace.set(workspace.get().withScan(clip, scan));
+        derive();
+    }
+
+    /** Puts the reading of a clip's narration beside the manual; it is not saved with it. */
+    public void keepDraft(String clip, Draft draft) {
+        workspace.set(workspace.get().withDraft(clip, draft));
         derive();
     }
 

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.drafting.DraftedStep;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
@@ -48,6 +49,7 @@ final class SeamLayout {
 
     /**
      * @param lines as they are broken
+     * @param values what is said in them that a drafted step takes for a value
      */
     record WordBlock(
             Clip clip,
@@ -55,7 +57,14 @@ final class SeamLayout {
             WordState state,
             double y,
             double height,
-            List<String> lines) {}
+            List<String> lines,
+            List<String> values) {
+
+        /** Whether somebody still has to settle the words. */
+        boolean open() {
+            return state == WordState.OPEN || state == WordState.PROPOSED;
+        }
+    }
 
     record Card(
             Step step,
@@ -200,20 +209,33 @@ final class SeamLayout {
 
     private double words(Clip clip, double timeTop) {
         double bottom = timeTop;
-        WordStates states = new WordStates(manual, clip.id());
+        WordStates states =
+                workspace
+                        .draft(clip.id())
+                        .map(d -> new WordStates(manual, clip.id(), d))
+                        .orElseGet(() -> new WordStates(manual, clip.id()));
         for (Caption caption : workspace.captions(clip.id()).captions()) {
             WordState state = states.of(caption);
-            boolean aside = state == WordState.DISMISSED;
+            boolean aside = state == WordState.DISMISSED || state == WordState.PROPOSED;
             List<String> lines =
                     aside
                             ? asides.lines(caption.words(), WORDS_WIDTH - ASIDE_INDENT)
                             : words.lines(caption.words(), WORDS_WIDTH);
             double y = Math.max(timeTop + caption.start() * scale, bottom);
             double height = lines.size() * (aside ? ASIDE_LINE : WORD_LINE) + 6;
-            blocks.add(new WordBlock(clip, caption, state, y, height, lines));
+            blocks.add(
+                    new WordBlock(clip, caption, state, y, height, lines, values(clip, caption)));
             bottom = y + height;
         }
         return bottom;
+    }
+
+    private List<String> values(Clip clip, Caption caption) {
+        return workspace.draft(clip.id()).stream()
+                .flatMap(d -> d.steps().stream())
+                .filter(s -> s.start() < caption.end() && caption.start() < s.end())
+                .flatMap(DraftedStep::valueQuotes)
+                .toList();
     }
 
     private double card(Step step, double y) {
@@ -293,12 +315,8 @@ final class SeamLayout {
     /** The next words that are neither used nor set aside. */
     Optional<WordBlock> nextOpen(double below) {
         Optional<WordBlock> next =
-                blocks.stream()
-                        .filter(b -> b.state() == WordState.OPEN && b.y() > below + 1)
-                        .findFirst();
-        return next.isPresent()
-                ? next
-                : blocks.stream().filter(b -> b.state() == WordState.OPEN).findFirst();
+                blocks.stream().filter(b -> b.open() && b.y() > below + 1).findFirst();
+        return next.isPresent() ? next : blocks.stream().filter(WordBlock::open).findFirst();
     }
 
     double height() {

@@ -176,14 +176,17 @@ final class SeamPainter {
 
     private void words(SeamLayout.WordBlock block) {
         g.setTextAlign(TextAlignment.LEFT);
-        boolean aside = block.state() == WordState.DISMISSED;
+        boolean proposed = block.state() == WordState.PROPOSED;
+        boolean aside = block.state() == WordState.DISMISSED || proposed;
         double line = aside ? SeamLayout.ASIDE_LINE : SeamLayout.WORD_LINE;
         double x = aside ? WORDS_X + SeamLayout.ASIDE_INDENT : WORDS_X;
         double y = Math.rint(block.y() + line / 2 + 2);
         if (aside) {
             g.setFont(Theme.text(13));
             g.setFill(colors.soft());
-            g.fillText(words.of("seam.setAside"), WORDS_X, y);
+            g.setFill(proposed ? colors.open() : colors.soft());
+            g.fillText(words.of(proposed ? "seam.proposed" : "seam.setAside"), WORDS_X, y);
+            g.setFill(colors.soft());
             g.setLineDashes(1.5, 2.5);
             g.setStroke(colors.soft());
             g.strokeLine(WORDS_X, y + 8.5, WORDS_X + 50, y + 8.5);
@@ -196,9 +199,46 @@ final class SeamPainter {
             g.fillText(text, x, y);
             y += line;
         }
+        values(block, x, line);
+        if (proposed) {
+            // open like the rest, but with an answer ready: a broken line
+            g.setFill(colors.open());
+            for (double d = 2; d < block.height() - 6; d += 8) {
+                g.fillRect(WORDS_X - 9, Math.rint(block.y() + d), 3, 4);
+            }
+        }
         if (block.state() == WordState.OPEN) {
             g.setFill(colors.open());
             g.fillRect(WORDS_X - 9, Math.rint(block.y() + 2), 3, Math.rint(block.height() - 6));
+        }
+    }
+
+    /** Rules a line under the words that are taken for a value, over the ends of lines too. */
+    private void values(SeamLayout.WordBlock block, double x, double line) {
+        if (block.values().isEmpty()) {
+            return;
+        }
+        String all = String.join(" ", block.lines());
+        for (String value : block.values()) {
+            int from = all.indexOf(value);
+            if (from < 0) {
+                continue;
+            }
+            int to = from + value.length();
+            int start = 0;
+            double y = Math.rint(block.y() + line - 2) + .5;
+            for (String text : block.lines()) {
+                int end = start + text.length();
+                int a = Math.max(from, start);
+                int b = Math.min(to, end);
+                if (a < b) {
+                    double left = x + TextMeasure.width(text.substring(0, a - start), g.getFont());
+                    double right = x + TextMeasure.width(text.substring(0, b - start), g.getFont());
+                    ruling.across(colors.accent(), left, right, y, 1.5);
+                }
+                start = end + 1;
+                y += line;
+            }
         }
     }
 

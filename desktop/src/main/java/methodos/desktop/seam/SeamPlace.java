@@ -30,6 +30,7 @@ import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.drafting.DraftDesk;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
@@ -51,6 +52,8 @@ public final class SeamPlace implements PlaceView {
     private final SeamView seam;
     private final SeamPicture picture;
     private final Player player;
+    private final DraftBar drafts;
+    private final StepEditor editor;
     private final BorderPane node = new BorderPane();
     private final Consumer<String> message;
 
@@ -60,6 +63,7 @@ public final class SeamPlace implements PlaceView {
     public SeamPlace(
             OpenProject project,
             FootageDesk desk,
+            DraftDesk draftDesk,
             SeamState state,
             Theme theme,
             Consumer<String> message,
@@ -79,12 +83,15 @@ public final class SeamPlace implements PlaceView {
                     player.look();
                 });
         seam.onPoint(player::glance);
+        this.editor = new StepEditor(project, state);
+        this.drafts =
+                new DraftBar(project, state, draftDesk, message, seam::choose, editor::editText);
         VBox side =
                 new VBox(
                         12,
                         picture,
                         controls(),
-                        new StepEditor(project, state),
+                        editor,
                         new OpenPointList(project, Place.STEPS, go));
         side.setPadding(new Insets(12, 12, 12, 12));
         ScrollPane scroll = new ScrollPane(side);
@@ -123,10 +130,11 @@ public final class SeamPlace implements PlaceView {
                         action("makeStep", "seam.make", this::makeStep),
                         action("setAside", "seam.aside", this::setAside),
                         action("captureStill", "seam.capture", this::capture),
-                        action("nextOpen", "seam.nextOpen", this::nextOpen));
+                        action("nextOpen", "seam.nextOpen", this::nextOpen),
+                        action("draftSteps", "seam.draft", drafts::draft));
         bar.getStyleClass().add("action-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
-        VBox all = new VBox(new StackPane(seam, empty), bar);
+        VBox all = new VBox(new StackPane(seam, empty), drafts, bar);
         VBox.setVgrow(all.getChildren().get(0), Priority.ALWAYS);
         return all;
     }
@@ -202,6 +210,12 @@ public final class SeamPlace implements PlaceView {
                     case E -> this::endHere;
                     case ENTER -> this::makeStep;
                     case X -> this::setAside;
+                    case D -> drafts::draft;
+                    case A -> drafts::accept;
+                    case C -> editor::editText;
+                    case S -> drafts::split;
+                    case M -> drafts::join;
+                    case N -> drafts::next;
                     case K -> this::capture;
                     case O -> this::nextOpen;
                     case COMMA -> () -> player.speedBy(-1);
@@ -276,12 +290,30 @@ public final class SeamPlace implements PlaceView {
     }
 
     private void setAside() {
+        if (drafts.choosesDraft()) {
+            drafts.setAside();
+            return;
+        }
         Span span = state.span().get();
         if (span == null || span.seconds() <= 0) {
             message.accept(words.of("seam.noSpan"));
             return;
         }
-        project.apply(StepEdits.dismiss(span, quote(span), words.of("seam.asideReason")));
+        project.apply(StepEdits.dismiss(span, quote(span), reasonFor(span)));
+    }
+
+    /** The reason that the reading of the narration gives for a stretch, or the author's own. */
+    private String reasonFor(Span span) {
+        return project.workspace()
+                .get()
+                .draft(span.clip())
+                .flatMap(
+                        d ->
+                                d.dismissed().stream()
+                                        .filter(x -> span.overlaps(x.start(), x.end()))
+                                        .findFirst())
+                .map(x -> words.of(x.reason()))
+                .orElse(words.of("seam.asideReason"));
     }
 
     private void nextOpen() {

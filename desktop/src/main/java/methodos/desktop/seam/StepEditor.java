@@ -66,6 +66,12 @@ final class StepEditor extends VBox {
         refresh(true);
     }
 
+    /** Puts the cursor into the text of the chosen step. */
+    void editText() {
+        text.requestFocus();
+        text.end();
+    }
+
     private void refresh(boolean chosen) {
         Optional<Step> step =
                 Optional.ofNullable(state.step().get()).flatMap(project.manual()::step);

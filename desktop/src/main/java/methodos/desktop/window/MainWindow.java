@@ -25,6 +25,7 @@ import methodos.core.edit.Edit;
 import methodos.core.words.Words;
 import methodos.desktop.checks.ChecksPlace;
 import methodos.desktop.control.Controls;
+import methodos.desktop.drafting.DraftDesk;
 import methodos.desktop.figure.FigurePlace;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.footage.FootagePlace;
@@ -47,6 +48,7 @@ public final class MainWindow {
     private final Words words;
     private final Theme theme;
     private final FootageDesk desk;
+    private final DraftDesk drafts;
     private final ScanDesk scans;
     private final SeamState seamState = new SeamState();
     private final Map<Place, PlaceView> places = new EnumMap<>(Place.class);
@@ -69,6 +71,7 @@ public final class MainWindow {
         this.theme = theme;
         this.desk = new FootageDesk(project);
         this.scans = new ScanDesk(project);
+        this.drafts = new DraftDesk(project);
         EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH));
         order = new OrderOfWork(project, here, this::show, otherShade);
         root.getStyleClass().add("window");
@@ -169,7 +172,8 @@ public final class MainWindow {
         return switch (place) {
             case UNIT -> new UnitPlace(project, theme, this::go);
             case FOOTAGE -> new FootagePlace(project, scans, theme, this::say, this::go);
-            case STEPS -> new SeamPlace(project, desk, seamState, theme, this::say, this::go);
+            case STEPS ->
+                    new SeamPlace(project, desk, drafts, seamState, theme, this::say, this::go);
             case FIGURES -> new FigurePlace(project, desk, this::say, this::go);
             case STORES -> new StoresPlace(project, this::say, this::go);
             case TORQUE -> new TorquePlace(project, this::say, this::go);
@@ -232,6 +236,7 @@ public final class MainWindow {
         places.clear();
         root.getChildren().clear(); // whatever still holds the window holds no pictures
         scans.close();
+        drafts.close();
         desk.close();
     }
 }

@@ -35,7 +35,8 @@ public final class CaptionFile {
     private static final Pattern TIMES =
             Pattern.compile("\\s*" + TIME + "\\s*-->\\s*" + TIME + ".*");
     private static final Pattern BLOCK =
-            Pattern.compile("\\s*\\[(?:(\\d{1,3}):)?(\\d{1,3}):(\\d{2})(?:[.,](\\d{1,3}))?]\\s*(.*)");
+            Pattern.compile(
+                    "\\s*\\[(?:(\\d{1,3}):)?(\\d{1,3}):(\\d{2})(?:[.,](\\d{1,3}))?]\\s*(.*)");
 
     /** Unhurried speech. */
     private static final double WORDS_A_SECOND = 2.5;

@@ -1,0 +1,287 @@
+package methodos.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import methodos.core.drafting.DraftedStep;
+import methodos.core.manual.Evidence;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.Reading;
+import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepBuilder;
+import methodos.core.manual.Value;
+import methodos.core.manual.Wait;
+import methodos.core.quantity.Quantity;
+import methodos.core.words.Words;
+
+/**
+ * What a drafted step becomes in a manual: parts, tools and consumables are those that the manual
+ * knows by that name; values are drafted with the words they come from; what the words leave to a
+ * document is an open value.
+ */
+final class DraftedContent {
+
+    private Manual manual;
+    private final Words words;
+
+    DraftedContent(Manual manual, Words words) {
+        this.manual = manual;
+        this.words = words;
+    }
+
+    Manual add(DraftedStep drafted, Span span) {
+        List<Evidence> evidence = new ArrayList<>();
+        drafted.evidence()
+                .forEach(
+                        q ->
+                                evidence.add(
+                                        new Evidence.Recorded(
+                                                new Span(span.clip(), q.start(), q.end()),
+                                                q.quote())));
+        List<PartUse> parts = parts(drafted);
+        List<String> joints = joints(drafted, parts, evidence);
+        String id = manual.nextId("s");
+        Step step =
+                StepBuilder.builder()
+                        .id(id)
+                        .text(drafted.text())
+                        .spans(List.of(span))
+                        .parts(parts)
+                        .tools(named(manual.tools(), t -> t.id(), t -> t.label(), tools(drafted)))
+                        .consumables(
+                                named(
+                                        manual.consumables(),
+                                        c -> c.id(),
+                                        c -> c.label(),
+                                        drafted.consumables()))
+                        .joints(joints)
+                        .hazards(hazards(drafted))
+                        .readings(readings(drafted, evidence))
+                        .waits(
+                                drafted.waits().stream()
+                                        .map(w -> new Wait(drafted.text(), w.seconds()))
+                                        .toList())
+                        .evidence(evidence)
+                        .why(drafted.why())
+                        .accepted(false)
+                        .build();
+        Stage.Kind kind = drafted.stage();
+        return manual.stage(kind)
+                .map(s -> manual.withIdTaken().withNewStep(s.id(), step))
+                .orElse(manual);
+    }
+
+    // ---------------------------------------------------------------- what the manual knows
+
+    private List<PartUse> parts(DraftedStep drafted) {
+        List<PartUse> uses = new ArrayList<>();
+        for (DraftedStep.PartNamed named : drafted.parts()) {
+            int count = named.quantity() == null ? 1 : named.quantity();
+            known(named)
+                    .filter(p -> uses.stream().noneMatch(u -> u.part().equals(p.id())))
+                    .ifPresent(p -> uses.add(new PartUse(p.id(), count)));
+        }
+        return uses;
+    }
+
+    /** The only part of the list that can be meant: same last word, most words in common. */
+    private Optional<Part> known(DraftedStep.PartNamed named) {
+        Set<String> said = words(named.name());
+        String head = last(named.name());
+        List<Part> same = manual.parts().stream().filter(p -> last(p.name()).equals(head)).toList();
+        List<Part> best = new ArrayList<>();
+        int most = 0;
+        for (Part part : same) {
+            Set<String> own = words(part.name() + " " + part.size());
+            int common = (int) said.stream().filter(own::contains).count();
+            if (named.size() != null && sameSize(named.size(), part.size())) {
+                common += 2;
+            }
+            if (common > most) {
+                best.clear();
+                most = common;
+            }
+            if (common == most) {
+                best.add(part);
+            }
+        }
+        return best.size() == 1 ? Optional.of(best.get(0)) : Optional.empty();
+    }
+
+    private static boolean sameSize(String a, String b) {
+        return plain(a).equals(plain(b));
+    }
+
+    private static String plain(String size) {
+        return size.toLowerCase(Locale.ROOT).replace('×', 'x').replaceAll("\\s", "");
+    }
+
+    private static Set<String> words(String name) {
+        return Stream.of(name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+"))
+                .map(DraftedContent::one)
+                .filter(w -> !w.isEmpty())
+                .collect(Collectors.toSet());
+    }
+
+    private static String last(String name) {
+        String[] all = name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+");
+        return all.length == 0 ? "" : one(all[all.length - 1]);
+    }
+
+    private static String one(String word) {
+        return word.length() > 3 && word.endsWith("s") && !word.endsWith("ss")
+                ? word.substring(0, word.length() - 1)
+                : word;
+    }
+
+    private static List<String> tools(DraftedStep drafted) {
+        return drafted.tools().stream()
+                .map(t -> t.size() == null ? t.name() : t.name() + " " + t.size())
+                .toList();
+    }
+
+    /** Those of a list whose label has all the words that are said. */
+    private static <T> List<String> named(
+            List<T> list, Function<T, String> id, Function<T, String> label, List<String> said) {
+        List<String> ids = new ArrayList<>();
+        for (String one : said) {
+            Set<String> wanted = words(one);
+            List<T> fitting =
+                    list.stream().filter(t -> words(label.apply(t)).containsAll(wanted)).toList();
+            if (fitting.size() == 1 && !ids.contains(id.apply(fitting.get(0)))) {
+                ids.add(id.apply(fitting.get(0)));
+            }
+        }
+        return ids;
+    }
+
+    // ---------------------------------------------------------------- values
+
+    private List<String> joints(DraftedStep drafted, List<PartUse> parts, List<Evidence> evidence) {
+        Optional<Value> value =
+                drafted.torques().stream()
+                        .flatMap(t -> value(t.min(), t.max(), t.unit(), evidence).stream())
+                        .findFirst();
+        boolean open =
+                value.isEmpty()
+                        && drafted.reference() != null
+                        && "tighten".equals(drafted.action());
+        if (value.isEmpty() && !open) {
+            return List.of();
+        }
+        Joint joint =
+                JointBuilder.builder()
+                        .id(manual.nextId("j"))
+                        .name(
+                                drafted.parts().isEmpty()
+                                        ? drafted.text()
+                                        : drafted.parts().get(0).name())
+                        .fastener(parts.isEmpty() ? null : parts.get(0).part())
+                        .count(parts.isEmpty() ? 1 : parts.get(0).count())
+                        .torque(value.orElseGet(() -> open(drafted.reference())))
+                        .order(drafted.pattern())
+                        .build();
+        manual = manual.withIdTaken().withJoint(joint);
+        return List.of(joint.id());
+    }
+
+    private Value open(String document) {
+        return new Value.Open(words.of("draft.lookUp", document), null);
+    }
+
+    private List<Reading> readings(DraftedStep drafted, List<Evidence> evidence) {
+        List<Reading> readings = new ArrayList<>();
+        String what = drafted.parts().isEmpty() ? drafted.text() : drafted.parts().get(0).name();
+        for (DraftedStep.Limit limit : drafted.limits()) {
+            value(limit.min(), limit.max(), limit.unit(), evidence)
+                    .ifPresent(v -> readings.add(new Reading(what, v, 1, null, "")));
+        }
+        boolean open =
+                readings.isEmpty()
+                        && drafted.reference() != null
+                        && !"tighten".equals(drafted.action());
+        if (open) {
+            readings.add(new Reading(what, open(drafted.reference()), 1, null, ""));
+        }
+        return readings;
+    }
+
+    private static Optional<Value> value(
+            Double min, Double max, String unit, List<Evidence> evidence) {
+        String text =
+                min == null
+                        ? "≤ " + digits(max) + " " + unit
+                        : max == null
+                                ? "≥ " + digits(min) + " " + unit
+                                : min.equals(max)
+                                        ? digits(min) + " " + unit
+                                        : digits(min) + " to " + digits(max) + " " + unit;
+        try {
+            return Optional.of(new Value.Known(Quantity.parse(text), evidence, false));
+        } catch (IllegalArgumentException unknownUnit) {
+            // the figure stands in the step's text, and in the words it comes from
+            return Optional.empty();
+        }
+    }
+
+    private static String digits(double value) {
+        return new java.math.BigDecimal(String.valueOf(value)).stripTrailingZeros().toPlainString();
+    }
+
+    private List<Hazard> hazards(DraftedStep drafted) {
+        return drafted.hazards().stream()
+                .map(
+                        h -> {
+                            String key = "draft.hazard." + h.replace(' ', '_');
+                            return new Hazard(
+                                    Hazard.SignalWord.valueOf(words.of(key + ".signal")),
+                                    words.of(key),
+                                    "",
+                                    words.of(key + ".avoid"));
+                        })
+                .toList();
+    }
+
+    // ---------------------------------------------------------------- accepting
+
+    /** The manual in which a step is accepted, with the values that came with it. */
+    static Manual accepted(Manual manual, Step step) {
+        Manual result = manual;
+        for (String id : step.joints()) {
+            Optional<Joint> joint = manual.joint(id);
+            if (joint.isPresent() && joint.get().torque() instanceof Value.Known known) {
+                result = result.withJoint(joint.get().withTorque(agreed(known)));
+            }
+        }
+        List<Reading> readings =
+                step.readings().stream()
+                        .map(
+                                r ->
+                                        r.limit() instanceof Value.Known known
+                                                ? new Reading(
+                                                        r.what(),
+                                                        agreed(known),
+                                                        r.count(),
+                                                        r.tool(),
+                                                        r.otherwise())
+                                                : r)
+                        .toList();
+        return result.withStep(step.withReadings(readings).withAccepted(true));
+    }
+
+    private static Value agreed(Value.Known known) {
+        return new Value.Known(known.quantity(), known.evidence(), true);
+    }
+}

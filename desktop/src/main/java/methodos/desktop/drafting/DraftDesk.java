@@ -1,0 +1,113 @@
+package methodos.desktop.drafting;
+
+import java.util.HashSet;
+import java.util.Set;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import methodos.core.drafting.Draft;
+import methodos.core.drafting.NarrationReader;
+import methodos.core.manual.Clip;
+import methodos.core.narration.Captions;
+import methodos.core.speech.EnglishPartsOfSpeech;
+import methodos.desktop.project.OpenProject;
+import methodos.files.draft.WordlistFolder;
+import methodos.files.folders.AppFolders;
+import methodos.files.project.ProjectProblem;
+import org.slf4j.LoggerFactory;
+
+/**
+ * Reads the narration of clips in the background. What it proposes stands beside the manual; it is
+ * read again when captions change.
+ */
+public final class DraftDesk implements AutoCloseable {
+
+    private static final String WORDLISTS = "words";
+
+    private final OpenProject project;
+    private final ExecutorService background =
+            Executors.newSingleThreadExecutor(
+                    r -> {
+                        Thread thread = new Thread(r, "reading narration");
+                        thread.setDaemon(true);
+                        return thread;
+                    });
+    private final Set<String> reading = new HashSet<>();
+    private NarrationReader reader;
+
+    public DraftDesk(OpenProject project) {
+        this.project = project;
+        readAgain();
+        project.workspace().addListener(o -> readAgain());
+    }
+
+    /** Keeps what is proposed for clips that were drafted from, while not all of it is settled. */
+    private void readAgain() {
+        for (Clip clip : project.manual().clips()) {
+            boolean drafted =
+                    project.manual()
+                            .steps()
+                            .anyMatch(
+                                    s ->
+                                            !s.accepted()
+                                                    && !s.spans().isEmpty()
+                                                    && s.spans().get(0).clip().equals(clip.id()));
+            if (drafted && project.workspace().get().draft(clip.id()).isEmpty()) {
+                read(clip, d -> {}, problem -> {});
+            }
+        }
+    }
+
+    /**
+     * Reads a clip's narration.
+     *
+     * @param done called on the interface thread, when the draft stands beside the manual
+     * @param problem called on the interface thread with a sentence
+     */
+    public void read(Clip clip, Consumer<Draft> done, Consumer<String> problem) {
+        if (!reading.add(clip.id())) {
+            return;
+        }
+        Captions captions = project.workspace().get().captions(clip.id());
+        background.execute(
+                () -> {
+                    try {
+                        Draft draft = reader().read(captions);
+                        Platform.runLater(() -> keep(clip, captions, draft, done));
+                    } catch (ProjectProblem e) {
+                        LoggerFactory.getLogger(DraftDesk.class).warn("not drafted", e);
+                        Platform.runLater(
+                                () -> {
+                                    reading.remove(clip.id());
+                                    problem.accept(e.getMessage());
+                                });
+                    }
+                });
+    }
+
+    private void keep(Clip clip, Captions captions, Draft draft, Consumer<Draft> done) {
+        reading.remove(clip.id());
+        if (captions.equals(project.workspace().get().captions(clip.id()))) {
+            project.keepDraft(clip.id(), draft);
+            done.accept(draft);
+        }
+    }
+
+    private NarrationReader reader() throws ProjectProblem {
+        if (reader == null) {
+            reader =
+                    new NarrationReader(
+                            WordlistFolder.english(
+                                    AppFolders.ofThisMachine().settings().resolve(WORDLISTS),
+                                    project.path().resolve(WORDLISTS)),
+                            EnglishPartsOfSpeech.load());
+        }
+        return reader;
+    }
+
+    @Override
+    public void close() {
+        background.shutdownNow();
+    }
+}

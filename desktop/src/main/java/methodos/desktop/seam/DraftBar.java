@@ -1,0 +1,195 @@
+package methodos.desktop.seam;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import methodos.core.drafting.Draft;
+import methodos.core.edit.DraftEdits;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Span;
+import methodos.core.manual.Step;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.drafting.DraftDesk;
+import methodos.desktop.project.OpenProject;
+
+/**
+ * Settles drafted steps, one key each: accept, change, split, join, set aside. Each goes on to the
+ * next drafted step, so that a hand can stay on the keys.
+ */
+final class DraftBar extends HBox {
+
+    private final OpenProject project;
+    private final SeamState state;
+    private final DraftDesk desk;
+    private final Words words;
+    private final Consumer<String> message;
+    private final Consumer<String> choose;
+
+    /**
+     * @param message where to say what happened
+     * @param choose shows a step, by its id
+     * @param change puts the cursor into the chosen step's text
+     */
+    DraftBar(
+            OpenProject project,
+            SeamState state,
+            DraftDesk desk,
+            Consumer<String> message,
+            Consumer<String> choose,
+            Runnable change) {
+        super(8);
+        this.project = project;
+        this.state = state;
+        this.desk = desk;
+        this.words = project.words();
+        this.message = message;
+        this.choose = choose;
+        Label left = Controls.label("", "soft");
+        left.setId("draftsLeft");
+        left.textProperty()
+                .bind(
+                        Bindings.createStringBinding(
+                                () -> words.of("seam.draftsLeft", drafted().size()),
+                                project.workspace()));
+        getChildren()
+                .addAll(
+                        action("acceptDraft", "seam.accept", this::accept),
+                        action("changeDraft", "seam.change", change),
+                        action("splitStep", "seam.split", this::split),
+                        action("joinStep", "seam.join", this::join),
+                        action("asideDraft", "seam.asideDraft", this::setAside),
+                        action("nextDraft", "seam.nextDraft", this::next),
+                        left);
+        setAlignment(Pos.CENTER_LEFT);
+        getStyleClass().add("action-bar");
+        visibleProperty()
+                .bind(
+                        Bindings.createBooleanBinding(
+                                () -> !drafted().isEmpty(), project.workspace()));
+        managedProperty().bind(visibleProperty());
+    }
+
+    private Button action(String id, String key, Runnable run) {
+        Button button = Controls.button(id, words.of(key), run);
+        button.getStyleClass().add("action");
+        return button;
+    }
+
+    private List<Step> drafted() {
+        return project.manual().steps().filter(s -> !s.accepted()).toList();
+    }
+
+    private Optional<Step> chosenDraft() {
+        return Optional.ofNullable(state.step().get())
+                .flatMap(project.manual()::step)
+                .filter(s -> !s.accepted());
+    }
+
+    /** Whether a drafted step is what the keys are meant for. */
+    boolean choosesDraft() {
+        return chosenDraft()
+                .filter(s -> state.span().get() == null || s.spans().contains(state.span().get()))
+                .isPresent();
+    }
+
+    /** Reads the narration of the clip at the play position into steps. */
+    void draft() {
+        Optional<Clip> clip =
+                Optional.ofNullable(state.clip().get()).flatMap(project.manual()::clip);
+        if (clip.isEmpty()
+                || project.workspace().get().captions(clip.get().id()).captions().isEmpty()) {
+            message.accept(words.of("seam.draftNeedsWords"));
+            return;
+        }
+        message.accept(words.of("seam.drafting", clip.get().name()));
+        desk.read(clip.get(), d -> take(clip.get(), d), message);
+    }
+
+    private void take(Clip clip, Draft draft) {
+        project.apply(DraftEdits.draft(clip.id(), draft, words));
+        long steps =
+                drafted().stream().filter(s -> s.spans().get(0).clip().equals(clip.id())).count();
+        message.accept(words.of("seam.draftedSteps", steps, draft.dismissed().size()));
+        drafted().stream()
+                .filter(s -> s.spans().get(0).clip().equals(clip.id()))
+                .findFirst()
+                .ifPresent(s -> choose.accept(s.id()));
+    }
+
+    void accept() {
+        chosenDraft()
+                .ifPresentOrElse(
+                        s -> {
+                            String next = nextAfter(s.id());
+                            project.apply(DraftEdits.accept(s.id()));
+                            goTo(next);
+                        },
+                        () -> message.accept(words.of("seam.chooseDraft")));
+    }
+
+    void setAside() {
+        chosenDraft()
+                .ifPresentOrElse(
+                        s -> {
+                            String next = nextAfter(s.id());
+                            project.apply(
+                                    DraftEdits.setAside(s.id(), words.of("seam.asideReason")));
+                            goTo(next);
+                        },
+                        () -> message.accept(words.of("seam.chooseDraft")));
+    }
+
+    void join() {
+        Optional.ofNullable(state.step().get())
+                .ifPresentOrElse(
+                        s -> project.apply(DraftEdits.join(s)),
+                        () -> message.accept(words.of("seam.chooseDraft")));
+    }
+
+    /** Splits the chosen step where the play position is. */
+    void split() {
+        Optional<Span> span =
+                Optional.ofNullable(state.step().get())
+                        .flatMap(project.manual()::step)
+                        .flatMap(s -> s.spans().stream().findFirst());
+        double at = state.time().get();
+        if (span.isEmpty() || at <= span.get().start() || at >= span.get().end()) {
+            message.accept(words.of("seam.splitWhere"));
+            return;
+        }
+        project.apply(DraftEdits.split(state.step().get(), at));
+    }
+
+    void next() {
+        goTo(nextAfter(state.step().get()));
+    }
+
+    private void goTo(String step) {
+        if (step == null) {
+            message.accept(words.of("seam.draftsSettled"));
+        } else {
+            choose.accept(step);
+        }
+    }
+
+    /** The next drafted step behind one, round to the first; null where there is none left. */
+    private String nextAfter(String step) {
+        Manual manual = project.manual();
+        List<String> all = manual.steps().map(Step::id).toList();
+        int at = all.indexOf(step);
+        for (int i = 1; i <= all.size(); i++) {
+            Step other = manual.step(all.get((at + i) % all.size())).orElseThrow();
+            if (!other.accepted() && !other.id().equals(step)) {
+                return other.id();
+            }
+        }
+        return null;
+    }
+}
