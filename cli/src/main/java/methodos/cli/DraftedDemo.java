@@ -30,7 +30,11 @@ final class DraftedDemo {
             for (Clip clip : manual.clips()) {
                 Captions captions = workspace.captions(clip.id());
                 manual =
-                        DraftEdits.draft(clip.id(), reader.read(captions), words)
+                        DraftEdits.draft(
+                                        clip.id(),
+                                        reader.read(
+                                                captions, DraftEdits.startOf(manual, clip.id())),
+                                        words)
                                 .change()
                                 .apply(manual);
             }

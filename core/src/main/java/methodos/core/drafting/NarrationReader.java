@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.List;
+import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
 import methodos.core.speech.Hearing;
 import methodos.core.speech.PartsOfSpeech;
@@ -24,7 +25,15 @@ public final class NarrationReader {
         this.partsOfSpeech = partsOfSpeech;
     }
 
+    /** Reads narration that begins with the work. */
     public Draft read(Captions captions) {
+        return read(captions, Stage.Kind.PREPARE);
+    }
+
+    /**
+     * @param from the part of the work that the narration goes on with
+     */
+    public Draft read(Captions captions, Stage.Kind from) {
         Transcript transcript = Transcript.of(captions);
         List<Token> tokens = new Hearing(lexicon.misheard()).tokens(transcript);
         if (tokens.isEmpty()) {
@@ -32,6 +41,7 @@ public final class NarrationReader {
         }
         List<String> tags = partsOfSpeech.tags(tokens.stream().map(Token::text).toList());
         Speech speech = new Speech(tokens, tags, lexicon);
-        return new Writing(transcript, speech).draft(Weaver.of(speech));
+        return new Writing(transcript, speech, from)
+                .draft(Weaver.of(speech, from != Stage.Kind.PREPARE));
     }
 }

@@ -560,6 +560,7 @@ final class SpecialVerbs {
         Objects o = Objects.behind(speech, reader.said(), v + 1, end);
         Finding f = finding(Kind.ACTION, "uncover");
         reader.take(o, f);
+        subject(v, f);
         String head = f.parts.isEmpty() ? "" : Nouns.head(f.parts.get(0).name());
         if (DOORS.contains(head)) {
             return f;
@@ -580,10 +581,18 @@ final class SpecialVerbs {
         return f;
     }
 
+    /** "supply valve shut": what stands in front, where nothing stands behind. */
+    private void subject(int v, Finding f) {
+        if (f.parts.isEmpty() && v > reader.start()) {
+            f.parts.addAll(Objects.behind(speech, reader.said(), reader.start(), v).parts());
+        }
+    }
+
     private Finding shut(int v) {
         Objects o = Objects.behind(speech, reader.said(), v + 1, end);
         Finding f = finding(Kind.ACTION, "isolate");
         reader.take(o, f);
+        subject(v, f);
         String head = f.parts.isEmpty() ? "" : Nouns.head(f.parts.get(0).name());
         if (DOORS.contains(head)) {
             f.action = "cover";

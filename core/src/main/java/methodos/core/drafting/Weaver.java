@@ -17,6 +17,7 @@ final class Weaver {
     private static final int NEAR = 30;
 
     private final Speech speech;
+    private final boolean later;
     private final Context context = new Context();
     private final List<Finding> findings = new ArrayList<>();
     private final List<Left> left = new ArrayList<>();
@@ -30,12 +31,16 @@ final class Weaver {
     private int talked = -1;
     private Draft.Reason talk;
 
-    private Weaver(Speech speech) {
+    private Weaver(Speech speech, boolean later) {
+        this.later = later;
         this.speech = speech;
     }
 
-    static Weaver of(Speech speech) {
-        Weaver weaver = new Weaver(speech);
+    /**
+     * @param later whether the work has begun before
+     */
+    static Weaver of(Speech speech, boolean later) {
+        Weaver weaver = new Weaver(speech, later);
         for (Clause clause : Clauses.of(speech)) {
             weaver.read(clause);
         }
@@ -477,7 +482,7 @@ final class Weaver {
         boolean back = speech.has(f.from, f.to, "back in", "back on", "back together", "back up");
         if (f.is("install", "press", "lift", "heat")
                 && (fresh || back && !f.is("heat"))
-                && findings.size() > 12) {
+                && (later || findings.size() > 12)) {
             context.goBack();
         }
     }

@@ -23,9 +23,10 @@ final class Writing {
     private final Transcript transcript;
     private final List<Token> tokens;
     private final Wording wording;
-    private Stage.Kind stage = Stage.Kind.PREPARE;
+    private Stage.Kind stage;
 
-    Writing(Transcript transcript, Speech speech) {
+    Writing(Transcript transcript, Speech speech, Stage.Kind from) {
+        this.stage = from;
         this.transcript = transcript;
         this.tokens = speech.tokens();
         this.wording = new Wording(speech);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import methodos.core.drafting.Draft;
 import methodos.core.drafting.DraftedStep;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
@@ -45,6 +46,28 @@ public final class DraftEdits {
             }
         }
         return result;
+    }
+
+    /**
+     * The part of the work that a clip goes on with: the furthest that the steps of the clips before
+     * it have come to.
+     */
+    public static Stage.Kind startOf(Manual manual, String clip) {
+        Stage.Kind furthest = Stage.Kind.PREPARE;
+        for (Clip before : manual.clips()) {
+            if (before.id().equals(clip)) {
+                break;
+            }
+            for (Stage stage : manual.stages()) {
+                boolean reached =
+                        stage.steps().stream().anyMatch(s -> drawnFrom(s, before.id()))
+                                && stage.kind() != Stage.Kind.TEST;
+                if (reached && stage.kind().compareTo(furthest) > 0) {
+                    furthest = stage.kind();
+                }
+            }
+        }
+        return furthest;
     }
 
     private static boolean drawnFrom(Step step, String clip) {

@@ -8,7 +8,9 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import methodos.core.drafting.Draft;
 import methodos.core.drafting.NarrationReader;
+import methodos.core.edit.DraftEdits;
 import methodos.core.manual.Clip;
+import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
 import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.desktop.project.OpenProject;
@@ -70,10 +72,11 @@ public final class DraftDesk implements AutoCloseable {
             return;
         }
         Captions captions = project.workspace().get().captions(clip.id());
+        Stage.Kind from = DraftEdits.startOf(project.manual(), clip.id());
         background.execute(
                 () -> {
                     try {
-                        Draft draft = reader().read(captions);
+                        Draft draft = reader().read(captions, from);
                         Platform.runLater(() -> keep(clip, captions, draft, done));
                     } catch (ProjectProblem e) {
                         LoggerFactory.getLogger(DraftDesk.class).warn("not drafted", e);

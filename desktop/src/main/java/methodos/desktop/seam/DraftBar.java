@@ -64,7 +64,6 @@ final class DraftBar extends HBox {
                         action("changeDraft", "seam.change", change),
                         action("splitStep", "seam.split", this::split),
                         action("joinStep", "seam.join", this::join),
-                        action("asideDraft", "seam.asideDraft", this::setAside),
                         action("nextDraft", "seam.nextDraft", this::next),
                         left);
         setAlignment(Pos.CENTER_LEFT);
