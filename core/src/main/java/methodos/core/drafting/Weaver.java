@@ -1477,6 +1477,7 @@ final class Weaver {
 
     private void dropPending() {
         if (pending != null) {
+            warned(pending, Said.in(speech, pending.from(), pending.to()));
             left.add(new Left(pending.from(), pending.to(), pending.sentence(), null));
             pending = null;
         }

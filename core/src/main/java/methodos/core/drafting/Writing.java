@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import methodos.core.drafting.DraftedStep.Cycles;
@@ -23,6 +24,10 @@ final class Writing {
     private final Transcript transcript;
     private final List<Token> tokens;
     private final Wording wording;
+
+    /** From and to of the words that are quoted. */
+    private final List<int[]> quotes = new ArrayList<>();
+
     private Stage.Kind stage;
 
     Writing(Transcript transcript, Speech speech, Stage.Kind from) {
@@ -46,9 +51,32 @@ final class Writing {
                 aside.add(new Draft.SetAside(q.start(), q.end(), q.quote(), left.reason()));
             }
         }
+        for (Quote lost : unquoted()) {
+            steps.add(note(lost));
+        }
         steps.sort(Comparator.comparingDouble(DraftedStep::start));
         aside.sort(Comparator.comparingDouble(Draft.SetAside::start));
         return new Draft(steps, aside);
+    }
+
+    /** Words that no clause took up; nothing that is said is lost. */
+    private List<Quote> unquoted() {
+        List<Word> words = transcript.words();
+        boolean[] quoted = new boolean[words.size()];
+        quotes.forEach(q -> Arrays.fill(quoted, q[0], q[1], true));
+        List<Quote> lost = new ArrayList<>();
+        int i = 0;
+        while (i < words.size()) {
+            int end = i;
+            while (end < words.size() && !quoted[end]) {
+                end++;
+            }
+            if (end > i) {
+                lost.add(words(i, end));
+            }
+            i = Math.max(end, i + 1);
+        }
+        return lost;
     }
 
     private DraftedStep note(Quote q) {
@@ -156,15 +184,23 @@ final class Writing {
     }
 
     private String said(Measure m) {
-        return quote(m.from(), m.to()).quote();
+        return words(tokens.get(m.from()).from(), tokens.get(m.to() - 1).to()).quote();
     }
 
+    /** The words of tokens, as evidence. */
     private Quote quote(int from, int to) {
         int first = tokens.get(from).from();
-        int last = Math.max(tokens.get(to - 1).to(), first + 1);
-        // words without a token of their own, such as a lone dash, go with the ones before them
-        int next = to < tokens.size() ? tokens.get(to).from() : transcript.words().size();
-        last = Math.max(last, next);
+        int last = Math.max(tokens.get(to - 1).to(), lastWord(to));
+        quotes.add(new int[] {first, last});
+        return words(first, last);
+    }
+
+    /** The word behind the tokens: words without one, such as a lone dash, go with those before. */
+    private int lastWord(int to) {
+        return to < tokens.size() ? tokens.get(to).from() : transcript.words().size();
+    }
+
+    private Quote words(int first, int last) {
         List<Word> words = transcript.words();
         return new Quote(
                 words.get(first).start(), words.get(last - 1).end(), transcript.quote(first, last));

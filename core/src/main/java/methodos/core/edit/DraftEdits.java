@@ -49,8 +49,8 @@ public final class DraftEdits {
     }
 
     /**
-     * The part of the work that a clip goes on with: the furthest that the steps of the clips before
-     * it have come to.
+     * The part of the work that a clip goes on with: the furthest that the steps of the clips
+     * before it have come to.
      */
     public static Stage.Kind startOf(Manual manual, String clip) {
         Stage.Kind furthest = Stage.Kind.PREPARE;
