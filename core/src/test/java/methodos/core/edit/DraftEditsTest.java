@@ -1,0 +1,146 @@
+package methodos.core.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Locale;
+import methodos.core.drafting.Draft;
+import methodos.core.drafting.Lexicon;
+import methodos.core.drafting.NarrationReader;
+import methodos.core.manual.Clip;
+import methodos.core.manual.ClipBuilder;
+import methodos.core.manual.Evidence;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+import methodos.core.narration.Caption;
+import methodos.core.narration.Captions;
+import methodos.core.speech.EnglishPartsOfSpeech;
+import methodos.core.words.Words;
+import org.junit.jupiter.api.Test;
+
+class DraftEditsTest {
+
+    private static final Words WORDS = new Words(null, Locale.ENGLISH);
+    private static final Clip CLIP =
+            ClipBuilder.builder().id("c1").name("1-outside").duration(60).build();
+
+    private final Manual manual =
+            Manual.titled("Overhaul")
+                    .withClip(CLIP)
+                    .withPart(part("p1", "cap screw", "M6 × 25"))
+                    .withPart(part("p2", "cap screw", "M8 × 30"))
+                    .withPart(part("p3", "end cap", ""))
+                    .withTool(new Tool("t1", "hex key", "5 mm", Tool.Kind.STANDARD, ""))
+                    .withLastId(100);
+
+    private static Part part(String id, String name, String size) {
+        return PartBuilder.builder().id(id).name(name).size(size).quantity(4).build();
+    }
+
+    private static Draft read(String... said) {
+        List<Caption> captions = new java.util.ArrayList<>();
+        for (int i = 0; i < said.length; i++) {
+            captions.add(new Caption(10 * i, 10 * i + 9, said[i]));
+        }
+        return new NarrationReader(Lexicon.english(), EnglishPartsOfSpeech.load())
+                .read(new Captions(captions));
+    }
+
+    private Manual drafted(Manual on, String... said) {
+        return DraftEdits.draft("c1", read(said), WORDS).change().apply(on);
+    }
+
+    private static List<Step> steps(Manual manual) {
+        return manual.steps().toList();
+    }
+
+    @Test
+    void aDraftedStepHasTheManualsPartsAndItsWords() {
+        Manual now =
+                drafted(
+                        manual,
+                        "Remove the four M6 by 25 cap screws from the end cap with a five mil hex key.");
+        Step step = steps(now).get(0);
+        assertThat(step.accepted()).isFalse();
+        assertThat(step.parts()).containsExactly(new methodos.core.manual.PartUse("p1", 4));
+        assertThat(step.tools()).containsExactly("t1");
+        assertThat(step.evidence())
+                .allSatisfy(
+                        e ->
+                                assertThat(((Evidence.Recorded) e).quote())
+                                        .startsWith("Remove the four"));
+        assertThat(now.stageOf(step.id()).orElseThrow().kind()).isEqualTo(Stage.Kind.TAKE_DOWN);
+    }
+
+    @Test
+    void whereTheWordsDoNotTellWhichPartNoneIsTaken() {
+        assertThat(steps(drafted(manual, "Remove the cap screws.")).get(0).parts()).isEmpty();
+    }
+
+    @Test
+    void aTorqueIsADraftedValueUntilItsStepIsAccepted() {
+        Manual now = drafted(manual, "Tighten the M8 by 30 cap screws to 7 to 8.5 newton metres.");
+        Step step = steps(now).get(0);
+        var torque = now.joint(step.joints().get(0)).orElseThrow().torque();
+        assertThat(torque.known().orElseThrow().print()).isEqualTo("7 to 8.5 N·m");
+        assertThat(((Value.Known) torque).accepted()).isFalse();
+        Manual agreed = DraftEdits.accept(step.id()).change().apply(now);
+        assertThat(agreed.step(step.id()).orElseThrow().accepted()).isTrue();
+        assertThat(
+                        ((Value.Known) agreed.joint(step.joints().get(0)).orElseThrow().torque())
+                                .accepted())
+                .isTrue();
+    }
+
+    @Test
+    void whatIsLeftToADocumentIsAnOpenValue() {
+        Manual now = drafted(manual, "Tighten the end cap, the torque is in the manual.");
+        assertThat(now.joints())
+                .anySatisfy(j -> assertThat(j.torque()).isInstanceOf(Value.Open.class));
+    }
+
+    @Test
+    void draftingAgainKeepsWhatIsSettled() {
+        String[] said = {"Remove the end cap.", "Clean the body.", "Inspect the rack."};
+        Manual first = drafted(manual, said);
+        assertThat(steps(first)).hasSize(3);
+        Manual settled = DraftEdits.accept(steps(first).get(0).id()).change().apply(first);
+        String second = steps(first).get(1).id();
+        settled = DraftEdits.setAside(second, "said twice").change().apply(settled);
+        assertThat(settled.dismissals()).hasSize(1);
+        Manual again = drafted(settled, said);
+        assertThat(steps(again)).hasSize(2);
+        assertThat(steps(again).get(0)).isEqualTo(steps(settled).get(0));
+        assertThat(again.step(second)).isEmpty();
+        assertThat(steps(again).get(1).id()).isNotEqualTo(steps(settled).get(1).id());
+    }
+
+    @Test
+    void joinedStepsHaveTheWordsOfBothAndSplitOnesShareThem() {
+        Manual now = drafted(manual, "Remove the end cap.", "Remove the piston.");
+        String id = steps(now).get(0).id();
+        Manual joined = DraftEdits.join(id).change().apply(now);
+        assertThat(steps(joined)).hasSize(1);
+        assertThat(steps(joined).get(0).evidence()).hasSize(2);
+        assertThat(steps(joined).get(0).text()).isEqualTo("Remove the end cap. Remove the piston.");
+
+        Manual split = DraftEdits.split(id, 4.5).change().apply(now);
+        assertThat(steps(split)).hasSize(3);
+        assertThat(steps(split).get(0).spans().get(0).end()).isEqualTo(4.5);
+        assertThat(steps(split).get(1).spans().get(0).start()).isEqualTo(4.5);
+        assertThat(DraftEdits.split(id, 99).change().apply(now)).isEqualTo(now);
+    }
+
+    @Test
+    void theNextClipGoesOnWithThePartOfTheWorkThatWasReached() {
+        Clip next = ClipBuilder.builder().id("c2").name("2").duration(60).build();
+        Manual now = drafted(manual.withClip(next), "Remove the end cap.");
+        assertThat(DraftEdits.startOf(now, "c1")).isEqualTo(Stage.Kind.PREPARE);
+        assertThat(DraftEdits.startOf(now, "c2")).isEqualTo(Stage.Kind.TAKE_DOWN);
+    }
+}
