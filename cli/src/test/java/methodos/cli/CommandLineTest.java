@@ -294,4 +294,55 @@ class CommandLineTest {
                                 .of(nowhere, temp))
                 .isEmpty();
     }
+
+    @Test
+    void narrationIsDraftedIntoStepsWithTheirWords() throws Exception {
+        Path words = temp.resolve("words.txt");
+        Files.writeString(
+                words,
+                """
+                [0:00] Welcome back everybody.
+                [0:04] Remove the four M6 by 25 cap screws from the end cap with a five mil hex key.
+                [0:12] Don't pry. Tighten them to 7 to 8.5 newton metres.
+                """);
+        assertThat(run("draft", "--captions", words, "--json")).isZero();
+        JsonNode draft = json();
+        JsonNode first = draft.get("steps").get(0);
+        assertThat(first.get("action").asText()).isEqualTo("remove");
+        assertThat(first.get("parts").get(0).get("size").asText()).isEqualTo("M6 x 25");
+        assertThat(first.get("evidence").get(0).get("start").asDouble()).isEqualTo(4.0);
+        assertThat(draft.get("dismissed").get(0).get("reason").asText()).isEqualTo("chatter");
+        assertThat(output().lines()).hasSize(1);
+
+        assertThat(run("draft", "--captions", words)).isZero();
+        assertThat(output()).contains("caution").contains("set aside").contains("7 to 8.5 N·m");
+    }
+
+    @Test
+    void aDraftIsPutIntoAProjectAndGetsItsStills() throws Exception {
+        assertThat(run("draft", "--captions", demo.resolve("missing.vtt"), "--json")).isEqualTo(3);
+        Path words = temp.resolve("words.txt");
+        Files.writeString(words, "[0:02] Drain the body.\n[0:20] Clean the rack.\n");
+        String clipId = ProjectFolder.read(demo).manual().clips().get(1).id();
+        long before = ProjectFolder.read(demo).manual().steps().count();
+        refused("which clip", "draft", "--captions", words, "--into", demo);
+        assertThat(
+                        run(
+                                "draft",
+                                "--captions",
+                                words,
+                                "--footage",
+                                clip,
+                                "--into",
+                                demo,
+                                "--clip",
+                                clipId,
+                                "--json"))
+                .isZero();
+        JsonNode draft = json();
+        assertThat(draft.get("stills")).hasSameSizeAs(draft.get("steps"));
+        assertThat(draft.get("shownNotTold")).isNotEmpty();
+        assertThat(ProjectFolder.read(demo).manual().steps().count())
+                .isGreaterThanOrEqualTo(before);
+    }
 }

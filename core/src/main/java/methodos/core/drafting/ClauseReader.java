@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 
 /** Reads one clause: who does what to which part. */

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 
 /** A step in the making: what one clause says, and what later ones add to it. */

@@ -3,6 +3,7 @@ package methodos.core.drafting;
 import java.util.List;
 import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
+import methodos.core.narration.Draft;
 import methodos.core.speech.Hearing;
 import methodos.core.speech.PartsOfSpeech;
 import methodos.core.speech.Token;

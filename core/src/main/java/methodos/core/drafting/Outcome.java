@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.List;
+import methodos.core.narration.Draft;
 
 /**
  * What a clause comes to.

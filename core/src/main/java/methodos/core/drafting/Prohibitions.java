@@ -3,7 +3,7 @@ package methodos.core.drafting;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.Kind;
 
 /** What must not be done: it becomes a caution, never a step. */
 final class Prohibitions {

@@ -3,7 +3,7 @@ package methodos.core.drafting;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 
 /** Verbs that mean what stands behind them: "give it a wipe", "run it for five minutes". */

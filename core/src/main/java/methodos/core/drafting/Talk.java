@@ -2,6 +2,7 @@ package methodos.core.drafting;
 
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.narration.Draft;
 
 /** Tells talk from work: greetings, stories, remarks, and noise that was taken for speech. */
 final class Talk {

@@ -2,7 +2,7 @@ package methodos.core.drafting;
 
 import java.util.List;
 import java.util.Set;
-import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 import methodos.core.speech.Measure.Bound;
 

@@ -3,7 +3,7 @@ package methodos.core.drafting;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.Kind;
 
 /** What becomes of a part that is not good enough: "its a new basket", "it goes in the bin". */
 final class Verdicts {

@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
-import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.Draft;
+import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 
 /** Puts the clauses together: what adds to which step, what holds for which, what is set aside. */

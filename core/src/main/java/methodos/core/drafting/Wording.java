@@ -3,7 +3,7 @@ package methodos.core.drafting;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 
 /**

@@ -3,8 +3,6 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import methodos.core.drafting.Draft;
-import methodos.core.drafting.DraftedStep;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Evidence;
@@ -12,6 +10,8 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.narration.Draft;
+import methodos.core.narration.DraftedStep;
 import methodos.core.words.Words;
 
 /**

@@ -8,7 +8,6 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import methodos.core.drafting.DraftedStep;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
@@ -23,6 +22,7 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepBuilder;
 import methodos.core.manual.Value;
 import methodos.core.manual.Wait;
+import methodos.core.narration.DraftedStep;
 import methodos.core.quantity.Quantity;
 import methodos.core.words.Words;
 

@@ -3,7 +3,6 @@ package methodos.core.narration;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import methodos.core.drafting.Draft;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;

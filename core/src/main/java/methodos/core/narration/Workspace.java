@@ -3,7 +3,6 @@ package methodos.core.narration;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
-import methodos.core.drafting.Draft;
 import methodos.core.manual.Manual;
 import methodos.core.scan.Scan;
 

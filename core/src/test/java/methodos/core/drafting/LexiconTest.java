@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
+import methodos.core.narration.Draft;
+import methodos.core.narration.DraftedStep;
 import methodos.core.speech.EnglishPartsOfSpeech;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
-import methodos.core.drafting.Draft;
 import methodos.core.drafting.Lexicon;
 import methodos.core.drafting.NarrationReader;
 import methodos.core.manual.Clip;
@@ -19,6 +18,7 @@ import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
+import methodos.core.narration.Draft;
 import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;

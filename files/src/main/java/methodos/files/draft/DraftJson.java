@@ -5,10 +5,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import methodos.core.drafting.Draft;
-import methodos.core.drafting.DraftedStep;
-import methodos.core.drafting.DraftedStep.Limit;
-import methodos.core.drafting.DraftedStep.Torque;
+import methodos.core.narration.Draft;
+import methodos.core.narration.DraftedStep;
+import methodos.core.narration.DraftedStep.Limit;
+import methodos.core.narration.DraftedStep.Torque;
 
 /** A draft as plain values, in the shape in which scripts read it. */
 public final class DraftJson {

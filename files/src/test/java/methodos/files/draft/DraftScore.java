@@ -8,9 +8,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
-import methodos.core.drafting.Draft;
-import methodos.core.drafting.DraftedStep;
-import methodos.core.drafting.DraftedStep.Kind;
+import methodos.core.narration.Draft;
+import methodos.core.narration.DraftedStep;
+import methodos.core.narration.DraftedStep.Kind;
 
 /**
  * How near a draft comes to what a careful reader finds in the same narration. A drafted step

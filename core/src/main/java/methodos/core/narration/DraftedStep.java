@@ -1,4 +1,4 @@
-package methodos.core.drafting;
+package methodos.core.narration;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;

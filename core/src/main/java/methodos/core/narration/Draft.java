@@ -1,4 +1,4 @@
-package methodos.core.drafting;
+package methodos.core.narration;
 
 import java.util.List;
 

@@ -1,0 +1,163 @@
+package methodos.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Span;
+import methodos.core.manual.Step;
+import methodos.core.narration.WordState;
+import methodos.core.narration.WordStates;
+import methodos.demo.DemoProject;
+import methodos.files.project.ProjectFolder;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Drafting from the narration, and settling what is drafted with a key each. */
+class DraftingTest extends RealWindow {
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    /** The demo's footage and narration, with no step written yet. */
+    @Override
+    protected void prepare(Path target) throws Exception {
+        DemoProject.QA_80.copyTo(target);
+        try (ProjectFolder folder = ProjectFolder.open(target)) {
+            Manual manual = folder.workspace().manual();
+            folder.save(
+                    manual.withStages(
+                                    manual.stages().stream()
+                                            .map(s -> s.withSteps(List.of()))
+                                            .toList())
+                            .withFigures(List.of())
+                            .withJoints(List.of())
+                            .withEnergies(List.of())
+                            .withDismissals(List.of()));
+        }
+    }
+
+    private List<Step> drafted() {
+        return manual().steps().filter(s -> !s.accepted()).toList();
+    }
+
+    private Step chosen() {
+        return manual().step(window().seamState().step().get()).orElseThrow();
+    }
+
+    private void draft(FxRobot robot) throws Exception {
+        Node seam = robot.lookup("#seam").query();
+        Bounds b = seam.localToScreen(seam.getBoundsInLocal());
+        robot.clickOn(b.getMinX() + 100, b.getMinY() + 200);
+        robot.type(KeyCode.D);
+        until(() -> !drafted().isEmpty());
+    }
+
+    @Test
+    void draftedStepsAreSettledWithAKeyEach(FxRobot robot) throws Exception {
+        draft(robot);
+        String clip = manual().clips().get(0).id();
+        int all = drafted().size();
+        assertThat(all).isGreaterThan(5);
+        assertThat(drafted())
+                .allSatisfy(
+                        s -> {
+                            assertThat(s.evidence()).isNotEmpty();
+                            assertThat(s.spans().get(0).clip()).isEqualTo(clip);
+                        });
+        assertThat(chosen()).isEqualTo(drafted().get(0));
+
+        Step first = chosen();
+        robot.type(KeyCode.A);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().step(first.id()).orElseThrow().accepted()).isTrue();
+        assertThat(chosen().id()).isNotEqualTo(first.id());
+
+        Step second = chosen();
+        robot.type(KeyCode.X);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().step(second.id())).isEmpty();
+        assertThat(manual().dismissals()).hasSize(1);
+
+        robot.type(KeyCode.C);
+        laidOut(robot);
+        assertThat(robot.lookup("#stepText").queryAs(TextArea.class).isFocused()).isTrue();
+        String before = chosen().id();
+        robot.clickOn("#nextDraft");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(chosen().id()).isNotEqualTo(before);
+
+        Step third = chosen();
+        Span span = third.spans().get(0);
+        robot.interact(() -> window().seamState().time().set((span.start() + span.end()) / 2));
+        robot.clickOn("#splitStep");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(drafted()).hasSize(all - 1);
+        robot.clickOn("#joinStep");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(drafted()).hasSize(all - 2);
+
+        // drafting again leaves alone what is settled
+        robot.clickOn("#draftSteps");
+        until(
+                () ->
+                        project.edits()
+                                .undoable()
+                                .filter(e -> e.name().equals("edit.draft"))
+                                .isPresent());
+        assertThat(manual().step(first.id()).orElseThrow().accepted()).isTrue();
+        assertThat(manual().dismissals()).hasSize(1);
+    }
+
+    @Test
+    void whatIsProposedToBeSetAsideIsOpenUntilSomebodyAgrees(FxRobot robot) throws Exception {
+        draft(robot);
+        String clip = manual().clips().get(0).id();
+        var workspace = project.workspace().get();
+        var proposed =
+                workspace.captions(clip).captions().stream()
+                        .filter(
+                                c ->
+                                        new WordStates(
+                                                                manual(),
+                                                                clip,
+                                                                workspace.draft(clip).orElseThrow())
+                                                        .of(c)
+                                                == WordState.PROPOSED)
+                        .toList();
+        assertThat(proposed).isNotEmpty();
+        robot.interact(
+                () -> {
+                    window().seamState().step().set(null);
+                    window().seamState()
+                            .span()
+                            .set(new Span(clip, proposed.get(0).start(), proposed.get(0).end()));
+                });
+        robot.type(KeyCode.X);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().dismissals())
+                .singleElement()
+                .satisfies(
+                        d -> {
+                            assertThat(d.quote()).isEqualTo(proposed.get(0).words());
+                            assertThat(d.reason()).isEqualTo("talk");
+                        });
+        assertThat(
+                        new WordStates(
+                                        manual(),
+                                        clip,
+                                        project.workspace().get().draft(clip).orElseThrow())
+                                .of(proposed.get(0)))
+                .isEqualTo(WordState.DISMISSED);
+    }
+}
