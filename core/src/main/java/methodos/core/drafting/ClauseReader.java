@@ -105,6 +105,9 @@ final class ClauseReader {
                     ? Outcome.of(Outcome.Sort.NOTE)
                     : Outcome.steps(List.of(special));
         }
+        if (speech.has(start, end, "=") && !speech.has(start, end, "= new", "= a new", "= scrap", "= bin") || text.equals("dry") && topic() != null && context.buildUp()) {
+            return Outcome.of(Outcome.Sort.NOTE);
+        }
         List<Finding> acted = verbs();
         if (!acted.isEmpty()) {
             if (said.withNo) {
@@ -140,6 +143,9 @@ final class ClauseReader {
     /** "they must turn without noise": what a part should do by itself. */
     private boolean behaves() {
         for (int i = start; i < Math.min(end - 1, start + 6); i++) {
+            if (speech.word(i).equals("must") && speech.word(i + 1).equals("go")) {
+                return false;
+            }
             if (Set.of("must", "should", "mustnt", "shouldnt").contains(speech.word(i))) {
                 return i > start
                                 && !Set.of("you", "we", "i", "one").contains(speech.word(i - 1))
@@ -445,7 +451,12 @@ final class ClauseReader {
     }
 
     void take(Objects objects, Finding f) {
-        if (objects.pronoun() != null && objects.parts().isEmpty()) {
+        Optional<NounPhrase> own = NounPhrases.at(speech, start, end).filter(NounPhrase::part);
+        boolean told = own.isPresent() && own.get().to() < end && Set.of("is", "are", "has", "sits", "lives").contains(speech.word(own.get().to()));
+        if (objects.pronoun() != null && objects.parts().isEmpty() && told) {
+            NounPhrase np = own.get();
+            f.parts.add(new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
+        } else if (objects.pronoun() != null && objects.parts().isEmpty()) {
             (f.is("tighten", "hand-tighten") && !objects.pronoun().equals("it")
                             ? context.fastener()
                             : context.meant(objects.pronoun(), clause.from()))
@@ -488,8 +499,8 @@ final class ClauseReader {
             boolean named =
                     f.parts.isEmpty() || f.parts.stream().allMatch(p -> consumable(p.name()));
             if (f.is("install") && named || !f.is("install")) {
-                if (lubricant || sealant) {
-                    f.action = sealant && !lubricant ? "apply" : "lubricate";
+                if (lubricant || sealant || f.is("install")) {
+                    f.action = lubricant ? "lubricate" : "apply";
                 }
                 if (named) {
                     f.parts.clear();

@@ -566,7 +566,7 @@ final class Clauses {
         int n = np.to();
         return n < speech.size()
                 && speech.token(n - 1).mark().isEmpty()
-                && (Set.of("off", "back", "away").contains(speech.word(n))
+                && (Set.of("off", "back", "away", "inside", "again").contains(speech.word(n))
                         || Set.of("out", "on", "in", "first", "next").contains(speech.word(n))
                                 && !speech.determiner(n + 1));
     }

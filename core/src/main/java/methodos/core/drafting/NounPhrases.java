@@ -75,8 +75,12 @@ final class NounPhrases {
                 break;
             }
         }
-        if (names.isEmpty()
-                || Grammar.EVALUATIVE.contains(names.get(names.size() - 1)) && names.size() == 1) {
+                boolean adjective = names.size() == 1 && at - from == 1 && speech.tag(from).equals("ADJ") && !Nouns.plural(names.get(0)) && !fresh
+                && speech.lexicon().verb(speech.token(from)).isEmpty() && !speech.token(from).capital();
+        if (adjective) {
+            return null;
+        }
+        if (names.isEmpty() || Grammar.EVALUATIVE.contains(names.get(names.size() - 1)) && names.size() == 1) {
             return null;
         }
         return phrase(from, each);

@@ -16,7 +16,7 @@ final class Said {
     private static final Pattern ORIENTATION =
             Pattern.compile(
                     "\\b((?:(?:the|its|their) )?(?:(?:\\w+ )?(?:side|face)|(?:\\w+ )?edges?|lips?|"
-                            + "arrow|chamfer|notch|gears|hub|teeth|ports?|cone|point|flat|slot|spring|"
+                            + "arrow|chamfer|notch|gears|hub|teeth|ports?|cone|point|flat|slot|"
                             + "bevel|shoulder|lever|numbers|marks?|dots?|collar|tabs?|head|threads?|writing|letters)"
                             + "(?: (?:goes|must|has to|have to|should|is|are|looks?|look))?"
                             + " (?:facing|pointing|points|looking|look|to|toward|towards|up|upwards?|down|"
@@ -25,7 +25,7 @@ final class Said {
             Pattern.compile(
                     "\\b(upside down|on its back|on its side|dead straight|right way up|the other way round"
                             + "|no twists(?: in it)?|between two positions|from the outside in"
-                            + "|flush(?: with \\w+ \\w+| with \\w+)?|towards? the \\w+(?: side)?)\\b");
+                            + "|flush(?! (?:it|the|out|them|that))(?: with \\w+ \\w+| with \\w+)?|towards? the \\w+(?: side)?)\\b");
     private static final Set<String> DOCUMENTS =
             Set.of(
                     "manual",
@@ -354,10 +354,15 @@ final class Said {
                 continue;
             }
             int q = speech.previous(i, from);
+            if (q >= from && speech.word(q).equals("no")) {
+                withNo = true;
+                take(i, i + n);
+                return i + n;
+            }
             if (q > from && speech.determiner(q)) {
                 q = speech.previous(q, from);
             }
-            if (q >= from && Set.of("no", "without").contains(speech.word(q))) {
+            if (q >= from && speech.word(q).equals("without")) {
                 withNo = true;
                 take(i, i + n);
                 return i + n;

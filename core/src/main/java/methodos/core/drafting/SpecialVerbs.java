@@ -161,6 +161,13 @@ final class SpecialVerbs {
             case "leave":
                 return leave(v);
             case "keep":
+                if (speech.has(v, end, "hand on", "hands on", "hand on the")) {
+                    Finding held = finding(Kind.ACTION, "support");
+                    int on = speech.find(v, end, "on");
+                    NounPhrases.at(speech, on + 1, end).filter(NounPhrase::part)
+                            .ifPresent(p -> held.parts.add(new Finding.Part(p.name(), null, null, null, p.plural())));
+                    return held;
+                }
                 return speech.has(
                                 v,
                                 end,

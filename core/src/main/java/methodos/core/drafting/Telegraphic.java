@@ -156,12 +156,15 @@ final class Telegraphic {
         if (topic != null && alone.matches("(now )?(closed|shut|open|off|on|tight|loose)")) {
             return state(alone, topic);
         }
-        boolean clicks = reader.measures().stream().anyMatch(m -> m.unit().equals("count"));
+        boolean clicks = speech.has(from, to, "click", "clicks") && reader.measures().stream().anyMatch(m -> m.unit().equals("count"));
         if (clicks && first == null && speech.has(from, to, "back", "out", "in")) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "adjust", reader.clause())));
         }
-        boolean volume =
-                reader.measures().stream()
+                boolean turns = reader.measures().stream().anyMatch(m -> m.unit().equals("turn") && m.single());
+        if (turns && first == null && speech.has(from, to, "to the right", "to the left", "clockwise", "anticlockwise") && reader.topic() == null) {
+            return Outcome.steps(List.of(new Finding(Kind.ACTION, "turn", reader.clause())));
+        }
+        boolean volume = reader.measures().stream()
                         .anyMatch(m -> m.unit().equals("mL") || m.unit().equals("L"));
         if (volume && first == null && speech.has(from, to, "in", "into")) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "fill", reader.clause())));
@@ -184,6 +187,16 @@ final class Telegraphic {
             said.consumables.clear();
             return Outcome.steps(List.of(f));
         }
+        if (!said.consumables.isEmpty() && speech.word(from).equals("old") && !reader.context().buildUp()) {
+            said.consumables.clear();
+            Finding f = new Finding(Kind.ACTION, "clean", reader.clause());
+            Objects.behind(speech, said, from, to).places().forEach(p -> f.parts.add(new Finding.Part(p, null, null, null, Nouns.plural(p))));
+            return Outcome.steps(List.of(f));
+        }
+        boolean hot = reader.measures().stream().anyMatch(m -> m.unit().equals("degree") || m.unit().startsWith("°"));
+        if (hot && first != null && !said.consumables.isEmpty() && reader.lubricant()) {
+            return step("heat", things);
+        }
         if (!said.consumables.isEmpty()) {
             return consumable(things);
         }
@@ -195,6 +208,9 @@ final class Telegraphic {
                 && speech.phrase(from, "back")
                 && speech.has(from, to, "back on", "back in")) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "install", reader.clause())));
+        }
+        if (first == null && said.leftHand) {
+            return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (first == null) {
             return said.tools.isEmpty()
@@ -210,6 +226,9 @@ final class Telegraphic {
     private Outcome thing(NounPhrase first, List<NounPhrase> things, String particle) {
         Said said = reader.said();
         if (speech.token(to - 1).mark().equals(":") && particle == null && !first.fresh()) {
+            return Outcome.of(Outcome.Sort.ADDITION);
+        }
+        if (first.name().equals("thread") || said.pattern != null && Set.of("middle", "centre", "center").contains(first.head())) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (HEADINGS.contains(first.name())) {

@@ -170,9 +170,7 @@ final class Values {
                                 "lubricate",
                                 "apply",
                                 "record",
-                                "turn",
-                                "replace",
-                                "discard");
+                                "turn");
         if (reads) {
             limit(f, f.is("fill") ? "quantity" : "", m);
         }

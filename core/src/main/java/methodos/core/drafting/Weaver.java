@@ -172,7 +172,11 @@ final class Weaver {
             return false;
         }
         String w = speech.word(clause.body());
+        if (clause.to() - clause.body() == 1 && !speech.word(clause.body()).equals("then")) {
+            return true;
+        }
         return Set.of("he", "she", "his", "her", "him").contains(w)
+                || Set.of("we", "i").contains(w) && Set.of("and", "before", "when", "so", "").contains(clause.lead())
                 || Set.of("it", "they").contains(w) && Set.of("and", "").contains(clause.lead());
     }
 
@@ -298,6 +302,9 @@ final class Weaver {
                 && conditionSentence == clause.sentence()
                 && f.from - conditionFrom < NEAR) {
             f.condition = condition;
+            if (f.telegraphic && f.is("install") && speech.has(f.from, f.to, "new")) {
+                f.action = "replace";
+            }
             f.from = Math.min(f.from, conditionFrom);
             condition = null;
         } else {
@@ -317,7 +324,9 @@ final class Weaver {
             return;
         }
         if (f.parts.isEmpty() && f.kind != Kind.CAUTION && !f.is("test", "wait")) {
-            context.topic(clause.sentence()).ifPresent(f.parts::add);
+            context.topic(clause.sentence())
+                    .filter(p -> !Set.of("water", "air", "oil").contains(Nouns.head(p.name())))
+                    .ifPresent(f.parts::add);
         }
         f.hazards.addAll(speech.lexicon().hazards().done(speech, f));
         if (f.is("lift", "lower", "install", "remove")
@@ -438,6 +447,10 @@ final class Weaver {
         if (!f.is("replace", "discard")) {
             return;
         }
+        if (speech.has(from, to, "shows", "reads")) {
+            f.condition = speech.text(from, to);
+            f.limits.clear();
+        }
         for (Measure m : speech.measures(from, to)) {
             Finding measured = last();
             if (m.bound() == Measure.Bound.NONE || measured == null || !measured.is("measure")) {
@@ -481,6 +494,10 @@ final class Weaver {
             fresh |= speech.word(i).equals("new");
         }
         boolean back = speech.has(f.from, f.to, "back in", "back on", "back together", "back up");
+        boolean inPlace = findings.stream().anyMatch(x -> x.sentence == f.sentence && x.is("remove", "loosen", "clean")) && !speech.runsOn();
+        if (inPlace) {
+            return;
+        }
         if (f.is("install", "press", "lift", "heat")
                 && (fresh || back && !f.is("heat"))
                 && (later || findings.size() > 12)) {
@@ -640,6 +657,7 @@ final class Weaver {
 
     private void condition(Clause clause, Said said) {
         dropPending();
+        remember(clause);
         condition = speech.text(clause.body(), clause.to()).replaceAll(" (um|uh|eh)\\b", "");
         if (condition.matches("(you|youre|youd) (want|like|need|have to|forget|ask|wonder).*")) {
             condition = null;
@@ -1083,7 +1101,10 @@ final class Weaver {
 
     /** The fastener that is the subject of a torque. */
     private Finding tightened(Clause clause) {
-        Optional<NounPhrase> np = NounPhrases.at(speech, clause.body(), clause.to());
+        Optional<NounPhrase> np = Optional.empty();
+        for (int i = clause.body(); i < clause.to() && np.isEmpty(); i++) {
+            np = NounPhrases.at(speech, i, clause.to()).filter(n -> Telegraphic.FASTENERS.contains(n.head()) || n.from() == clause.body());
+        }
         if (np.isEmpty()
                 || !np.get().part()
                 || Set.of(
@@ -1213,7 +1234,13 @@ final class Weaver {
                                                 || m.unit().equals("V")
                                                 || m.unit().equals("ohm"))) {
             Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
-            own.parts.add(topic.get());
+            boolean gauged = speech.measures(clause.from(), clause.to()).stream().noneMatch(Measure::length)
+                    && !Set.of("gauge", "pressure", "manometer", "battery", "winding").contains(Nouns.head(topic.get().name()));
+            if (!gauged) {
+                own.parts.add(topic.get());
+            } else {
+                context.about(-1, null);
+            }
             step(own, clause, said);
             return;
         }
@@ -1244,7 +1271,9 @@ final class Weaver {
                 return;
             }
         }
-        remember(clause);
+        if (said.orientation == null) {
+            remember(clause);
+        }
         if (listed(clause, said, f)) {
             return;
         }

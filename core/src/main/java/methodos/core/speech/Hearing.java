@@ -57,7 +57,11 @@ public final class Hearing {
         List<Token> tokens = new ArrayList<>();
         boolean sentences = captionsAreSentences(transcript);
         for (int i = 0; i < transcript.words().size(); i++) {
-            split(transcript.words().get(i).said(), i, tokens);
+            String said = transcript.words().get(i).said();
+            if (sentences && i > 0 && said.matches("\\p{Lu}\\p{Ll}+.*") && transcript.words().get(i - 1).said().matches(".*\\p{Ll}")) {
+                mark(tokens, tokens.size() - 1, ".");
+            }
+            split(said, i, tokens);
             if (i + 1 < transcript.words().size() && endsBehind(transcript, i, sentences)) {
                 mark(tokens, tokens.size() - 1, ".");
             }
