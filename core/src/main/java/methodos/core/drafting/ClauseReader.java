@@ -245,7 +245,8 @@ final class ClauseReader {
             if (met.isEmpty() || said.taken(i) && met.get().verb().alsoNoun() && !takenAsVerb(i)) {
                 continue;
             }
-            if (purpose(i)) {
+            int so = speech.find(start, i, "so");
+            if (purpose(i) || so > start && java.util.Set.of("that", "you", "it", "they").contains(speech.word(so + 1))) {
                 break;
             }
             if (relative(i)) {
@@ -356,7 +357,7 @@ final class ClauseReader {
         String action = verb.actionWith(particle);
         if (action == null
                 && particle == null
-                && !objects.parts().isEmpty()
+                && (!objects.parts().isEmpty() || WITHOUT_OBJECT.contains(verb.base()) && !verb.base().equals("run") && met.form() == Verb.Form.THIRD_PERSON)
                 && objects.placePreposition() != null) {
             action = verb.actionWith(objects.placePreposition());
         }
@@ -453,6 +454,10 @@ final class ClauseReader {
     void take(Objects objects, Finding f) {
         Optional<NounPhrase> own = NounPhrases.at(speech, start, end).filter(NounPhrase::part);
         boolean told = own.isPresent() && own.get().to() < end && Set.of("is", "are", "has", "sits", "lives").contains(speech.word(own.get().to()));
+        if (f.is("test", "wait")) {
+            f.parts.addAll(objects.parts());
+            return;
+        }
         if (objects.pronoun() != null && objects.parts().isEmpty() && told) {
             NounPhrase np = own.get();
             f.parts.add(new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));

@@ -128,6 +128,10 @@ final class Telegraphic {
     }
 
     private Outcome read() {
+        if (speech.has(from, to, "click", "clicks") && speech.has(from, to, "back", "out") && reader.measures().stream().anyMatch(m -> m.unit().equals("count"))
+                && things().isEmpty()) {
+            return Outcome.steps(List.of(new Finding(Kind.ACTION, "adjust", reader.clause())));
+        }
         if (to - from > 16 || statement()) {
             return Outcome.of(Outcome.Sort.NOTE);
         }
@@ -156,11 +160,7 @@ final class Telegraphic {
         if (topic != null && alone.matches("(now )?(closed|shut|open|off|on|tight|loose)")) {
             return state(alone, topic);
         }
-        boolean clicks = speech.has(from, to, "click", "clicks") && reader.measures().stream().anyMatch(m -> m.unit().equals("count"));
-        if (clicks && first == null && speech.has(from, to, "back", "out", "in")) {
-            return Outcome.steps(List.of(new Finding(Kind.ACTION, "adjust", reader.clause())));
-        }
-                boolean turns = reader.measures().stream().anyMatch(m -> m.unit().equals("turn") && m.single());
+        boolean turns = reader.measures().stream().anyMatch(m -> m.unit().equals("turn") && m.single());
         if (turns && first == null && speech.has(from, to, "to the right", "to the left", "clockwise", "anticlockwise") && reader.topic() == null) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "turn", reader.clause())));
         }
@@ -228,7 +228,7 @@ final class Telegraphic {
         if (speech.token(to - 1).mark().equals(":") && particle == null && !first.fresh()) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
-        if (first.name().equals("thread") || said.pattern != null && Set.of("middle", "centre", "center").contains(first.head())) {
+        if (first.head().equals("thread") || Set.of("torque", "tightness").contains(first.head()) || said.pattern != null && Set.of("middle", "centre", "center").contains(first.head())) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (HEADINGS.contains(first.name())) {

@@ -122,7 +122,7 @@ final class Weaver {
 
     /** "petroleum jelly: no", "pliers? no": what is named before must not be used. */
     private boolean denied(Clause clause) {
-        if (!speech.text(clause.body(), clause.to()).matches("no|never|not|no never")) {
+        if (!speech.text(clause.body(), clause.to()).matches("no|never|not|no never|do not|dont")) {
             return false;
         }
         boolean goesOn = !speech.token(clause.to() - 1).endsSentence();
@@ -346,6 +346,12 @@ final class Weaver {
         for (Finding.Part p : f.parts) {
             context.remember(p, f.to);
         }
+        Finding announced = last();
+        if (announced != null && announced.is(f.action == null ? "" : f.action) && f.from - announced.to < 12 && announced.limits.isEmpty()
+                && !f.limits.isEmpty() && speech.has(announced.from, announced.to, "going to")) {
+            findings.remove(announced);
+            left.add(new Left(announced.from, announced.to, announced.sentence, Draft.Reason.REPEAT));
+        }
         f.buildUp = context.buildUp();
         if (!merged(f)) {
             findings.add(f);
@@ -374,6 +380,12 @@ final class Weaver {
         if (bareListed) {
             before.parts.addAll(f.parts);
             before.to = f.to;
+            return true;
+        }
+        boolean twiceAgain = f.parts.isEmpty() && speech.has(f.from, f.to, "again") && findings.size() > 1
+                && findings.get(findings.size() - 2).sentence == f.sentence && findings.get(findings.size() - 2).is(f.action);
+        if (twiceAgain) {
+            before.to = Math.max(before.to, f.to);
             return true;
         }
         boolean again =
@@ -765,6 +777,9 @@ final class Weaver {
     /** Things that are told of: what "it" and "them" stand for next. */
     private void remember(Clause clause) {
         int i = clause.body();
+        if (speech.text(i, i + 1).matches("itll|youll|theyll")) {
+            return;
+        }
         if (speech.word(i).equals("theres") && speech.number(i + 1)) {
             Optional<methodos.core.speech.SpokenNumber> n =
                     methodos.core.speech.SpokenNumber.at(speech.tokens(), i + 1);
@@ -772,7 +787,12 @@ final class Weaver {
                     && NounPhrases.at(speech, i + 1, clause.to())
                             .filter(NounPhrase::part)
                             .isEmpty()) {
-                context.count((int) n.get().value().toDouble());
+                int count = (int) n.get().value().toDouble();
+                context.count(count);
+                Finding f = last();
+                if (f != null && !f.parts.isEmpty() && clause.from() - f.to <= 2 && f.parts.get(0).quantity() == null) {
+                    f.parts.set(0, f.parts.get(0).withQuantity(count));
+                }
                 return;
             }
         }
@@ -809,6 +829,9 @@ final class Weaver {
                     && np.get().part()
                     && !adjective
                     && !np.get().head().equals("part")
+                    && !speech.word(np.get().to()).equals("one")
+                    && !(clause.conditional() && !speech.determiner(np.get().from()))
+                    && !(clause.conditional() && speech.word(np.get().from()).equals("its"))
                     && !inPlace
                     && !tool
                     && !Defects.is(np.get().head())) {
@@ -943,8 +966,13 @@ final class Weaver {
             f.extend(clause);
             return true;
         }
-        boolean warm =
-                near
+                boolean pumped = near && f.is("pressurise") && figures.stream().anyMatch(m -> m.unit().equals("psi") || m.unit().equals("bar"));
+        if (pumped) {
+            attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        boolean warm = near
                         && f.is("heat", "cool")
                         && figures.stream()
                                 .anyMatch(
@@ -1025,11 +1053,7 @@ final class Weaver {
         if (!fastener) {
             own = null;
         }
-        if (f != null
-                && f.sentence == clause.sentence()
-                && clause.from() - f.to <= 1
-                && own == null
-                && f.is("remove", "loosen", "tighten")) {
+                if (f != null && f.sentence == clause.sentence() && clause.from() - f.to <= 8 && own == null && f.is("remove", "loosen", "tighten")) {
             attach(f, said, clause.from(), clause.to());
             f.extend(clause);
             return true;
@@ -1162,6 +1186,11 @@ final class Weaver {
             return;
         }
         if (torque && (f == null || !f.is("tighten")) && told(clause, said)) {
+            return;
+        }
+        if (f != null && f.is("pressurise") && clause.from() - f.to <= 4 && speech.measures(clause.from(), clause.to()).stream().anyMatch(m -> m.unit().equals("psi") || m.unit().equals("bar"))) {
+            attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
             return;
         }
         if (measuring(clause, said)) {
