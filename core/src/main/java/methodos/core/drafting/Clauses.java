@@ -421,7 +421,7 @@ final class Clauses {
                                     "need", "if", "put")
                             .contains(before);
         }
-        if (Set.of("on", "for").contains(w) && (verb && (object || placed))) {
+        if (Set.of("on", "for").contains(w) && (verb && (object || placed) || speech.phrase(i + 1, "the bigger") || speech.phrase(i + 1, "the older"))) {
             return Set.of(
                                     "the other side",
                                     "the other one",

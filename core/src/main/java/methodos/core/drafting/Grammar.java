@@ -92,7 +92,7 @@ final class Grammar {
                             + " mm inch inches newton clockwise anticlockwise goggles glasses gloves"
                             + " glove eye-protection protection care sense trouble mistake today noise"
                             + " one ones less more anything bin cross star pattern two three four five six seven eight nine ten pair couple"
-                            + " piece pieces direction wear leaks leak home force load weight position use purpose corner corners anybody man"
+                            + " piece pieces direction wear leaks leak home force load position use purpose corner corners anybody man"
                             + " woman lad guy fella kid man-next folks student apprentice it them they you we i");
 
     /** Nouns that are parts with a word in front: "tool rest", "cap end". */

@@ -78,7 +78,7 @@ final class Telegraphic {
                     "basin",
                     "container",
                     "tub");
-    private static final Set<String> DIMENSIONS =
+    static final Set<String> DIMENSIONS =
             Set.of(
                     "diameter",
                     "thickness",

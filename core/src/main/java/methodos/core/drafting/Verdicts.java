@@ -44,6 +44,9 @@ final class Verdicts {
         for (int i = from; i < to; i++) {
             String w = speech.word(i);
             String before = i > from ? speech.word(i - 1) : "";
+            if (w.equals("mean") || w.equals("means")) {
+                return null;
+            }
             if (w.equals("new")
                     && (before.equals("a")
                             || before.equals("=")

@@ -281,8 +281,11 @@ final class Weaver {
             pending = null;
             attach(f, before, f.from, clause.from());
             judged(f, f.from, clause.from());
+
         }
         attach(f, said, clause.from(), clause.to());
+        judged(f, clause.from(), clause.to());
+        told(f, clause);
         if (replacesLast(f)) {
             Finding before = findings.remove(findings.size() - 1);
             f.from = Math.min(f.from, before.from);
@@ -298,8 +301,9 @@ final class Weaver {
         } else if (model != null && modelSentence == clause.sentence()) {
             f.condition = model;
         }
+        boolean asked = conditionFrom >= 0 && conditionSentence == clause.sentence() - 1 && conditionAsked;
         if (condition != null
-                && conditionSentence == clause.sentence()
+                && (conditionSentence == clause.sentence() || asked || speech.runsOn())
                 && f.from - conditionFrom < NEAR) {
             f.condition = condition;
             if (f.telegraphic && f.is("install") && speech.has(f.from, f.to, "new")) {
@@ -452,6 +456,28 @@ final class Weaver {
         }
         before.leftHand |= f.leftHand;
         return true;
+    }
+
+    /** "flakes mean that it must be replaced", "more than that, its a new rotor", "torn ones go". */
+    private void told(Finding f, Clause clause) {
+        if (!f.is("replace", "discard") || f.condition != null) {
+            return;
+        }
+        String text = speech.text(clause.body(), clause.to());
+        int mean = Math.max(speech.find(clause.body(), clause.to(), "mean"), speech.find(clause.body(), clause.to(), "means"));
+        int equals = speech.find(clause.body(), clause.to(), "=");
+        if (mean > clause.body()) {
+            f.condition = speech.text(clause.body(), mean);
+        } else if (equals > clause.body()) {
+            f.condition = speech.text(clause.body(), equals);
+        } else if (text.matches("(any )?(more|less|over|under)( than)?( that)? .*")) {
+            Finding measured = last();
+            String figure = measured == null || measured.limits.isEmpty() ? "that"
+                    : Wording.figure(measured.limits.get(measured.limits.size() - 1).measure()).replaceFirst("^at (most|least) ", "");
+            f.condition = (text.contains("less") || text.contains("under") ? "under " : "over ") + figure;
+        } else if (text.matches("(torn|worn|damaged|cracked|broken|bent|scored) .*")) {
+            f.condition = speech.word(clause.body());
+        }
     }
 
     /** "under 55: new" says what the measurement before must give. */
@@ -670,7 +696,7 @@ final class Weaver {
     private void condition(Clause clause, Said said) {
         dropPending();
         remember(clause);
-        condition = speech.text(clause.body(), clause.to()).replaceAll(" (um|uh|eh)\\b", "");
+        condition = resolved(clause.body(), clause.to());
         if (condition.matches("(you|youre|youd) (want|like|need|have to|forget|ask|wonder).*")) {
             condition = null;
         }
@@ -688,8 +714,9 @@ final class Weaver {
                                                                 && !m.turnedRound().equals(m)
                                                                 && !whole(m)))
                         .toList();
+        boolean bare = bounds.stream().anyMatch(m -> m.unit().isEmpty());
         if (!bounds.isEmpty()
-                && !(before != null
+                && !(!bare && before != null
                         && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION)
                         && clause.from() - before.to < NEAR)) {
             Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
@@ -724,14 +751,48 @@ final class Weaver {
                 before.limits.add(new Finding.LimitSaid("", m.turnedRound()));
             }
         }
-        pendingCondition = clause;
+        conditionAsked = speech.token(clause.to() - 1).mark().equals("?");
+        after(clause);
     }
 
     private static boolean whole(Measure m) {
         return (m.min() == null ? m.max() : m.min()).toString().matches("\\d+");
     }
 
-    private Clause pendingCondition;
+    private boolean conditionAsked;
+
+    /** "replace the wheel if it is below five millimetres": a condition behind what it is for. */
+    private void after(Clause clause) {
+        Finding f = last();
+        boolean behind = f != null && f.sentence == clause.sentence() && f.to == clause.from() && f.kind != Kind.CAUTION && clause.from() > 0
+                && speech.token(clause.from() - 1).mark().isEmpty() && !speech.runsOn() && clause.lead().equals("if")
+                && speech.word(clause.from()).equals("if");
+        if (behind && condition != null && f.condition == null) {
+            f.condition = condition;
+            f.extend(clause);
+            condition = null;
+        }
+    }
+
+    /** A condition with the name of what "it" stands for, and with figures as they are printed. */
+    private String resolved(int from, int to) {
+        StringBuilder text = new StringBuilder();
+        for (int i = from; i < to; i++) {
+            String w = speech.word(i);
+            Optional<Measure> m = speech.measureAt(i);
+            if (m.isPresent() && m.get().from() == i && !m.get().unit().isEmpty() && m.get().to() <= to) {
+                text.append(Wording.figure(m.get()).replaceFirst("^at (most|least) ", "")).append(' ');
+                i = m.get().to() - 1;
+            } else if (Set.of("it", "its", "theyre", "they", "shes", "she").contains(w) && i == from) {
+                String named = context.last(from).map(Finding.Part::name).orElse(w);
+                text.append(named).append(w.equals("its") || w.equals("shes") ? " is " : w.equals("theyre") ? " are " : " ");
+            } else if (!speech.filler(i)) {
+                text.append(w).append(' ');
+            }
+        }
+        return text.toString().strip();
+    }
+
 
     private void reason(Clause clause, Said said) {
         Finding f = last();
@@ -921,8 +982,13 @@ final class Weaver {
             f.extend(clause);
             return true;
         }
-        boolean reading =
-                f != null
+                if (f != null && f.is("record") && clause.from() - f.to <= 3 && f.limits.isEmpty() && figures.stream().anyMatch(m -> m.unit().isEmpty() && !whole(m))
+                && speech.has(Math.max(0, f.from - 4), f.to, "turn", "turns")) {
+            figures.stream().filter(m -> m.unit().isEmpty()).limit(1).forEach(m -> Values.limit(f, "turns", m.in("turn")));
+            f.extend(clause);
+            return true;
+        }
+        boolean reading = f != null
                         && clause.from() - f.to <= 6
                         && f.is("record", "measure")
                         && f.limits.isEmpty()
@@ -972,8 +1038,7 @@ final class Weaver {
             f.extend(clause);
             return true;
         }
-        boolean warm = near
-                        && f.is("heat", "cool")
+                boolean warm = f != null && clause.from() - f.to <= 8 && f.is("heat", "cool")
                         && figures.stream()
                                 .anyMatch(
                                         m -> m.unit().startsWith("°") || m.unit().equals("degree"));
@@ -1254,11 +1319,8 @@ final class Weaver {
                 && said.tools.isEmpty()
                 && said.consumables.isEmpty()
                 && (f == null || f.from < clause.from() - 8 || f.sentence != clause.sentence())
-                && speech.measures(clause.from(), clause.to()).stream()
-                        .anyMatch(
-                                m ->
-                                        m.length()
-                                                || m.unit().equals("bar")
+                                && speech.measures(clause.from(), clause.to()).stream()
+                        .anyMatch(m -> m.unit().isEmpty() && !whole(m) && Telegraphic.DIMENSIONS.contains(Nouns.head(topic.get().name())) || m.length() || m.unit().equals("bar")
                                                 || m.unit().equals("psi")
                                                 || m.unit().equals("V")
                                                 || m.unit().equals("ohm"))) {
@@ -1473,8 +1535,7 @@ final class Weaver {
         dropPending();
         Finding f = last();
         List<Measure> figures = speech.measures(clause.from(), clause.to());
-        if (f != null
-                && speech.word(clause.body()).equals("no")
+                if (f != null && figures.isEmpty() && speech.word(clause.body()).equals("no")
                 && clause.from() - f.to <= 2
                 && f.kind != Kind.CAUTION) {
             f.extend(clause);
@@ -1540,11 +1601,6 @@ final class Weaver {
             left.add(new Left(pending.from(), pending.to(), pending.sentence(), null));
             pending = null;
         }
-        settleCondition();
-    }
-
-    private void settleCondition() {
-        pendingCondition = null;
     }
 
     private void settle() {
