@@ -2,6 +2,7 @@ package methodos.core.drafting;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
@@ -240,9 +241,11 @@ final class ClauseReader {
 
     private List<Finding> verbs() {
         List<Finding> found = new ArrayList<>();
-        for (int i = start; i < end; i++) {
-            Optional<Verb.Met> met = speech.verbAt(i, start, end);
-            if (met.isEmpty() || said.taken(i) && met.get().verb().alsoNoun() && !takenAsVerb(i)) {
+                for (int i = start; i < end; i++) {
+            int at = i;
+            Optional<Verb.Met> met = speech.verbAt(i, start, end).or(() -> unknown(at));
+            if (met.isEmpty()
+                    || said.taken(i) && met.get().verb().alsoNoun() && !takenAsVerb(i)) {
                 continue;
             }
             int so = speech.find(start, i, "so");
@@ -260,6 +263,27 @@ final class ClauseReader {
             }
         }
         return found;
+    }
+
+    /** What every verb means with "off" or "in" behind its object: "zip it off". */
+    private static final Verb ANY =
+            new Verb(
+                    "",
+                    null,
+                    Map.of("off", "remove", "out", "remove", "back", "install", "in", "install", "on", "install"),
+                    false);
+
+    /** A verb that no list knows, at the beginning of a clause. */
+    private Optional<Verb.Met> unknown(int i) {
+        boolean first = i == start || i == start + 1 && Grammar.SUBJECTS.contains(speech.word(start));
+        boolean verb =
+                first
+                        && speech.tag(i).equals("VERB")
+                        && speech.lexicon().verb(speech.token(i)).isEmpty()
+                        && !Grammar.AUXILIARIES.contains(speech.word(i))
+                        && speech.token(i).mark().isEmpty()
+                        && (Set.of("it", "them", "that").contains(speech.word(i + 1)) || Grammar.ARTICLES.contains(speech.word(i + 1)));
+        return verb ? Optional.of(new Verb.Met(ANY, Verb.Form.BASE)) : Optional.empty();
     }
 
     private boolean takenAsVerb(int i) {
@@ -328,7 +352,10 @@ final class ClauseReader {
 
     private Finding event(int v, Verb.Met met) {
         Verb verb = met.verb();
-        if (described(v, met)) {
+        int holder = speech.previous(v, start);
+        boolean held = verb.base().equals("hold") && holder >= start && !Grammar.SUBJECTS.contains(speech.word(holder)) && !Grammar.MODALS.contains(speech.word(holder))
+                && NounPhrases.at(speech, start, v).filter(NounPhrase::part).isPresent();
+        if (described(v, met) || held) {
             return null;
         }
         if (met.form() == Verb.Form.THIRD_PERSON
@@ -592,6 +619,12 @@ final class ClauseReader {
                 && context.buildUp()) {
             f.action = "restore";
             f.parts.clear();
+        }
+        if (f.is("install") && objects.places().stream().anyMatch(p -> p.matches(".*(oven|heater|hot plate)"))) {
+            f.action = "heat";
+        }
+        if (f.is("install") && objects.places().stream().anyMatch(p -> p.matches(".*(freezer|fridge|ice)"))) {
+            f.action = "cool";
         }
         if (f.is("install")
                 && objects.place() != null

@@ -213,7 +213,7 @@ final class Clauses {
             } else if (verb) {
                 object = true;
             } else {
-                thing |= np.get().part();
+                thing |= np.get().part() || Telegraphic.PROTECTION.contains(np.get().head());
             }
             return Math.max(i + 1, np.get().to());
         }
@@ -399,6 +399,9 @@ final class Clauses {
                         .contains(before)) {
             return NounPhrases.at(speech, i, clauseEnd(i)).filter(NounPhrase::part).isPresent();
         }
+        if (speech.phrase(i, "be careful") || speech.phrase(i, "watch out")) {
+            return true;
+        }
         if (w.equals("please") && !before.equals("no")) {
             return true;
         }
@@ -567,7 +570,7 @@ final class Clauses {
         return n < speech.size()
                 && speech.token(n - 1).mark().isEmpty()
                 && (Set.of("off", "back", "away", "inside", "again").contains(speech.word(n))
-                        || Set.of("out", "on", "in", "first", "next").contains(speech.word(n))
+                        || Set.of("out", "on", "in", "first", "next", "under").contains(speech.word(n))
                                 && !speech.determiner(n + 1));
     }
 
@@ -611,6 +614,9 @@ final class Clauses {
         if (Grammar.PRONOUNS.contains(w)
                 && Set.of("in", "on", "over", "under", "with").contains(before)) {
             return false;
+        }
+        if (w.equals("not") && runsOn && verb(i + 1) && !Grammar.AUXILIARIES.contains(before) && !before.equals("to") && !before.equals("if")) {
+            return true;
         }
         if (w.equals("not")
                 && Set.of("a", "an", "the", "with", "by").contains(speech.word(i + 1))
@@ -687,8 +693,10 @@ final class Clauses {
         boolean isVerb = speech.verbAt(i, i, end).isPresent();
         if (thing
                 && !verb
-                && Set.of("come", "go", "fall", "drop", "slide", "pull")
+                && Set.of("come", "go", "fall", "drop", "slide", "pull", "hold", "keep")
                         .contains(met.get().verb().base())
+                && !Grammar.PARTICLES.contains(before)
+                && (Nouns.plural(before) || !Set.of("hold", "keep").contains(met.get().verb().base()))
                 && speech.lexicon().verb(speech.token(i - 1)).isEmpty()) {
             return false;
         }
@@ -700,6 +708,9 @@ final class Clauses {
                 && !(Set.of("that", "this", "one", "same").contains(speech.word(i + 1))
                         && met.get().verb().alsoNoun()
                         && !Grammar.PARTICLES.contains(speech.word(i + 2)))) {
+            return true;
+        }
+        if (Set.of("which", "where", "how").contains(speech.word(i + 1))) {
             return true;
         }
         boolean goesOn =
@@ -733,8 +744,9 @@ final class Clauses {
                 || speech.word(i).equals("of")) {
             return false;
         }
+        boolean sized = speech.measureAt(i - 1).filter(m -> m.length() || m.unit().isEmpty()).isPresent();
         if (speech.measureAt(i - 1).isPresent()
-                && (speech.lexicon().tool(np.get().head()).isPresent()
+                && (sized && speech.lexicon().tool(np.get().head()).isPresent()
                         || Set.of("pound", "inch", "mil", "amp", "litre", "liter", "ton", "thread")
                                 .contains(speech.word(i - 1)))) {
             return false;

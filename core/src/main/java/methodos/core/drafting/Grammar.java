@@ -76,7 +76,7 @@ final class Grammar {
                     "breaks cracks scratches melts tears swells mushrooms ruins shows reads means says say said knows know much many thousand hundred comma oh remember listen bye sorry literally careful ready sure able stiff thanks lots"
                             + " anticlockwise clockwise times hello really pitched tight loose shut"
                             + " closed stuck glad proud seized done gone fine actually basically"
-                            + " maximum minimum max min exactly look twice more less much enough");
+                            + " maximum minimum max min exactly look twice more less much enough size");
 
     /** Nouns of which none is a part. */
     static final Set<String> NO_PARTS =
@@ -92,7 +92,7 @@ final class Grammar {
                             + " mm inch inches newton clockwise anticlockwise goggles glasses gloves"
                             + " glove eye-protection protection care sense trouble mistake today noise"
                             + " one ones less more anything bin cross star pattern two three four five six seven eight nine ten pair couple"
-                            + " piece pieces direction wear leaks leak home force load position use purpose corner corners anybody man"
+                            + " piece pieces direction wear leaks leak home force load push pull call turn spin check run start stop try drop knock hit trip position use purpose corner corners anybody man"
                             + " woman lad guy fella kid man-next folks student apprentice it them they you we i");
 
     /** Nouns that are parts with a word in front: "tool rest", "cap end". */

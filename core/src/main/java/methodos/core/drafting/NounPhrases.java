@@ -281,7 +281,7 @@ final class NounPhrases {
         boolean objectAfter =
                 speech.token(i).mark().isEmpty()
                         && (Grammar.ARTICLES.contains(after)
-                                || Set.of("it", "them", "your", "those", "these", "both")
+                                || Set.of("it", "them", "your", "those", "these", "both", "some", "all", "each", "any", "every")
                                         .contains(after));
         return switch (met.form()) {
             case BASE ->

@@ -265,7 +265,10 @@ record Objects(
                 return n;
             }
             NounPhrase phrase = np.get();
-            if (w.equals("from") || w.equals("of")) {
+            if (w.equals("of")) {
+                return Math.max(n, phrase.to());
+            }
+            if (w.equals("from")) {
                 if (off == null && phrase.part()) {
                     off = phrase.name();
                 }

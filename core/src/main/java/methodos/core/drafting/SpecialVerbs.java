@@ -142,7 +142,8 @@ final class SpecialVerbs {
                 if (after.equals("sure") || after.equals("certain")) {
                     return act("inspect", v + 2);
                 }
-                if (speech.has(v, end, "mark", "marks")) {
+                if (speech.has(v, end, "mark", "marks")
+                        || speech.has(v, end, "point", "sign", "line", "cross") && speech.has(v, end, "color", "colour", "paint", "marker", "pen", "chalk")) {
                     return mark(v);
                 }
                 if (speech.has(v, end, "note")) {
@@ -186,7 +187,11 @@ final class SpecialVerbs {
                         : note();
             case "hold":
                 return hold(v);
-            case "look", "looking", "search", "watch":
+            case "watch":
+                return Set.of("for", "it").contains(after) || speech.has(v, end, "gauge", "level", "needle", "pressure", "dial")
+                        ? look(v)
+                        : finding(Kind.CAUTION, null);
+            case "look", "looking", "search":
                 return Set.of("it", "like").contains(after)
                                 && speech.has(v, v + 3, "look it up", "look like")
                         ? null

@@ -99,7 +99,7 @@ final class Telegraphic {
                     "backlash",
                     "tension",
                     "bore");
-    private static final Set<String> PROTECTION =
+    static final Set<String> PROTECTION =
             Set.of(
                     "glasses",
                     "goggles",
@@ -430,6 +430,7 @@ final class Telegraphic {
         }
         boolean power =
                 POWER.contains(first.head())
+                        && !(first.head().equals("key") && !particle.equals("off"))
                         && !(first.head().equals("plug")
                                 && (first.plural() || first.name().contains(" ")));
         if (Set.of("line", "mark").contains(first.head()) && !reader.context().buildUp()) {

@@ -277,6 +277,11 @@ final class Weaver {
         told = null;
         if (pending != null) {
             f.from = Math.min(f.from, pending.from());
+            if (f.parts.isEmpty() && f.kind != Kind.CAUTION && !f.is("test", "wait") && pending.to() == clause.from()) {
+                NounPhrases.at(speech, pending.body(), pending.to())
+                        .filter(n -> n.part() && n.to() == clause.from() && speech.lexicon().tool(n.head()).isEmpty())
+                        .ifPresent(n -> f.parts.add(new Finding.Part(n.name(), n.quantity(), n.size(), null, n.plural())));
+            }
             Said before = Said.in(speech, pending.from(), pending.to());
             pending = null;
             attach(f, before, f.from, clause.from());
@@ -491,7 +496,18 @@ final class Weaver {
         }
         for (Measure m : speech.measures(from, to)) {
             Finding measured = last();
-            if (m.bound() == Measure.Bound.NONE || measured == null || !measured.is("measure")) {
+            if (m.bound() == Measure.Bound.NONE || m.turnedRound().equals(m)) {
+                continue;
+            }
+            if (measured == null || !measured.is("measure") || from - measured.to > 24) {
+                boolean length = m.length() || m.unit().isEmpty();
+                if (length && !f.parts.isEmpty()) {
+                    Finding own = new Finding(Kind.MEASUREMENT, "measure", new Clause(from, to, "", from, f.sentence));
+                    own.parts.add(f.parts.get(0).withQuantity(null));
+                    Values.limit(own, "", (m.unit().isEmpty() ? m.in(speech.lengthUnit()) : m).turnedRound());
+                    own.confidence = 0.5;
+                    findings.add(own);
+                }
                 continue;
             }
             String unit =
@@ -1099,6 +1115,7 @@ final class Weaver {
                 || !speech.has(
                         clause.body(),
                         clause.to(),
+                        "see", "there is", "got", "hold",
                         "is",
                         "its",
                         "thats",

@@ -135,6 +135,13 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
             if (first.equals("a") || first.equals("an")) {
                 return article();
             }
+            if (first.equals("hundred")) {
+                SpokenNumber more = word(start + 1).equals("and") ? new Reader(tokens, start + 2).read() : null;
+                boolean below = more != null && !more.fraction() && more.value().compareTo(Rational.of(100)) < 0;
+                return below
+                        ? of(Rational.of(100).plus(more.value()), more.used() + 2, false)
+                        : of(Rational.of(100), 1, false);
+            }
             if (first.equals("half")) {
                 int used = word(start + 1).equals("a") || word(start + 1).equals("an") ? 2 : 1;
                 return of(Rational.of(1, 2), used, true);
@@ -190,6 +197,7 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
             }
             return next.equals("hundred") || next.equals("thousand") ? words() : null;
         }
+
 
         private SpokenNumber words() {
             int i = start;
