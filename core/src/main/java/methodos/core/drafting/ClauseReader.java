@@ -106,7 +106,9 @@ final class ClauseReader {
                     ? Outcome.of(Outcome.Sort.NOTE)
                     : Outcome.steps(List.of(special));
         }
-        if (speech.has(start, end, "=") && !speech.has(start, end, "= new", "= a new", "= scrap", "= bin") || text.equals("dry") && topic() != null && context.buildUp()) {
+        if (speech.has(start, end, "=")
+                        && !speech.has(start, end, "= new", "= a new", "= scrap", "= bin")
+                || text.equals("dry") && topic() != null && context.buildUp()) {
             return Outcome.of(Outcome.Sort.NOTE);
         }
         List<Finding> acted = verbs();
@@ -241,15 +243,17 @@ final class ClauseReader {
 
     private List<Finding> verbs() {
         List<Finding> found = new ArrayList<>();
-                for (int i = start; i < end; i++) {
+        for (int i = start; i < end; i++) {
             int at = i;
             Optional<Verb.Met> met = speech.verbAt(i, start, end).or(() -> unknown(at));
-            if (met.isEmpty()
-                    || said.taken(i) && met.get().verb().alsoNoun() && !takenAsVerb(i)) {
+            if (met.isEmpty() || said.taken(i) && met.get().verb().alsoNoun() && !takenAsVerb(i)) {
                 continue;
             }
             int so = speech.find(start, i, "so");
-            if (purpose(i) || so > start && java.util.Set.of("that", "you", "it", "they").contains(speech.word(so + 1))) {
+            if (purpose(i)
+                    || so > start
+                            && java.util.Set.of("that", "you", "it", "they")
+                                    .contains(speech.word(so + 1))) {
                 break;
             }
             if (relative(i)) {
@@ -270,19 +274,23 @@ final class ClauseReader {
             new Verb(
                     "",
                     null,
-                    Map.of("off", "remove", "out", "remove", "back", "install", "in", "install", "on", "install"),
+                    Map.of(
+                            "off", "remove", "out", "remove", "back", "install", "in", "install",
+                            "on", "install"),
                     false);
 
     /** A verb that no list knows, at the beginning of a clause. */
     private Optional<Verb.Met> unknown(int i) {
-        boolean first = i == start || i == start + 1 && Grammar.SUBJECTS.contains(speech.word(start));
+        boolean first =
+                i == start || i == start + 1 && Grammar.SUBJECTS.contains(speech.word(start));
         boolean verb =
                 first
                         && speech.tag(i).equals("VERB")
                         && speech.lexicon().verb(speech.token(i)).isEmpty()
                         && !Grammar.AUXILIARIES.contains(speech.word(i))
                         && speech.token(i).mark().isEmpty()
-                        && (Set.of("it", "them", "that").contains(speech.word(i + 1)) || Grammar.ARTICLES.contains(speech.word(i + 1)));
+                        && (Set.of("it", "them", "that").contains(speech.word(i + 1))
+                                || Grammar.ARTICLES.contains(speech.word(i + 1)));
         return verb ? Optional.of(new Verb.Met(ANY, Verb.Form.BASE)) : Optional.empty();
     }
 
@@ -353,8 +361,12 @@ final class ClauseReader {
     private Finding event(int v, Verb.Met met) {
         Verb verb = met.verb();
         int holder = speech.previous(v, start);
-        boolean held = verb.base().equals("hold") && holder >= start && !Grammar.SUBJECTS.contains(speech.word(holder)) && !Grammar.MODALS.contains(speech.word(holder))
-                && NounPhrases.at(speech, start, v).filter(NounPhrase::part).isPresent();
+        boolean held =
+                verb.base().equals("hold")
+                        && holder >= start
+                        && !Grammar.SUBJECTS.contains(speech.word(holder))
+                        && !Grammar.MODALS.contains(speech.word(holder))
+                        && NounPhrases.at(speech, start, v).filter(NounPhrase::part).isPresent();
         if (described(v, met) || held) {
             return null;
         }
@@ -384,7 +396,10 @@ final class ClauseReader {
         String action = verb.actionWith(particle);
         if (action == null
                 && particle == null
-                && (!objects.parts().isEmpty() || WITHOUT_OBJECT.contains(verb.base()) && !verb.base().equals("run") && met.form() == Verb.Form.THIRD_PERSON)
+                && (!objects.parts().isEmpty()
+                        || WITHOUT_OBJECT.contains(verb.base())
+                                && !verb.base().equals("run")
+                                && met.form() == Verb.Form.THIRD_PERSON)
                 && objects.placePreposition() != null) {
             action = verb.actionWith(objects.placePreposition());
         }
@@ -480,7 +495,11 @@ final class ClauseReader {
 
     void take(Objects objects, Finding f) {
         Optional<NounPhrase> own = NounPhrases.at(speech, start, end).filter(NounPhrase::part);
-        boolean told = own.isPresent() && own.get().to() < end && Set.of("is", "are", "has", "sits", "lives").contains(speech.word(own.get().to()));
+        boolean told =
+                own.isPresent()
+                        && own.get().to() < end
+                        && Set.of("is", "are", "has", "sits", "lives")
+                                .contains(speech.word(own.get().to()));
         if (f.is("test", "wait")) {
             f.parts.addAll(objects.parts());
             return;
@@ -620,10 +639,13 @@ final class ClauseReader {
             f.action = "restore";
             f.parts.clear();
         }
-        if (f.is("install") && objects.places().stream().anyMatch(p -> p.matches(".*(oven|heater|hot plate)"))) {
+        if (f.is("install")
+                && objects.places().stream()
+                        .anyMatch(p -> p.matches(".*(oven|heater|hot plate)"))) {
             f.action = "heat";
         }
-        if (f.is("install") && objects.places().stream().anyMatch(p -> p.matches(".*(freezer|fridge|ice)"))) {
+        if (f.is("install")
+                && objects.places().stream().anyMatch(p -> p.matches(".*(freezer|fridge|ice)"))) {
             f.action = "cool";
         }
         if (f.is("install")

@@ -424,7 +424,10 @@ final class Clauses {
                                     "need", "if", "put")
                             .contains(before);
         }
-        if (Set.of("on", "for").contains(w) && (verb && (object || placed) || speech.phrase(i + 1, "the bigger") || speech.phrase(i + 1, "the older"))) {
+        if (Set.of("on", "for").contains(w)
+                && (verb && (object || placed)
+                        || speech.phrase(i + 1, "the bigger")
+                        || speech.phrase(i + 1, "the older"))) {
             return Set.of(
                                     "the other side",
                                     "the other one",
@@ -570,7 +573,8 @@ final class Clauses {
         return n < speech.size()
                 && speech.token(n - 1).mark().isEmpty()
                 && (Set.of("off", "back", "away", "inside", "again").contains(speech.word(n))
-                        || Set.of("out", "on", "in", "first", "next", "under").contains(speech.word(n))
+                        || Set.of("out", "on", "in", "first", "next", "under")
+                                        .contains(speech.word(n))
                                 && !speech.determiner(n + 1));
     }
 
@@ -615,7 +619,12 @@ final class Clauses {
                 && Set.of("in", "on", "over", "under", "with").contains(before)) {
             return false;
         }
-        if (w.equals("not") && runsOn && verb(i + 1) && !Grammar.AUXILIARIES.contains(before) && !before.equals("to") && !before.equals("if")) {
+        if (w.equals("not")
+                && runsOn
+                && verb(i + 1)
+                && !Grammar.AUXILIARIES.contains(before)
+                && !before.equals("to")
+                && !before.equals("if")) {
             return true;
         }
         if (w.equals("not")
@@ -696,7 +705,8 @@ final class Clauses {
                 && Set.of("come", "go", "fall", "drop", "slide", "pull", "hold", "keep")
                         .contains(met.get().verb().base())
                 && !Grammar.PARTICLES.contains(before)
-                && (Nouns.plural(before) || !Set.of("hold", "keep").contains(met.get().verb().base()))
+                && (Nouns.plural(before)
+                        || !Set.of("hold", "keep").contains(met.get().verb().base()))
                 && speech.lexicon().verb(speech.token(i - 1)).isEmpty()) {
             return false;
         }
@@ -744,7 +754,8 @@ final class Clauses {
                 || speech.word(i).equals("of")) {
             return false;
         }
-        boolean sized = speech.measureAt(i - 1).filter(m -> m.length() || m.unit().isEmpty()).isPresent();
+        boolean sized =
+                speech.measureAt(i - 1).filter(m -> m.length() || m.unit().isEmpty()).isPresent();
         if (speech.measureAt(i - 1).isPresent()
                 && (sized && speech.lexicon().tool(np.get().head()).isPresent()
                         || Set.of("pound", "inch", "mil", "amp", "litre", "liter", "ton", "thread")

@@ -75,12 +75,19 @@ final class NounPhrases {
                 break;
             }
         }
-                boolean adjective = names.size() == 1 && at - from == 1 && speech.tag(from).equals("ADJ") && !Nouns.plural(names.get(0)) && !fresh
-                && speech.lexicon().verb(speech.token(from)).isEmpty() && !speech.token(from).capital();
+        boolean adjective =
+                names.size() == 1
+                        && at - from == 1
+                        && speech.tag(from).equals("ADJ")
+                        && !Nouns.plural(names.get(0))
+                        && !fresh
+                        && speech.lexicon().verb(speech.token(from)).isEmpty()
+                        && !speech.token(from).capital();
         if (adjective) {
             return null;
         }
-        if (names.isEmpty() || Grammar.EVALUATIVE.contains(names.get(names.size() - 1)) && names.size() == 1) {
+        if (names.isEmpty()
+                || Grammar.EVALUATIVE.contains(names.get(names.size() - 1)) && names.size() == 1) {
             return null;
         }
         return phrase(from, each);
@@ -281,7 +288,9 @@ final class NounPhrases {
         boolean objectAfter =
                 speech.token(i).mark().isEmpty()
                         && (Grammar.ARTICLES.contains(after)
-                                || Set.of("it", "them", "your", "those", "these", "both", "some", "all", "each", "any", "every")
+                                || Set.of(
+                                                "it", "them", "your", "those", "these", "both",
+                                                "some", "all", "each", "any", "every")
                                         .contains(after));
         return switch (met.form()) {
             case BASE ->

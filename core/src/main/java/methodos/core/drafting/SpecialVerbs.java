@@ -143,7 +143,10 @@ final class SpecialVerbs {
                     return act("inspect", v + 2);
                 }
                 if (speech.has(v, end, "mark", "marks")
-                        || speech.has(v, end, "point", "sign", "line", "cross") && speech.has(v, end, "color", "colour", "paint", "marker", "pen", "chalk")) {
+                        || speech.has(v, end, "point", "sign", "line", "cross")
+                                && speech.has(
+                                        v, end, "color", "colour", "paint", "marker", "pen",
+                                        "chalk")) {
                     return mark(v);
                 }
                 if (speech.has(v, end, "note")) {
@@ -165,8 +168,17 @@ final class SpecialVerbs {
                 if (speech.has(v, end, "hand on", "hands on", "hand on the")) {
                     Finding held = finding(Kind.ACTION, "support");
                     int on = speech.find(v, end, "on");
-                    NounPhrases.at(speech, on + 1, end).filter(NounPhrase::part)
-                            .ifPresent(p -> held.parts.add(new Finding.Part(p.name(), null, null, null, p.plural())));
+                    NounPhrases.at(speech, on + 1, end)
+                            .filter(NounPhrase::part)
+                            .ifPresent(
+                                    p ->
+                                            held.parts.add(
+                                                    new Finding.Part(
+                                                            p.name(),
+                                                            null,
+                                                            null,
+                                                            null,
+                                                            p.plural())));
                     return held;
                 }
                 return speech.has(
@@ -188,7 +200,9 @@ final class SpecialVerbs {
             case "hold":
                 return hold(v);
             case "watch":
-                return Set.of("for", "it").contains(after) || speech.has(v, end, "gauge", "level", "needle", "pressure", "dial")
+                return Set.of("for", "it").contains(after)
+                                || speech.has(
+                                        v, end, "gauge", "level", "needle", "pressure", "dial")
                         ? look(v)
                         : finding(Kind.CAUTION, null);
             case "look", "looking", "search":

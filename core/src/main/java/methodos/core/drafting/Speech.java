@@ -290,7 +290,9 @@ final class Speech {
         if (after.isEmpty()) {
             return !hasWordsBefore(i, start) && verb.action() != null;
         }
-        if (Set.of("with", "by", "until", "for", "at", "around", "inside", "under", "along", "your", "which", "where", "how")
+        if (Set.of(
+                        "with", "by", "until", "for", "at", "around", "inside", "under", "along",
+                        "your", "which", "where", "how")
                 .contains(after)) {
             return true;
         }

@@ -128,7 +128,9 @@ final class Telegraphic {
     }
 
     private Outcome read() {
-        if (speech.has(from, to, "click", "clicks") && speech.has(from, to, "back", "out") && reader.measures().stream().anyMatch(m -> m.unit().equals("count"))
+        if (speech.has(from, to, "click", "clicks")
+                && speech.has(from, to, "back", "out")
+                && reader.measures().stream().anyMatch(m -> m.unit().equals("count"))
                 && things().isEmpty()) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "adjust", reader.clause())));
         }
@@ -160,11 +162,16 @@ final class Telegraphic {
         if (topic != null && alone.matches("(now )?(closed|shut|open|off|on|tight|loose)")) {
             return state(alone, topic);
         }
-        boolean turns = reader.measures().stream().anyMatch(m -> m.unit().equals("turn") && m.single());
-        if (turns && first == null && speech.has(from, to, "to the right", "to the left", "clockwise", "anticlockwise") && reader.topic() == null) {
+        boolean turns =
+                reader.measures().stream().anyMatch(m -> m.unit().equals("turn") && m.single());
+        if (turns
+                && first == null
+                && speech.has(from, to, "to the right", "to the left", "clockwise", "anticlockwise")
+                && reader.topic() == null) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "turn", reader.clause())));
         }
-        boolean volume = reader.measures().stream()
+        boolean volume =
+                reader.measures().stream()
                         .anyMatch(m -> m.unit().equals("mL") || m.unit().equals("L"));
         if (volume && first == null && speech.has(from, to, "in", "into")) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "fill", reader.clause())));
@@ -187,13 +194,23 @@ final class Telegraphic {
             said.consumables.clear();
             return Outcome.steps(List.of(f));
         }
-        if (!said.consumables.isEmpty() && speech.word(from).equals("old") && !reader.context().buildUp()) {
+        if (!said.consumables.isEmpty()
+                && speech.word(from).equals("old")
+                && !reader.context().buildUp()) {
             said.consumables.clear();
             Finding f = new Finding(Kind.ACTION, "clean", reader.clause());
-            Objects.behind(speech, said, from, to).places().forEach(p -> f.parts.add(new Finding.Part(p, null, null, null, Nouns.plural(p))));
+            Objects.behind(speech, said, from, to)
+                    .places()
+                    .forEach(
+                            p ->
+                                    f.parts.add(
+                                            new Finding.Part(
+                                                    p, null, null, null, Nouns.plural(p))));
             return Outcome.steps(List.of(f));
         }
-        boolean hot = reader.measures().stream().anyMatch(m -> m.unit().equals("degree") || m.unit().startsWith("°"));
+        boolean hot =
+                reader.measures().stream()
+                        .anyMatch(m -> m.unit().equals("degree") || m.unit().startsWith("°"));
         if (hot && first != null && !said.consumables.isEmpty() && reader.lubricant()) {
             return step("heat", things);
         }
@@ -228,7 +245,10 @@ final class Telegraphic {
         if (speech.token(to - 1).mark().equals(":") && particle == null && !first.fresh()) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
-        if (first.head().equals("thread") || Set.of("torque", "tightness").contains(first.head()) || said.pattern != null && Set.of("middle", "centre", "center").contains(first.head())) {
+        if (first.head().equals("thread")
+                || Set.of("torque", "tightness").contains(first.head())
+                || said.pattern != null
+                        && Set.of("middle", "centre", "center").contains(first.head())) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (HEADINGS.contains(first.name())) {

@@ -58,7 +58,10 @@ public final class Hearing {
         boolean sentences = captionsAreSentences(transcript);
         for (int i = 0; i < transcript.words().size(); i++) {
             String said = transcript.words().get(i).said();
-            if (sentences && i > 0 && said.matches("\\p{Lu}\\p{Ll}+.*") && transcript.words().get(i - 1).said().matches(".*\\p{Ll}")) {
+            if (sentences
+                    && i > 0
+                    && said.matches("\\p{Lu}\\p{Ll}+.*")
+                    && transcript.words().get(i - 1).said().matches(".*\\p{Ll}")) {
                 mark(tokens, tokens.size() - 1, ".");
             }
             split(said, i, tokens);

@@ -630,7 +630,9 @@ public final class Measures {
                     i > 0
                             && m.bound() != Bound.NONE
                             && m.from() - out.get(i - 1).to() <= 3
-                            && (out.get(i - 1).length() || out.get(i - 1).unit().equals("degree") || out.get(i - 1).unit().startsWith("°"));
+                            && (out.get(i - 1).length()
+                                    || out.get(i - 1).unit().equals("degree")
+                                    || out.get(i - 1).unit().startsWith("°"));
             if (corrected || limit) {
                 out.set(i, m.in(out.get(i - 1).unit()));
                 continue;

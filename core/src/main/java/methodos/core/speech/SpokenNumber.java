@@ -136,8 +136,12 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
                 return article();
             }
             if (first.equals("hundred")) {
-                SpokenNumber more = word(start + 1).equals("and") ? new Reader(tokens, start + 2).read() : null;
-                boolean below = more != null && !more.fraction() && more.value().compareTo(Rational.of(100)) < 0;
+                SpokenNumber more =
+                        word(start + 1).equals("and") ? new Reader(tokens, start + 2).read() : null;
+                boolean below =
+                        more != null
+                                && !more.fraction()
+                                && more.value().compareTo(Rational.of(100)) < 0;
                 return below
                         ? of(Rational.of(100).plus(more.value()), more.used() + 2, false)
                         : of(Rational.of(100), 1, false);
@@ -197,7 +201,6 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
             }
             return next.equals("hundred") || next.equals("thousand") ? words() : null;
         }
-
 
         private SpokenNumber words() {
             int i = start;

@@ -1,0 +1,461 @@
+package methodos.core.drafting;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.speech.Measure;
+import methodos.core.speech.SpokenNumber;
+
+/**
+ * Clauses that tell something of a step without being one: a figure, a tool, a document, a danger.
+ */
+final class Remarks {
+
+    private final Weave weave;
+    private final Speech speech;
+    private final Context context;
+    private final List<Weaver.Left> left;
+
+    Remarks(Weave weave) {
+        this.weave = weave;
+        this.speech = weave.speech;
+        this.context = weave.context;
+        this.left = weave.left;
+    }
+
+    /**
+     * "the nut is twenty-two newton metres", "thats about three turns": a figure for what was done.
+     */
+    boolean remark(Clause clause, Said said) {
+        List<Measure> figures = speech.measures(clause.from(), clause.to());
+        Finding f = weave.last();
+        if (toolTold(clause, said) || looksUp(clause, said)) {
+            return true;
+        }
+        if (said.anticlockwise && context.buildUp()) {
+            context.leftHandSaid();
+        }
+        if (said.pattern != null
+                && said.pattern.matches("\\d.*")
+                && figures.stream().noneMatch(Measure::torque)) {
+            Finding own = new Finding(Kind.ACTION, "tighten", clause);
+            context.fastener().ifPresent(own.parts::add);
+            weave.steps.step(own, clause, said);
+            return true;
+        }
+        if (figures.stream().anyMatch(Measure::torque)) {
+            Finding own = tightened(clause);
+            if (own == null
+                    && f != null
+                    && clause.from() - f.to < 20
+                    && f.is("tighten", "hand-tighten", "install", "turn", "connect")) {
+                if (f.is("tighten") || f.is("turn")) {
+                    weave.attaching.attach(f, said, clause.from(), clause.to());
+                    f.extend(clause);
+                    return true;
+                }
+                own = new Finding(Kind.ACTION, "tighten", clause);
+                own.parts.addAll(f.parts);
+            }
+            if (own == null) {
+                own = new Finding(Kind.ACTION, "tighten", clause);
+                context.fastener().ifPresent(own.parts::add);
+            }
+            weave.steps.step(own, clause, said);
+            return true;
+        }
+        boolean near = f != null && clause.from() - f.to <= 2 && f.kind != Kind.CAUTION;
+        if (near
+                && !f.limits.isEmpty()
+                && !figures.isEmpty()
+                && figures.stream().allMatch(m -> m.single() && m.length())
+                && speech.has(
+                        clause.body(),
+                        clause.body() + 3,
+                        "thats",
+                        "its",
+                        "call",
+                        "or",
+                        "about",
+                        "say")) {
+            Measure first = f.limits.get(f.limits.size() - 1).measure();
+            for (Measure m : figures) {
+                if (!first.unit().equals(m.unit())) {
+                    Values.limit(
+                            f,
+                            "",
+                            new Measure(
+                                    m.from(),
+                                    m.to(),
+                                    first.min() == null ? null : m.min(),
+                                    first.max() == null ? null : m.max(),
+                                    m.unit(),
+                                    first.bound()));
+                }
+            }
+            f.extend(clause);
+            return true;
+        }
+        if (f != null
+                && f.is("record")
+                && clause.from() - f.to <= 3
+                && f.limits.isEmpty()
+                && figures.stream().anyMatch(m -> m.unit().isEmpty() && !Conditions.whole(m))
+                && speech.has(Math.max(0, f.from - 4), f.to, "turn", "turns")) {
+            figures.stream()
+                    .filter(m -> m.unit().isEmpty())
+                    .limit(1)
+                    .forEach(m -> Values.limit(f, "turns", m.in("turn")));
+            f.extend(clause);
+            return true;
+        }
+        boolean reading =
+                f != null
+                        && clause.from() - f.to <= 6
+                        && f.is("record", "measure")
+                        && f.limits.isEmpty()
+                        && figures.stream().anyMatch(m -> !m.unit().isEmpty() && !m.time())
+                        && speech.has(
+                                clause.body(),
+                                clause.body() + 3,
+                                "ive got",
+                                "i got",
+                                "i have",
+                                "this ones",
+                                "its",
+                                "thats",
+                                "this one",
+                                "i get");
+        if (reading) {
+            Values.expected(f, figures, speech);
+            f.extend(clause);
+            return true;
+        }
+        if (near
+                && figures.size() == 1
+                && figures.get(0).time()
+                && figures.get(0).from() <= clause.body() + 1
+                && f.is("wait", "lubricate", "clean", "heat", "cool")) {
+            weave.attaching.attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        boolean bearing =
+                near
+                        && f.names("bearing")
+                        && figures.stream()
+                                .anyMatch(
+                                        m ->
+                                                m.unit().isEmpty()
+                                                        && m.min() != null
+                                                        && m.min().toString().matches("6[0-9]{3}"));
+        if (bearing) {
+            weave.attaching.attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        boolean pumped =
+                near
+                        && f.is("pressurise")
+                        && figures.stream()
+                                .anyMatch(m -> m.unit().equals("psi") || m.unit().equals("bar"));
+        if (pumped) {
+            weave.attaching.attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        boolean warm =
+                f != null
+                        && clause.from() - f.to <= 8
+                        && f.is("heat", "cool")
+                        && figures.stream()
+                                .anyMatch(
+                                        m -> m.unit().startsWith("°") || m.unit().equals("degree"));
+        boolean angle =
+                near
+                        && f.is("tighten")
+                        && figures.stream()
+                                .anyMatch(
+                                        m -> m.unit().equals("degree") || m.unit().equals("turn"));
+        if (warm || angle) {
+            weave.attaching.attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        if (near && said.anticlockwise && f.is("install", "tighten", "connect", "hand-tighten")) {
+            weave.attaching.thread(f, said);
+        }
+        if (said.pattern != null
+                && figures.stream().noneMatch(Measure::torque)
+                && f != null
+                && clause.from() - f.to <= 3
+                && f.is("hand-tighten", "install")
+                && context.fastener().isPresent()) {
+            Finding own = new Finding(Kind.ACTION, "tighten", clause);
+            own.parts.add(context.fastener().get());
+            weave.steps.step(own, clause, said);
+            return true;
+        }
+        boolean figure =
+                figures.stream()
+                        .anyMatch(
+                                m ->
+                                        m.time()
+                                                || m.unit().equals("turn")
+                                                || m.length()
+                                                        && f != null
+                                                        && (f.kind != Kind.ACTION
+                                                                || f.is("adjust")));
+        if (near
+                && figure
+                && speech.has(
+                        clause.body(),
+                        Math.min(clause.to(), clause.body() + 2),
+                        "its",
+                        "thats",
+                        "takes",
+                        "it")) {
+            weave.attaching.attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        return false;
+    }
+
+    /** "thats a seven eighths wrench", "it takes a ten mil socket": how the part comes off. */
+    private boolean toolTold(Clause clause, Said said) {
+        if (said.tools.stream().noneMatch(t -> t.size() != null)
+                || !speech.has(
+                        clause.body(),
+                        clause.to(),
+                        "see",
+                        "there is",
+                        "got",
+                        "hold",
+                        "is",
+                        "its",
+                        "thats",
+                        "takes",
+                        "its a",
+                        "theyre",
+                        "has")) {
+            return false;
+        }
+        Finding f = weave.last();
+        Finding own = tightened(clause);
+        boolean fastener =
+                own != null
+                        && own.parts.stream()
+                                .anyMatch(
+                                        p -> Telegraphic.FASTENERS.contains(Nouns.head(p.name())));
+        if (!fastener) {
+            own = null;
+        }
+        if (f != null
+                && f.sentence == clause.sentence()
+                && clause.from() - f.to <= 8
+                && own == null
+                && f.is("remove", "loosen", "tighten")) {
+            weave.attaching.attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+            return true;
+        }
+        if (own == null) {
+            Optional<Finding.Part> meant = context.last(clause.from());
+            if (meant.isEmpty()) {
+                return false;
+            }
+            own = new Finding(Kind.ACTION, "loosen", clause);
+            own.parts.add(meant.get());
+        }
+        own.action = context.buildUp() ? "tighten" : "loosen";
+        weave.steps.step(own, clause, said);
+        return true;
+    }
+
+    /** "axle torque, thats in your manual": a value that is not given. */
+    private boolean looksUp(Clause clause, Said said) {
+        if (said.reference == null
+                || speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque)) {
+            return false;
+        }
+        Weaver.Left asked = left.isEmpty() ? null : left.get(left.size() - 1);
+        if (weave.pending == null
+                && asked != null
+                && asked.to() == clause.from()
+                && asked.reason() == null) {
+            left.remove(asked);
+            weave.pending =
+                    new Clause(asked.from(), asked.to(), "", asked.from(), asked.sentence());
+        }
+        int from = weave.pending != null ? weave.pending.from() : clause.from();
+        Finding before = weave.last();
+        boolean torque =
+                speech.has(from, clause.to(), "torque", "tight", "newton metres", "tightness")
+                        || before != null && before.is("tighten") && clause.from() - before.to < 16;
+        Finding own =
+                new Finding(
+                        torque ? Kind.ACTION : Kind.MEASUREMENT,
+                        torque ? "tighten" : "measure",
+                        clause);
+        own.reference = said.reference;
+        if (!torque) {
+            Finding f = weave.last();
+            if (f != null
+                    && f.sentence == clause.sentence()
+                    && clause.from() - f.to <= 1
+                    && f.kind != Kind.CAUTION) {
+                f.reference = said.reference;
+                f.extend(clause);
+                return true;
+            }
+        }
+        Optional<NounPhrase> np =
+                NounPhrases.at(
+                        speech,
+                        weave.pending != null ? weave.pending.body() : clause.body(),
+                        clause.to());
+        if (np.isPresent()
+                && np.get().part()
+                && !np.get().name().contains(said.reference)
+                && !said.reference.contains(np.get().head())) {
+            String name = np.get().name().replaceFirst(" (torque|value|number|figure)$", "");
+            own.parts.add(new Finding.Part(name, null, null, null, np.get().plural()));
+        } else {
+            context.last(clause.from()).ifPresent(own.parts::add);
+        }
+        weave.steps.step(own, clause, said);
+        return true;
+    }
+
+    /** The fastener that is the subject of a torque. */
+    private Finding tightened(Clause clause) {
+        Optional<NounPhrase> np = Optional.empty();
+        for (int i = clause.body(); i < clause.to() && np.isEmpty(); i++) {
+            np =
+                    NounPhrases.at(speech, i, clause.to())
+                            .filter(
+                                    n ->
+                                            Telegraphic.FASTENERS.contains(n.head())
+                                                    || n.from() == clause.body());
+        }
+        if (np.isEmpty()
+                || !np.get().part()
+                || Set.of(
+                                "torque",
+                                "book",
+                                "manual",
+                                "kid",
+                                "handbook",
+                                "sheet",
+                                "figure",
+                                "chart",
+                                "value")
+                        .contains(np.get().head())) {
+            return null;
+        }
+        Finding f = new Finding(Kind.ACTION, "tighten", clause);
+        f.parts.add(
+                new Finding.Part(
+                        np.get().name(),
+                        np.get().quantity(),
+                        np.get().size(),
+                        null,
+                        np.get().plural()));
+        return f;
+    }
+
+    /** Things that are toldFastener of: what "it" and "them" stand for next. */
+    void remember(Clause clause) {
+        int i = clause.body();
+        if (speech.text(i, i + 1).matches("itll|youll|theyll")) {
+            return;
+        }
+        if (speech.word(i).equals("theres") && speech.number(i + 1)) {
+            Optional<SpokenNumber> n = SpokenNumber.at(speech.tokens(), i + 1);
+            if (n.isPresent()
+                    && NounPhrases.at(speech, i + 1, clause.to())
+                            .filter(NounPhrase::part)
+                            .isEmpty()) {
+                int count = (int) n.get().value().toDouble();
+                context.count(count);
+                Finding f = weave.last();
+                if (f != null
+                        && !f.parts.isEmpty()
+                        && clause.from() - f.to <= 2
+                        && f.parts.get(0).quantity() == null) {
+                    f.parts.set(0, f.parts.get(0).withQuantity(count));
+                }
+                return;
+            }
+        }
+        while (i < clause.to()) {
+            Optional<NounPhrase> np = NounPhrases.at(speech, i, clause.to());
+            boolean inPlace =
+                    i > clause.from() && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
+            boolean tool =
+                    np.isPresent()
+                            && speech.lexicon().tool(np.get().head()).isPresent()
+                            && !speech.lexicon().doubtfulTool(np.get().head());
+            if (np.isPresent()
+                    && np.get().part()
+                    && !tool
+                    && Telegraphic.FASTENERS.contains(np.get().head())) {
+                NounPhrase n = np.get();
+                weave.toldFastener =
+                        new Weave.Told(
+                                n.name(),
+                                n.quantity(),
+                                n.size(),
+                                n.plural(),
+                                clause.from(),
+                                clause.from());
+            }
+            boolean adjective =
+                    np.isPresent()
+                            && clause.body() == i
+                            && speech.phrase(i, "its")
+                            && np.get().from() == i
+                            && np.get().name().endsWith("ing")
+                            && np.get().to() - i == 2;
+            if (np.isPresent()
+                    && np.get().part()
+                    && !adjective
+                    && !np.get().head().equals("part")
+                    && !speech.word(np.get().to()).equals("one")
+                    && !(clause.conditional() && !speech.determiner(np.get().from()))
+                    && !(clause.conditional() && speech.word(np.get().from()).equals("its"))
+                    && !inPlace
+                    && !tool
+                    && !Defects.is(np.get().head())) {
+                context.remember(
+                        new Finding.Part(
+                                np.get().name(),
+                                np.get().quantity(),
+                                np.get().size(),
+                                null,
+                                np.get().plural()),
+                        clause.from());
+            }
+            i = np.map(n -> Math.max(n.to(), 0)).filter(n -> n > 0).orElse(i + 1);
+        }
+    }
+
+    /** "its eleven kilos", "glasses on": what is dangerous in the step before, or in the next. */
+    void warned(Clause clause, Said said) {
+        Finding f = weave.last();
+        if (said.hazards.isEmpty()) {
+            return;
+        }
+        if (f != null
+                && f.kind != Kind.CAUTION
+                && clause.from() - f.to <= 2
+                && (f.sentence >= clause.sentence() - 1)) {
+            f.hazards.addAll(said.hazards);
+        } else {
+            weave.warnings.addAll(said.hazards);
+            weave.warnedAt = clause.to();
+        }
+    }
+}
