@@ -3,6 +3,7 @@ package methodos.core.drafting;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
@@ -12,6 +13,9 @@ import methodos.core.speech.SpokenNumber;
  * themselves.
  */
 final class Additions {
+
+    private static final Set<String> GAUGED =
+            Set.of("gauge", "pressure", "manometer", "battery", "winding");
 
     private final Weave weave;
     private final Speech speech;
@@ -42,206 +46,251 @@ final class Additions {
                     "ohmmeter");
 
     void addition(Clause clause, Said said) {
-        Finding f = weave.last();
-        boolean torque =
-                speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque);
-        if (torque
-                && f != null
-                && f.is("tighten")
-                && f.torques.isEmpty()
-                && f.sentence == clause.sentence()
-                && clause.from() - f.to < 16) {
-            weave.attaching.attach(f, said, clause.from(), clause.to());
-            f.extend(clause);
+        Fragment f = new Fragment(clause, said, weave.last(), unnamed(clause, said));
+        if (torque(f)
+                || pressure(f)
+                || measuring(clause, said)
+                || pattern(f)
+                || otherTool(f)
+                || byHand(f)
+                || spanner(f)
+                || figureOfTopic(f)
+                || fastenerTold(f)
+                || wayRound(f)) {
             return;
         }
-        if (torque
-                && f != null
-                && f.is("tighten")
-                && clause.from() - f.to < 16
-                && NounPhrases.at(speech, clause.body(), clause.to()).isEmpty()
-                && !(clause.sentence() == f.sentence && clause.from() == f.to)) {
-            if (f.torques.isEmpty()) {
-                weave.attaching.attach(f, said, clause.from(), clause.to());
-                f.extend(clause);
-                return;
-            }
-            Finding own = new Finding(Kind.ACTION, "tighten", clause);
-            own.parts.addAll(f.parts);
-            weave.steps.step(own, clause, said);
-            return;
+        if (said.orientation == null) {
+            weave.remarks.remember(clause);
         }
-        if (torque && (f == null || !f.is("tighten")) && weave.remarks.remark(clause, said)) {
-            return;
+        if (!listed(clause, said, f.last)) {
+            join(f);
         }
-        if (f != null
-                && f.is("pressurise")
-                && clause.from() - f.to <= 4
-                && speech.measures(clause.from(), clause.to()).stream()
-                        .anyMatch(m -> m.unit().equals("psi") || m.unit().equals("bar"))) {
-            weave.attaching.attach(f, said, clause.from(), clause.to());
-            f.extend(clause);
-            return;
+    }
+
+    /**
+     * @param unnamed whether no part is named in it
+     */
+    private record Fragment(Clause clause, Said said, Finding last, boolean unnamed) {
+
+        boolean within(int words) {
+            return last != null && clause.from() - last.to <= words;
         }
-        if (measuring(clause, said)) {
-            return;
+
+        boolean sameSentence() {
+            return last != null && last.sentence == clause.sentence();
         }
-        if (said.pattern != null
-                && !torque
-                && f != null
-                && clause.from() - f.to <= 3
-                && f.is("hand-tighten", "install")
-                && context.fastener().isPresent()) {
-            Finding own = new Finding(Kind.ACTION, "tighten", clause);
-            own.parts.add(context.fastener().get());
-            weave.steps.step(own, clause, said);
-            return;
+    }
+
+    private boolean unnamed(Clause clause, Said said) {
+        return NounPhrases.at(speech, clause.body(), clause.to())
+                .filter(n -> n.part() && !said.taken(n.to() - 1))
+                .isEmpty();
+    }
+
+    private boolean any(Fragment f, Predicate<Measure> test) {
+        return speech.measures(f.clause.from(), f.clause.to()).stream().anyMatch(test);
+    }
+
+    private void attach(Fragment f) {
+        weave.attaching.attach(f.last, f.said, f.clause.from(), f.clause.to());
+        f.last.extend(f.clause);
+    }
+
+    private boolean make(Fragment f, Finding own) {
+        weave.steps.step(own, f.clause, f.said);
+        return true;
+    }
+
+    /** A step with the parts of another. */
+    private Finding like(Fragment f, Kind kind, String action) {
+        Finding own = new Finding(kind, action, f.clause);
+        own.parts.addAll(f.last.parts);
+        return own;
+    }
+
+    private boolean torque(Fragment f) {
+        if (!any(f, Measure::torque)) {
+            return false;
         }
-        boolean nothingNamed =
-                NounPhrases.at(speech, clause.body(), clause.to())
-                        .filter(n -> n.part() && !said.taken(n.to() - 1))
-                        .isEmpty();
-        if (weave.condition != null
-                && weave.conditionSentence >= clause.sentence() - 1
-                && !said.tools.isEmpty()
-                && nothingNamed
-                && f != null
-                && f.action != null) {
-            Finding own = new Finding(f.kind, f.action, clause);
-            own.parts.addAll(f.parts);
-            weave.conditionSentence = clause.sentence();
-            weave.steps.step(own, clause, said);
-            return;
+        if (f.last == null || !f.last.is("tighten")) {
+            return weave.remarks.remark(f.clause, f.said);
         }
-        if (said.byHand
-                && nothingNamed
-                && f != null
-                && f.is("install", "replace", "connect")
-                && clause.from() - f.to <= 2) {
-            Finding own = new Finding(Kind.ACTION, "hand-tighten", clause);
-            own.parts.addAll(f.parts);
-            weave.steps.step(own, clause, said);
-            return;
+        boolean near = f.clause.from() - f.last.to < 16;
+        boolean nothing = NounPhrases.at(speech, f.clause.body(), f.clause.to()).isEmpty();
+        boolean follows = f.sameSentence() && f.clause.from() == f.last.to;
+        if (near && f.last.torques.isEmpty() && (f.sameSentence() || nothing)) {
+            attach(f);
+            return true;
         }
-        Optional<Finding.Part> topic = context.topic(clause.sentence());
-        if (nothingNamed
-                && topic.isPresent()
-                && Telegraphic.FASTENERS.contains(Nouns.head(topic.get().name()))
-                && said.tools.isEmpty()
-                && speech.measures(clause.from(), clause.to()).stream()
-                        .anyMatch(m -> m.unit().equals("mm") && m.single())) {
-            Measure m = speech.measures(clause.from(), clause.to()).get(0);
-            Finding own = new Finding(Kind.ACTION, "support", clause);
+        return near && nothing && !follows && make(f, like(f, Kind.ACTION, "tighten"));
+    }
+
+    private boolean pressure(Fragment f) {
+        boolean pumped =
+                f.within(4)
+                        && f.last.is("pressurise")
+                        && any(f, m -> m.unit().equals("psi") || m.unit().equals("bar"));
+        if (pumped) {
+            attach(f);
+        }
+        return pumped;
+    }
+
+    private boolean pattern(Fragment f) {
+        boolean again =
+                f.said.pattern != null
+                        && !any(f, Measure::torque)
+                        && f.within(3)
+                        && f.last.is("hand-tighten", "install")
+                        && context.fastener().isPresent();
+        if (!again) {
+            return false;
+        }
+        Finding own = new Finding(Kind.ACTION, "tighten", f.clause);
+        own.parts.add(context.fastener().get());
+        return make(f, own);
+    }
+
+    /** "stuck? strap wrench": the same again with another tool. */
+    private boolean otherTool(Fragment f) {
+        boolean other =
+                weave.condition != null
+                        && weave.conditionSentence >= f.clause.sentence() - 1
+                        && !f.said.tools.isEmpty()
+                        && f.unnamed
+                        && f.last != null
+                        && f.last.action != null;
+        if (!other) {
+            return false;
+        }
+        weave.conditionSentence = f.clause.sentence();
+        return make(f, like(f, f.last.kind, f.last.action));
+    }
+
+    private boolean byHand(Fragment f) {
+        return f.said.byHand
+                && f.unnamed
+                && f.within(2)
+                && f.last.is("install", "replace", "connect")
+                && make(f, like(f, Kind.ACTION, "hand-tighten"));
+    }
+
+    /** "nuts underneath: 11 mm": they are held with a spanner of that size. */
+    private boolean spanner(Fragment f) {
+        Optional<Finding.Part> topic = context.topic(f.clause.sentence());
+        boolean size =
+                f.unnamed
+                        && topic.isPresent()
+                        && Telegraphic.FASTENERS.contains(Nouns.head(topic.get().name()))
+                        && f.said.tools.isEmpty()
+                        && any(f, m -> m.unit().equals("mm") && m.single());
+        if (size) {
+            Measure m = speech.measures(f.clause.from(), f.clause.to()).get(0);
+            Finding own = new Finding(Kind.ACTION, "support", f.clause);
             own.parts.add(topic.get());
             own.tools.add(new Finding.ToolSaid("spanner", Sizes.print(m.min(), "mm")));
             own.confidence = 0.5;
             findings.add(own);
             weave.pending = null;
-            return;
         }
-        if (nothingNamed
-                && topic.isPresent()
-                && said.tools.isEmpty()
-                && said.consumables.isEmpty()
-                && (f == null || f.from < clause.from() - 8 || f.sentence != clause.sentence())
-                && speech.measures(clause.from(), clause.to()).stream()
-                        .anyMatch(
-                                m ->
-                                        m.unit().isEmpty()
-                                                        && !Conditions.whole(m)
-                                                        && Telegraphic.DIMENSIONS.contains(
-                                                                Nouns.head(topic.get().name()))
-                                                || m.length()
-                                                || m.unit().equals("bar")
-                                                || m.unit().equals("psi")
-                                                || m.unit().equals("V")
-                                                || m.unit().equals("ohm"))) {
-            Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
-            boolean gauged =
-                    speech.measures(clause.from(), clause.to()).stream().noneMatch(Measure::length)
-                            && !Set.of("gauge", "pressure", "manometer", "battery", "winding")
-                                    .contains(Nouns.head(topic.get().name()));
-            if (!gauged) {
-                own.parts.add(topic.get());
-            } else {
-                context.about(-1, null);
+        return size;
+    }
+
+    /** "spring, free: 58 mm": a measurement without a verb. */
+    private boolean figureOfTopic(Fragment f) {
+        Optional<Finding.Part> topic = context.topic(f.clause.sentence());
+        if (!f.unnamed
+                || topic.isEmpty()
+                || !f.said.tools.isEmpty()
+                || !f.said.consumables.isEmpty()
+                || f.last != null && f.last.from >= f.clause.from() - 8 && f.sameSentence()) {
+            return false;
+        }
+        String head = Nouns.head(topic.get().name());
+        boolean dimension = Telegraphic.DIMENSIONS.contains(head);
+        boolean measured =
+                any(
+                        f,
+                        m ->
+                                m.unit().isEmpty() && !m.whole() && dimension
+                                        || m.length()
+                                        || Set.of("bar", "psi", "V", "ohm").contains(m.unit()));
+        if (!measured) {
+            return false;
+        }
+        Finding own = new Finding(Kind.MEASUREMENT, "measure", f.clause);
+        if (any(f, Measure::length) || GAUGED.contains(head)) {
+            own.parts.add(topic.get());
+        } else {
+            context.about(-1, null);
+        }
+        return make(f, own);
+    }
+
+    /** "held on by a lock nut. Twenty-four mil socket": how the fastener comes off. */
+    private boolean fastenerTold(Fragment f) {
+        Weave.Told told = weave.toldFastener;
+        if (told == null) {
+            return false;
+        }
+        String head = Nouns.head(told.name());
+        boolean fits =
+                f.said.tools.stream().anyMatch(t -> t.size() != null || t.name().startsWith(head));
+        if (!fits
+                || f.last != null && f.clause.from() - f.last.to <= 1 && told.from() < f.last.to) {
+            return false;
+        }
+        Finding own = new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "remove", f.clause);
+        own.parts.add(
+                new Finding.Part(told.name(), told.quantity(), told.size(), null, told.plural()));
+        own.from = Math.min(own.from, told.clauseFrom());
+        weave.unleave(own.from);
+        return make(f, own);
+    }
+
+    /** "wiper last, lip outwards": what goes in so. */
+    private boolean wayRound(Fragment f) {
+        Clause before = weave.pending;
+        if (f.said.orientation == null
+                || before == null
+                || !context.buildUp()
+                || before.sentence() != f.clause.sentence()) {
+            return false;
+        }
+        Optional<NounPhrase> thing =
+                NounPhrases.at(speech, before.body(), before.to()).filter(NounPhrase::part);
+        if (thing.isEmpty()) {
+            return false;
+        }
+        NounPhrase np = thing.get();
+        Finding own = new Finding(Kind.ACTION, "install", f.clause);
+        own.parts.add(new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
+        return make(f, own);
+    }
+
+    /** To the step before where it belongs to that, otherwise it waits for the next. */
+    private void join(Fragment f) {
+        boolean adjoins = f.within(1) && weave.pending == null && f.last.kind != Kind.CAUTION;
+        boolean completes =
+                f.said.orientation != null
+                        || !f.said.tools.isEmpty() && f.last != null && f.last.tools.isEmpty();
+        if (adjoins && (f.sameSentence() || completes)) {
+            if (f.last.telegraphic && f.last.is("restore") && any(f, Measure::time)) {
+                f.last.kind = Kind.TEST;
+                f.last.action = "test";
             }
-            weave.steps.step(own, clause, said);
-            return;
-        }
-        String toldHead = weave.toldFastener == null ? "" : Nouns.head(weave.toldFastener.name());
-        if (weave.toldFastener != null
-                && said.tools.stream()
-                        .anyMatch(t -> t.size() != null || t.name().startsWith(toldHead))
-                && (f == null || clause.from() - f.to > 1 || weave.toldFastener.from() >= f.to)) {
-            Finding own =
-                    new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "remove", clause);
-            own.parts.add(
-                    new Finding.Part(
-                            weave.toldFastener.name(),
-                            weave.toldFastener.quantity(),
-                            weave.toldFastener.size(),
-                            null,
-                            weave.toldFastener.plural()));
-            own.from = Math.min(own.from, weave.toldFastener.clauseFrom());
-            weave.unleave(own.from);
-            weave.steps.step(own, clause, said);
-            return;
-        }
-        if (said.orientation != null && weave.pending != null && context.buildUp()) {
-            Optional<NounPhrase> thing =
-                    NounPhrases.at(speech, weave.pending.body(), weave.pending.to())
-                            .filter(NounPhrase::part);
-            if (thing.isPresent() && weave.pending.sentence() == clause.sentence()) {
-                NounPhrase np = thing.get();
-                Finding own = new Finding(Kind.ACTION, "install", clause);
-                own.parts.add(
-                        new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
-                weave.steps.step(own, clause, said);
-                return;
-            }
-        }
-        if (said.orientation == null) {
-            weave.remarks.remember(clause);
-        }
-        if (listed(clause, said, f)) {
-            return;
-        }
-        boolean same =
-                f != null
-                        && f.sentence == clause.sentence()
-                        && clause.from() - f.to <= 1
-                        && weave.pending == null;
-        boolean close =
-                f != null
-                        && clause.from() - f.to <= 1
-                        && weave.pending == null
-                        && (said.orientation != null || !said.tools.isEmpty() && f.tools.isEmpty());
-        if ((same || close) && f.kind != Kind.CAUTION) {
-            if (f.telegraphic
-                    && f.is("restore")
-                    && speech.measures(clause.from(), clause.to()).stream()
-                            .anyMatch(Measure::time)) {
-                f.kind = Kind.TEST;
-                f.action = "test";
-            }
-            weave.attaching.attach(f, said, clause.from(), clause.to());
-            weave.attaching.thread(f, said);
-            f.extend(clause);
+            weave.attaching.attach(f.last, f.said, f.clause.from(), f.clause.to());
+            weave.attaching.thread(f.last, f.said);
+            f.last.extend(f.clause);
         } else if (weave.pending == null) {
-            weave.pending = clause;
-        } else if (weave.pending.sentence() == clause.sentence()
-                && weave.pending.to() == clause.from()) {
-            weave.pending =
-                    new Clause(
-                            weave.pending.from(),
-                            clause.to(),
-                            weave.pending.lead(),
-                            weave.pending.body(),
-                            weave.pending.sentence());
+            weave.pending = f.clause;
+        } else if (weave.pending.sentence() == f.clause.sentence()
+                && weave.pending.to() == f.clause.from()) {
+            Clause p = weave.pending;
+            weave.pending = new Clause(p.from(), f.clause.to(), p.lead(), p.body(), p.sentence());
         } else {
             weave.dropPending();
-            weave.pending = clause;
+            weave.pending = f.clause;
         }
     }
 

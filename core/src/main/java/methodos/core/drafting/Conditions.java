@@ -45,7 +45,7 @@ final class Conditions {
                                                 && (m.length()
                                                         || m.unit().isEmpty()
                                                                 && !m.turnedRound().equals(m)
-                                                                && !whole(m)))
+                                                                && !m.whole()))
                         .toList();
         boolean bare = bounds.stream().anyMatch(m -> m.unit().isEmpty());
         if (!bounds.isEmpty()
@@ -135,9 +135,5 @@ final class Conditions {
             }
         }
         return text.toString().strip();
-    }
-
-    static boolean whole(Measure m) {
-        return (m.min() == null ? m.max() : m.min()).toString().matches("\\d+");
     }
 }

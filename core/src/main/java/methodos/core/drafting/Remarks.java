@@ -13,214 +13,28 @@ import methodos.core.speech.SpokenNumber;
 final class Remarks {
 
     private final Weave weave;
+    private final FiguresTold figures;
     private final Speech speech;
     private final Context context;
     private final List<Weaver.Left> left;
 
     Remarks(Weave weave) {
+        this.figures = new FiguresTold(weave, this);
         this.weave = weave;
         this.speech = weave.speech;
         this.context = weave.context;
         this.left = weave.left;
     }
 
-    /**
-     * "the nut is twenty-two newton metres", "thats about three turns": a figure for what was done.
-     */
+    /** What a clause tells of a step without being one; whether it does. */
     boolean remark(Clause clause, Said said) {
-        List<Measure> figures = speech.measures(clause.from(), clause.to());
-        Finding f = weave.last();
         if (toolTold(clause, said) || looksUp(clause, said)) {
             return true;
         }
         if (said.anticlockwise && context.buildUp()) {
             context.leftHandSaid();
         }
-        if (said.pattern != null
-                && said.pattern.matches("\\d.*")
-                && figures.stream().noneMatch(Measure::torque)) {
-            Finding own = new Finding(Kind.ACTION, "tighten", clause);
-            context.fastener().ifPresent(own.parts::add);
-            weave.steps.step(own, clause, said);
-            return true;
-        }
-        if (figures.stream().anyMatch(Measure::torque)) {
-            Finding own = tightened(clause);
-            if (own == null
-                    && f != null
-                    && clause.from() - f.to < 20
-                    && f.is("tighten", "hand-tighten", "install", "turn", "connect")) {
-                if (f.is("tighten") || f.is("turn")) {
-                    weave.attaching.attach(f, said, clause.from(), clause.to());
-                    f.extend(clause);
-                    return true;
-                }
-                own = new Finding(Kind.ACTION, "tighten", clause);
-                own.parts.addAll(f.parts);
-            }
-            if (own == null) {
-                own = new Finding(Kind.ACTION, "tighten", clause);
-                context.fastener().ifPresent(own.parts::add);
-            }
-            weave.steps.step(own, clause, said);
-            return true;
-        }
-        boolean near = f != null && clause.from() - f.to <= 2 && f.kind != Kind.CAUTION;
-        if (near
-                && !f.limits.isEmpty()
-                && !figures.isEmpty()
-                && figures.stream().allMatch(m -> m.single() && m.length())
-                && speech.has(
-                        clause.body(),
-                        clause.body() + 3,
-                        "thats",
-                        "its",
-                        "call",
-                        "or",
-                        "about",
-                        "say")) {
-            Measure first = f.limits.get(f.limits.size() - 1).measure();
-            for (Measure m : figures) {
-                if (!first.unit().equals(m.unit())) {
-                    Values.limit(
-                            f,
-                            "",
-                            new Measure(
-                                    m.from(),
-                                    m.to(),
-                                    first.min() == null ? null : m.min(),
-                                    first.max() == null ? null : m.max(),
-                                    m.unit(),
-                                    first.bound()));
-                }
-            }
-            f.extend(clause);
-            return true;
-        }
-        if (f != null
-                && f.is("record")
-                && clause.from() - f.to <= 3
-                && f.limits.isEmpty()
-                && figures.stream().anyMatch(m -> m.unit().isEmpty() && !Conditions.whole(m))
-                && speech.has(Math.max(0, f.from - 4), f.to, "turn", "turns")) {
-            figures.stream()
-                    .filter(m -> m.unit().isEmpty())
-                    .limit(1)
-                    .forEach(m -> Values.limit(f, "turns", m.in("turn")));
-            f.extend(clause);
-            return true;
-        }
-        boolean reading =
-                f != null
-                        && clause.from() - f.to <= 6
-                        && f.is("record", "measure")
-                        && f.limits.isEmpty()
-                        && figures.stream().anyMatch(m -> !m.unit().isEmpty() && !m.time())
-                        && speech.has(
-                                clause.body(),
-                                clause.body() + 3,
-                                "ive got",
-                                "i got",
-                                "i have",
-                                "this ones",
-                                "its",
-                                "thats",
-                                "this one",
-                                "i get");
-        if (reading) {
-            Values.expected(f, figures, speech);
-            f.extend(clause);
-            return true;
-        }
-        if (near
-                && figures.size() == 1
-                && figures.get(0).time()
-                && figures.get(0).from() <= clause.body() + 1
-                && f.is("wait", "lubricate", "clean", "heat", "cool")) {
-            weave.attaching.attach(f, said, clause.from(), clause.to());
-            f.extend(clause);
-            return true;
-        }
-        boolean bearing =
-                near
-                        && f.names("bearing")
-                        && figures.stream()
-                                .anyMatch(
-                                        m ->
-                                                m.unit().isEmpty()
-                                                        && m.min() != null
-                                                        && m.min().toString().matches("6[0-9]{3}"));
-        if (bearing) {
-            weave.attaching.attach(f, said, clause.from(), clause.to());
-            f.extend(clause);
-            return true;
-        }
-        boolean pumped =
-                near
-                        && f.is("pressurise")
-                        && figures.stream()
-                                .anyMatch(m -> m.unit().equals("psi") || m.unit().equals("bar"));
-        if (pumped) {
-            weave.attaching.attach(f, said, clause.from(), clause.to());
-            f.extend(clause);
-            return true;
-        }
-        boolean warm =
-                f != null
-                        && clause.from() - f.to <= 8
-                        && f.is("heat", "cool")
-                        && figures.stream()
-                                .anyMatch(
-                                        m -> m.unit().startsWith("°") || m.unit().equals("degree"));
-        boolean angle =
-                near
-                        && f.is("tighten")
-                        && figures.stream()
-                                .anyMatch(
-                                        m -> m.unit().equals("degree") || m.unit().equals("turn"));
-        if (warm || angle) {
-            weave.attaching.attach(f, said, clause.from(), clause.to());
-            f.extend(clause);
-            return true;
-        }
-        if (near && said.anticlockwise && f.is("install", "tighten", "connect", "hand-tighten")) {
-            weave.attaching.thread(f, said);
-        }
-        if (said.pattern != null
-                && figures.stream().noneMatch(Measure::torque)
-                && f != null
-                && clause.from() - f.to <= 3
-                && f.is("hand-tighten", "install")
-                && context.fastener().isPresent()) {
-            Finding own = new Finding(Kind.ACTION, "tighten", clause);
-            own.parts.add(context.fastener().get());
-            weave.steps.step(own, clause, said);
-            return true;
-        }
-        boolean figure =
-                figures.stream()
-                        .anyMatch(
-                                m ->
-                                        m.time()
-                                                || m.unit().equals("turn")
-                                                || m.length()
-                                                        && f != null
-                                                        && (f.kind != Kind.ACTION
-                                                                || f.is("adjust")));
-        if (near
-                && figure
-                && speech.has(
-                        clause.body(),
-                        Math.min(clause.to(), clause.body() + 2),
-                        "its",
-                        "thats",
-                        "takes",
-                        "it")) {
-            weave.attaching.attach(f, said, clause.from(), clause.to());
-            f.extend(clause);
-            return true;
-        }
-        return false;
+        return figures.told(clause, said);
     }
 
     /** "thats a seven eighths wrench", "it takes a ten mil socket": how the part comes off. */
@@ -330,7 +144,7 @@ final class Remarks {
     }
 
     /** The fastener that is the subject of a torque. */
-    private Finding tightened(Clause clause) {
+    Finding tightened(Clause clause) {
         Optional<NounPhrase> np = Optional.empty();
         for (int i = clause.body(); i < clause.to() && np.isEmpty(); i++) {
             np =

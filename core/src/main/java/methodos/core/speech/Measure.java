@@ -65,6 +65,11 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
         };
     }
 
+    /** Whether the figure, or the lower one of two, has no fraction. */
+    public boolean whole() {
+        return (min == null ? max : min).toString().matches("\\d+");
+    }
+
     public boolean single() {
         return min != null && max != null && min.equals(max);
     }
