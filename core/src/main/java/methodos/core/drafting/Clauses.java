@@ -181,6 +181,11 @@ final class Clauses {
             return i + 1;
         }
         String w = speech.word(i);
+        boolean itIs = w.equals("its") && (Grammar.ARTICLES.contains(speech.word(i + 1)) || speech.number(i + 1) || Set.of("about", "like", "just", "too", "not").contains(speech.word(i + 1)));
+        if (itIs) {
+            copula = true;
+            return i + 1;
+        }
         if (Set.of("first", "next", "last", "again", "inside").contains(w) && thing && !verb) {
             placed = true;
             return i + 1;

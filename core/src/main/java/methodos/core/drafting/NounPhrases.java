@@ -46,6 +46,9 @@ final class NounPhrases {
             if (Grammar.OBJECTS.contains(speech.word(at)) && endsHere(at)) {
                 return null;
             }
+            if (speech.word(at).equals("its") && Grammar.ARTICLES.contains(speech.word(at + 1))) {
+                return null;
+            }
             if (speech.word(at).equals("both")) {
                 quantity = 2;
             }

@@ -72,7 +72,7 @@ final class StepMaking {
         }
         if (said.condition != null && f.kind != Kind.CAUTION) {
             f.condition = said.condition;
-        } else if (weave.model != null && weave.modelSentence == clause.sentence()) {
+        } else if (weave.model != null && weave.modelSentence == clause.sentence() && f.from - weave.modelAt <= 12) {
             f.condition = weave.model;
         }
         boolean asked =
@@ -115,9 +115,10 @@ final class StepMaking {
                         f.from, f.to, "two people", "two persons", "two of you", "with two")) {
             f.hazards.add("heavy load");
         }
+        boolean apart = f.from > 0 && speech.token(f.from - 1).endsSentence();
         boolean gloves =
                 speech.has(f.from, f.to, "gloves")
-                        || speech.has(Math.max(0, f.from - 4), f.from, "gloves");
+                        || !apart && speech.has(Math.max(0, f.from - 4), f.from, "gloves");
         if (gloves && f.is("install", "press", "push") && heated()) {
             f.hazards.add("hot surface");
         }
@@ -373,6 +374,6 @@ final class StepMaking {
                 "lower")) {
             return;
         }
-        f.parts.replaceAll(p -> f.unsure.isEmpty() ? p : p.withQuantity(null));
+        f.parts.replaceAll(p -> f.unsure.isEmpty() ? p : new Finding.Part(p.name(), null, null, p.from(), p.plural()));
     }
 }

@@ -138,7 +138,10 @@ final class Telegraphic {
             return Outcome.of(Outcome.Sort.NOTE);
         }
         Said said = reader.said();
-        if (speech.word(from).equals("no") && speech.token(from).mark().isEmpty()) {
+        if (said.reference != null && reader.measures().stream().noneMatch(Measure::torque)) {
+            return Outcome.of(Outcome.Sort.NOTE);
+        }
+        if (speech.word(from).equals("no") && speech.token(from).mark().isEmpty() && Sizes.at(speech, from, to) == null) {
             return Outcome.of(
                     said.orientation != null ? Outcome.Sort.ADDITION : Outcome.Sort.EXPECTATION);
         }

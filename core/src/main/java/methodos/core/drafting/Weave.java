@@ -39,6 +39,7 @@ final class Weave {
     String model;
 
     int modelSentence = -1;
+    int modelAt;
 
     /** The sentence that is talk, and why. */
     int talked = -1;

@@ -175,6 +175,7 @@ final class Weaver {
         if (said.condition != null && outcome.sort() != Outcome.Sort.STEPS) {
             weave.model = said.condition;
             weave.modelSentence = clause.sentence();
+            weave.modelAt = clause.to();
         }
         switch (outcome.sort()) {
             case SET_ASIDE -> {
