@@ -134,10 +134,8 @@ final class Clauses {
             }
             i = consume(i);
             if (speech.token(i - 1).endsSentence() || i == speech.size()) {
-                if (content(start, i) || clauses.isEmpty() || i == speech.size() || true) {
-                    clauses.add(clause(start, i, sentence));
-                    begin(i);
-                }
+                clauses.add(clause(start, i, sentence));
+                begin(i);
                 sentence++;
             }
         }
@@ -181,7 +179,12 @@ final class Clauses {
             return i + 1;
         }
         String w = speech.word(i);
-        boolean itIs = w.equals("its") && (Grammar.ARTICLES.contains(speech.word(i + 1)) || speech.number(i + 1) || Set.of("about", "like", "just", "too", "not").contains(speech.word(i + 1)));
+        boolean itIs =
+                w.equals("its")
+                        && (Grammar.ARTICLES.contains(speech.word(i + 1))
+                                || speech.number(i + 1)
+                                || Set.of("about", "like", "just", "too", "not")
+                                        .contains(speech.word(i + 1)));
         if (itIs) {
             copula = true;
             return i + 1;

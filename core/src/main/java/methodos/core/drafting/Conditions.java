@@ -23,6 +23,14 @@ final class Conditions {
 
     static final int NEAR = 30;
 
+    private static final Set<String> PRONOUNS =
+            Set.of("it", "its", "theyre", "they", "shes", "she");
+    private static final Set<String> OPENERS = Set.of("and", "so", "but", "now", "then", "well");
+
+    /** Words at which the verdict on a thing begins. */
+    private static final Set<String> VERDICTS =
+            Set.of("is", "are", "its", "gets", "get", "goes", "go", "=", "scrap", "new", "means");
+
     // ---------------------------------------------------------------- what adds to steps
 
     void condition(Clause clause, Said said) {
@@ -86,12 +94,11 @@ final class Conditions {
             }
         }
         weave.conditionAsked = speech.token(clause.to() - 1).mark().equals("?");
-        after(clause);
+        after(clause, before);
     }
 
     /** "replace the wheel if it is below five millimetres": a condition behind what it is for. */
-    private void after(Clause clause) {
-        Finding f = weave.last();
+    private void after(Clause clause, Finding f) {
         boolean behind =
                 f != null
                         && f.sentence == clause.sentence()
@@ -109,31 +116,83 @@ final class Conditions {
         }
     }
 
+    /** What a clause says of the thing that it condemns: "anything less than 4 is scrap iron". */
+    String judged(int from, int to) {
+        int start = from;
+        while (start < to - 1 && (speech.filler(start) || OPENERS.contains(speech.word(start)))) {
+            start++;
+        }
+        int end = start + 1;
+        while (end < to && !VERDICTS.contains(speech.word(end))) {
+            end++;
+        }
+        return resolved(start, end);
+    }
+
     /** A condition with the name of what "it" stands for, and with figures as they are printed. */
     private String resolved(int from, int to) {
         StringBuilder text = new StringBuilder();
-        for (int i = from; i < to; i++) {
+        int i = from;
+        while (i < to) {
+            Optional<Measure> figure = printed(i, to);
             String w = speech.word(i);
-            Optional<Measure> m = speech.measureAt(i);
-            if (m.isPresent()
-                    && m.get().from() == i
-                    && !m.get().unit().isEmpty()
-                    && m.get().to() <= to) {
-                text.append(Wording.figure(m.get()).replaceFirst("^at (most|least) ", ""))
-                        .append(' ');
-                i = m.get().to() - 1;
-            } else if (Set.of("it", "its", "theyre", "they", "shes", "she").contains(w)
-                    && i == from) {
-                String named = context.last(from).map(Finding.Part::name).orElse(w);
-                text.append(named)
-                        .append(
-                                w.equals("its") || w.equals("shes")
-                                        ? " is "
-                                        : w.equals("theyre") ? " are " : " ");
+            if (figure.isPresent()) {
+                text.append(Wording.figure(figure.get()).replaceFirst("^at (most|least) ", ""));
+                i = figure.get().to() - 1;
+            } else if (i == from && PRONOUNS.contains(w)) {
+                text.append(named(w, from, to));
             } else if (!speech.filler(i)) {
-                text.append(w).append(' ');
+                text.append(w);
             }
+            text.append(' ');
+            i++;
         }
-        return text.toString().strip();
+        return text.toString()
+                .strip()
+                .replaceAll(" +", " ")
+                .replaceAll("\\binside of\\b", "within")
+                .replaceFirst("^(youve|you|weve|we) (got|have|had) ", "");
+    }
+
+    /**
+     * The figure that begins at a word, in the unit in which lengths are told where it has none.
+     */
+    private Optional<Measure> printed(int at, int to) {
+        return speech.measureAt(at)
+                .filter(m -> m.from() == at && m.to() <= to)
+                .filter(m -> m.to() == to || !partOfAName(m, to))
+                .map(
+                        m ->
+                                m.unit().isEmpty()
+                                                && m.bound() != Measure.Bound.NONE
+                                                && !m.turnedRound().equals(m)
+                                        ? m.in(speech.lengthUnit())
+                                        : m)
+                .filter(m -> !m.unit().isEmpty());
+    }
+
+    /** "the sixty litre machine": the figure is part of a name. */
+    private boolean partOfAName(Measure m, int to) {
+        return NounPhrases.at(speech, m.to(), to).isPresent();
+    }
+
+    private String named(String pronoun, int at, int to) {
+        Finding before = weave.last();
+        boolean figure =
+                before != null
+                        && before.kind == Kind.MEASUREMENT
+                        && !before.parts.isEmpty()
+                        && at - before.to < NEAR
+                        && speech.has(at, to, "more", "less", "over", "under", "above", "below");
+        String name =
+                figure
+                        ? before.parts.get(0).name()
+                        : context.last(at).map(Finding.Part::name).orElse(pronoun);
+        return name
+                + switch (pronoun) {
+                    case "its", "shes" -> " is";
+                    case "theyre" -> " are";
+                    default -> "";
+                };
     }
 }

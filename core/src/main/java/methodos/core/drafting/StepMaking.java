@@ -72,7 +72,9 @@ final class StepMaking {
         }
         if (said.condition != null && f.kind != Kind.CAUTION) {
             f.condition = said.condition;
-        } else if (weave.model != null && weave.modelSentence == clause.sentence() && f.from - weave.modelAt <= 12) {
+        } else if (weave.model != null
+                && weave.modelSentence == clause.sentence()
+                && f.from - weave.modelAt <= 12) {
             f.condition = weave.model;
         }
         boolean asked =
@@ -286,7 +288,7 @@ final class StepMaking {
             return;
         }
         if (speech.has(from, to, "shows", "reads")) {
-            f.condition = speech.text(from, to);
+            f.condition = weave.conditions.judged(from, to);
             f.limits.clear();
         }
         for (Measure m : speech.measures(from, to)) {
@@ -318,7 +320,7 @@ final class StepMaking {
                             : m.unit();
             if (!unit.isEmpty()) {
                 Values.limit(measured, "", m.in(unit).turnedRound());
-                f.condition = speech.text(from, to);
+                f.condition = weave.conditions.judged(from, to);
             }
         }
     }
@@ -374,6 +376,10 @@ final class StepMaking {
                 "lower")) {
             return;
         }
-        f.parts.replaceAll(p -> f.unsure.isEmpty() ? p : new Finding.Part(p.name(), null, null, p.from(), p.plural()));
+        f.parts.replaceAll(
+                p ->
+                        f.unsure.isEmpty()
+                                ? p
+                                : new Finding.Part(p.name(), null, null, p.from(), p.plural()));
     }
 }

@@ -141,7 +141,9 @@ final class Telegraphic {
         if (said.reference != null && reader.measures().stream().noneMatch(Measure::torque)) {
             return Outcome.of(Outcome.Sort.NOTE);
         }
-        if (speech.word(from).equals("no") && speech.token(from).mark().isEmpty() && Sizes.at(speech, from, to) == null) {
+        if (speech.word(from).equals("no")
+                && speech.token(from).mark().isEmpty()
+                && Sizes.at(speech, from, to) == null) {
             return Outcome.of(
                     said.orientation != null ? Outcome.Sort.ADDITION : Outcome.Sort.EXPECTATION);
         }
@@ -648,9 +650,7 @@ final class Telegraphic {
                     if (found == null || found.equals("back") || found.equals("straight")) {
                         found = w;
                     }
-                } else if (found == null
-                        && Set.of("in", "on").contains(w)
-                        && (reader.context().buildUp() || true)) {
+                } else if (found == null && Set.of("in", "on").contains(w)) {
                     found = w;
                 }
             }
