@@ -493,6 +493,15 @@ final class ClauseReader {
         take(subjects, f);
     }
 
+    private static final Set<String> STANDS = Set.of("stand", "trestle", "block", "plank");
+
+    /** Where parts are laid while other work goes on. */
+    private static final Set<String> RESTS =
+            Set.of(
+                    "bench", "workbench", "table", "floor", "stand", "trestle", "rag", "cloth",
+                    "towel", "cardboard", "mat", "tray", "tub", "box", "bag", "shelf", "pallet",
+                    "plank", "block");
+
     void take(Objects objects, Finding f) {
         Optional<NounPhrase> own = NounPhrases.at(speech, start, end).filter(NounPhrase::part);
         boolean told =
@@ -661,10 +670,28 @@ final class ClauseReader {
                             ? "heat"
                             : "lubricate";
         }
-        if (f.is("install")
-                && (objects.place() != null && Set.of("vise", "vice").contains(objects.place())
-                        || f.parts.isEmpty() && false)) {
+        if (f.is("install") && Set.of("vise", "vice").contains(String.valueOf(objects.place()))) {
             f.action = "secure";
+        } else if (f.is("install")) {
+            laidDown(f);
+        }
+    }
+
+    /** "put it on the bench" lays a part down; it goes into nothing. */
+    private void laidDown(Finding f) {
+        for (int i = start + 1; i < end - 1; i++) {
+            if (!Set.of("in", "into", "on", "onto").contains(speech.word(i))) {
+                continue;
+            }
+            int to = NounPhrases.at(speech, i + 1, end).map(NounPhrase::to).orElse(i + 1);
+            // "the wooden stand": tagged as a verb, it is no part of the phrase
+            int last = to < end && RESTS.contains(speech.word(to)) ? to : to - 1;
+            String rest = Nouns.singular(speech.word(last));
+            if (RESTS.contains(rest)) {
+                f.action = STANDS.contains(rest) ? "support" : "lower";
+                f.restsOn = speech.text(i, last + 1);
+                return;
+            }
         }
     }
 

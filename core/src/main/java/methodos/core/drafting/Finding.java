@@ -44,6 +44,9 @@ final class Finding {
     String pattern;
     String orientation;
     String condition;
+
+    /** "on the bench": where a part is laid, or null. */
+    String restsOn;
     String reference;
     String why;
     String place;

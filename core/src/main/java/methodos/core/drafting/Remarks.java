@@ -180,7 +180,16 @@ final class Remarks {
         return f;
     }
 
-    /** Things that are toldFastener of: what "it" and "them" stand for next. */
+    /** "the rubber is very soft" warns in passing: the talk goes on about what was handled. */
+    private boolean described(Clause clause) {
+        int verb =
+                NounPhrases.at(speech, clause.body(), clause.to()).map(NounPhrase::to).orElse(-1);
+        return verb > 0
+                && Set.of("is", "are").contains(speech.word(verb))
+                && Set.of("very", "quite", "pretty", "real").contains(speech.word(verb + 1));
+    }
+
+    /** Things that were told of: what "it" and "them" stand for next. */
     void remember(Clause clause) {
         int i = clause.body();
         if (speech.text(i, i + 1).matches("itll|youll|theyll")) {
@@ -203,6 +212,9 @@ final class Remarks {
                 }
                 return;
             }
+        }
+        if (described(clause)) {
+            return;
         }
         while (i < clause.to()) {
             Optional<NounPhrase> np = NounPhrases.at(speech, i, clause.to());

@@ -111,8 +111,11 @@ final class Speech {
         return i < 0 || i >= tags.size() ? "" : tags.get(i);
     }
 
+    /** Whether a word only holds speech together; "mm" is a hum, but not behind a figure. */
     boolean filler(int i) {
-        return Grammar.FILLERS.contains(word(i)) && !(word(i).equals("right") && rightIsSide(i));
+        return Grammar.FILLERS.contains(word(i))
+                && !(word(i).equals("right") && rightIsSide(i))
+                && measureAt(i).isEmpty();
     }
 
     private boolean rightIsSide(int i) {

@@ -79,6 +79,9 @@ final class Wording {
         if (f.is("hand-tighten")) {
             text.append(" by hand");
         }
+        if (f.restsOn != null) {
+            text.append(' ').append(f.restsOn);
+        }
         f.parts.stream()
                 .map(Finding.Part::from)
                 .filter(from -> from != null && !speech.lexicon().tool(from).isPresent())
