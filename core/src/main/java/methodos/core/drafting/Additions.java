@@ -47,8 +47,10 @@ final class Additions {
 
     void addition(Clause clause, Said said) {
         Fragment f = new Fragment(clause, said, weave.last(), unnamed(clause, said));
-        if (torque(f)
+        if (weave.remarks.hands(clause)
+                || torque(f)
                 || pressure(f)
+                || angle(f)
                 || measuring(clause, said)
                 || pattern(f)
                 || otherTool(f)
@@ -104,7 +106,7 @@ final class Additions {
     /** A step with the parts of another. */
     private Finding like(Fragment f, Kind kind, String action) {
         Finding own = new Finding(kind, action, f.clause);
-        own.parts.addAll(f.last.parts);
+        f.last.parts.forEach(p -> own.parts.add(p.withQuantity(null)));
         return own;
     }
 
@@ -134,6 +136,16 @@ final class Additions {
             attach(f);
         }
         return pumped;
+    }
+
+    /** "a final ninety degrees" */
+    private boolean angle(Fragment f) {
+        boolean turned =
+                f.within(8) && f.last.is("tighten") && f.unnamed && any(f, FiguresTold::angle);
+        if (turned) {
+            attach(f);
+        }
+        return turned;
     }
 
     private boolean pattern(Fragment f) {

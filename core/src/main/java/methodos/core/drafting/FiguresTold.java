@@ -40,6 +40,11 @@ final class FiguresTold {
         }
     }
 
+    /** How far something is turned. */
+    static boolean angle(Measure m) {
+        return m.unit().equals("degree") || m.unit().equals("turn");
+    }
+
     /** Whether the clause tells a figure, which then stands with its step. */
     boolean told(Clause clause, Said said) {
         Telling t =
@@ -50,6 +55,23 @@ final class FiguresTold {
                         && said.anticlockwise
                         && t.last.is("install", "tighten", "connect", "hand-tighten");
         if (order(t) || torque(t) || sameAgain(t) || turnsCounted(t) || reading(t) || added(t)) {
+            return true;
+        }
+        boolean goesOn =
+                t.within(12)
+                        && t.last.is("tighten", "install", "hand-tighten")
+                        && said.anticlockwise
+                        && speech.has(
+                                clause.from(),
+                                clause.to(),
+                                "one goes on",
+                                "one screws on",
+                                "one winds on",
+                                "one tightens",
+                                "one does up");
+        if (goesOn) {
+            t.last.leftHand = true;
+            t.last.also.add(new int[] {clause.from(), clause.to()});
             return true;
         }
         if (turning) {
@@ -92,7 +114,7 @@ final class FiguresTold {
     private void tighten(Telling t, Finding parts) {
         Finding own = new Finding(Kind.ACTION, "tighten", t.clause);
         if (parts != null) {
-            own.parts.addAll(parts.parts);
+            parts.parts.forEach(p -> own.parts.add(p.withQuantity(null)));
         } else {
             context.fastener().ifPresent(own.parts::add);
         }
@@ -193,11 +215,12 @@ final class FiguresTold {
                 t.within(8)
                         && t.last.is("heat", "cool")
                         && t.any(m -> m.unit().startsWith("°") || m.unit().equals("degree"));
-        boolean angle =
+        boolean angle = t.near() && t.last.is("tighten") && t.any(FiguresTold::angle);
+        boolean weight =
                 t.near()
-                        && t.last.is("tighten")
-                        && t.any(m -> m.unit().equals("degree") || m.unit().equals("turn"));
-        boolean adds = time || bearing || pumped || warm || angle;
+                        && t.last.loads()
+                        && t.any(m -> m.unit().equals("kg") || m.unit().equals("lb"));
+        boolean adds = time || bearing || pumped || warm || angle || weight;
         if (adds) {
             attach(t);
         }

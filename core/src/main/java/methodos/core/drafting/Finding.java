@@ -70,6 +70,11 @@ final class Finding {
 
     record LimitSaid(String of, Measure measure) {}
 
+    /** Whether a load is put on to try whether it is held. */
+    boolean loads() {
+        return parts.stream().anyMatch(p -> p.name().matches("(test|trial) (weight|load)"));
+    }
+
     Finding(Kind kind, String action, Clause clause) {
         this.kind = kind;
         this.action = action;

@@ -30,6 +30,6 @@ record NounPhrase(
                         || Grammar.ENDS.contains(head()) && name.contains(" "))
                 && !name.matches(".*\\bhand thread|(left|right|normal|ordinary) thread")
                 && !Grammar.NO_PARTS.contains(name)
-                && !name.matches("[\\d./-]+");
+                && !name.matches("[\\d./-]+|m\\d+(x\\d+)?");
     }
 }

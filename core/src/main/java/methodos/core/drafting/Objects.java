@@ -156,7 +156,14 @@ record Objects(
                     continue;
                 }
                 if (w.equals("up") && speech.word(i + 1).equals("to")) {
+                    if (particle == null && speech.number(i + 2)) {
+                        particle = w;
+                    }
                     i += 2;
+                    continue;
+                }
+                if (w.equals("in") && "up".equals(particle) && speech.number(i + 1)) {
+                    i++; // "pump it up in two goes" says how
                     continue;
                 }
                 boolean preposes = preposes(i);

@@ -26,9 +26,44 @@ final class Remarks {
         this.left = weave.left;
     }
 
+    /** "three screws ... M5": a size by itself. */
+    private boolean sized(Clause clause, Said said) {
+        Finding f = weave.last();
+        Sizes.Size size = Sizes.at(speech, clause.body(), clause.to());
+        boolean sized =
+                size != null
+                        && size.thread()
+                        && size.to() == clause.to()
+                        && f != null
+                        && clause.from() - f.to <= 2
+                        && f.parts.size() == 1
+                        && f.parts.get(0).size() == null;
+        if (sized) {
+            weave.attaching.attach(f, said, clause.from(), clause.to());
+            f.extend(clause);
+        }
+        return sized;
+    }
+
+    /** "two people again": how many hands the work before takes. */
+    boolean hands(Clause clause) {
+        Finding f = weave.last();
+        boolean hands =
+                f != null
+                        && f.is("lift", "lower", "install", "remove", "support")
+                        && clause.from() - f.to <= 2
+                        && speech.text(clause.body(), clause.to())
+                                .matches("(with )?(two|three) (people|persons|men|of you)( again)?");
+        if (hands) {
+            f.hazards.add("heavy load");
+            f.extend(clause);
+        }
+        return hands;
+    }
+
     /** What a clause tells of a step without being one; whether it does. */
     boolean remark(Clause clause, Said said) {
-        if (toolTold(clause, said) || looksUp(clause, said)) {
+        if (sized(clause, said) || hands(clause) || toolTold(clause, said) || looksUp(clause, said)) {
             return true;
         }
         if (said.anticlockwise && context.buildUp()) {
@@ -271,6 +306,14 @@ final class Remarks {
     /** "its eleven kilos", "glasses on": what is dangerous in the step before, or in the next. */
     void warned(Clause clause, Said said) {
         Finding f = weave.last();
+        boolean gloved =
+                f != null
+                        && f.is("apply", "clean", "fill", "drain")
+                        && clause.from() - f.to <= 2
+                        && speech.has(clause.from(), clause.to(), "gloves");
+        if (gloved) {
+            f.hazards.add("chemical");
+        }
         if (said.hazards.isEmpty()) {
             return;
         }

@@ -58,6 +58,7 @@ final class StepMaking {
             judged(f, f.from, clause.from());
         }
         weave.attaching.attach(f, said, clause.from(), clause.to());
+        countedBefore(f, clause);
         judged(f, clause.from(), clause.to());
         rejected(f, clause);
         if (replacesLast(f)) {
@@ -125,7 +126,11 @@ final class StepMaking {
             f.hazards.add("hot surface");
         }
         phase(f);
-        inherit(f, clause);
+        inherit(f);
+        boolean renewed = f.is("install") && speech.has(f.from, f.to, "new");
+        if (context.buildUp() && (renewed || f.is("tighten"))) {
+            f.parts.replaceAll(p -> tightenedBefore(p) ? p : counted(p));
+        }
         weave.attaching.thread(f, said);
         for (Finding.Part p : f.parts) {
             context.remember(p, f.to);
@@ -369,8 +374,53 @@ final class StepMaking {
         }
     }
 
+    /** "the screws" that go back are as many as came off, where only one number was told of them. */
+    private Finding.Part counted(Finding.Part part) {
+        if (!part.plural() || part.quantity() != null) {
+            return part;
+        }
+        List<Integer> told =
+                findings.stream()
+                        .flatMap(f -> f.parts.stream())
+                        .filter(p -> p.quantity() != null && sameThing(p.name(), part.name()))
+                        .map(Finding.Part::quantity)
+                        .distinct()
+                        .toList();
+        return told.size() == 1 ? part.withQuantity(told.get(0)) : part;
+    }
+
+    /** "back on thirteen and a half": the figure that was counted coming off, without its unit. */
+    private void countedBefore(Finding f, Clause clause) {
+        if (!f.is("install", "tighten", "hand-tighten", "turn", "adjust")) {
+            return;
+        }
+        for (Measure m : speech.measures(clause.from(), clause.to())) {
+            if (!m.unit().isEmpty() || !m.single() || m.whole()) {
+                continue;
+            }
+            findings.stream()
+                    .filter(x -> x.is("record"))
+                    .flatMap(x -> x.limits.stream())
+                    .map(Finding.LimitSaid::measure)
+                    .filter(r -> r.single() && r.min().equals(m.min()))
+                    .findFirst()
+                    .ifPresent(r -> Values.limit(f, "", m.in(r.unit())));
+        }
+    }
+
+    private boolean tightenedBefore(Finding.Part part) {
+        return findings.stream()
+                .filter(f -> f.is("tighten"))
+                .flatMap(f -> f.parts.stream())
+                .anyMatch(p -> sameThing(p.name(), part.name()));
+    }
+
+    private static boolean sameThing(String one, String other) {
+        return one.equals(other) || one.endsWith(" " + other) || other.endsWith(" " + one);
+    }
+
     /** Fastener counts carry over in one breath: "fit the six screws and tighten them". */
-    private void inherit(Finding f, Clause clause) {
+    private void inherit(Finding f) {
         if (!f.is(
                 "discard", "measure", "inspect", "record", "clean", "turn", "push", "lift",
                 "lower")) {

@@ -64,7 +64,7 @@ final class Values {
                 }
             }
             case "kg", "lb", "ton" -> {
-                if (f.is("test")) {
+                if (f.is("test") || f.loads()) {
                     limit(f, "load", m);
                     f.hazards.remove("heavy load");
                 }
