@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.List;
+import java.util.Optional;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 
@@ -11,6 +12,9 @@ final class FiguresTold {
     private static final String[] READS = {
         "ive got", "i got", "i have", "this ones", "its", "thats", "this one", "i get"
     };
+
+    /** So many words further on it is still pumped up. */
+    private static final int PUMPING = 25;
 
     private final Weave weave;
     private final Remarks remarks;
@@ -45,6 +49,57 @@ final class FiguresTold {
         return m.unit().equals("degree") || m.unit().equals("turn");
     }
 
+    /** Whether the clause only says more of a figure or a thread that was told before. */
+    boolean belongs(Clause clause, Said said) {
+        Telling t =
+                new Telling(
+                        clause, said, speech.measures(clause.from(), clause.to()), weave.last());
+        return sameAgain(t) || goesOn(t) || pumpedOn(t);
+    }
+
+    /** "and the left one goes on anticlockwise" */
+    private boolean goesOn(Telling t) {
+        boolean left =
+                t.within(12)
+                        && t.last.is("tighten", "install", "hand-tighten")
+                        && t.said.anticlockwise
+                        && speech.has(
+                                t.clause.from(),
+                                t.clause.to(),
+                                "one goes on",
+                                "one screws on",
+                                "one winds on",
+                                "one tightens",
+                                "one does up");
+        if (left) {
+            t.last.leftHand = true;
+            t.last.also.add(new int[] {t.clause.from(), t.clause.to()});
+        }
+        return left;
+    }
+
+    /** "first fifty psi ... then up to eighty-two": the second goal has the unit of the first. */
+    private boolean pumpedOn(Telling t) {
+        if (!speech.has(t.clause.from(), t.clause.to(), "up to", "to")) {
+            return false;
+        }
+        Optional<Measure> goal =
+                t.figures.stream().filter(m -> m.unit().isEmpty()).findFirst();
+        Optional<Finding> pumped =
+                weave.findings.stream()
+                        .filter(f -> f.is("pressurise") && !f.limits.isEmpty())
+                        .filter(f -> t.clause.from() - f.to < PUMPING)
+                        .reduce((first, second) -> second);
+        if (goal.isEmpty() || pumped.isEmpty()) {
+            return false;
+        }
+        List<Finding.LimitSaid> limits = pumped.get().limits;
+        Values.limit(
+                pumped.get(), "", goal.get().in(limits.get(limits.size() - 1).measure().unit()));
+        pumped.get().also.add(new int[] {t.clause.from(), t.clause.to()});
+        return true;
+    }
+
     /** Whether the clause tells a figure, which then stands with its step. */
     boolean told(Clause clause, Said said) {
         Telling t =
@@ -54,24 +109,7 @@ final class FiguresTold {
                 t.near()
                         && said.anticlockwise
                         && t.last.is("install", "tighten", "connect", "hand-tighten");
-        if (order(t) || torque(t) || sameAgain(t) || turnsCounted(t) || reading(t) || added(t)) {
-            return true;
-        }
-        boolean goesOn =
-                t.within(12)
-                        && t.last.is("tighten", "install", "hand-tighten")
-                        && said.anticlockwise
-                        && speech.has(
-                                clause.from(),
-                                clause.to(),
-                                "one goes on",
-                                "one screws on",
-                                "one winds on",
-                                "one tightens",
-                                "one does up");
-        if (goesOn) {
-            t.last.leftHand = true;
-            t.last.also.add(new int[] {clause.from(), clause.to()});
+        if (order(t) || torque(t) || turnsCounted(t) || reading(t) || added(t)) {
             return true;
         }
         if (turning) {

@@ -61,6 +61,11 @@ final class Remarks {
         return hands;
     }
 
+    /** Whether the clause only says more of a figure or a thread that was told before. */
+    boolean belongs(Clause clause, Said said) {
+        return figures.belongs(clause, said);
+    }
+
     /** What a clause tells of a step without being one; whether it does. */
     boolean remark(Clause clause, Said said) {
         if (sized(clause, said) || hands(clause) || toolTold(clause, said) || looksUp(clause, said)) {

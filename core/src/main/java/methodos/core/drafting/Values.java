@@ -181,7 +181,14 @@ final class Values {
     }
 
     static void limit(Finding f, String of, Measure m) {
-        f.limits.add(new Finding.LimitSaid(of, m));
+        f.limits.add(new Finding.LimitSaid(of, f.is("pressurise") ? goal(m) : m));
+    }
+
+    /** "pump it up to fifty" names where to stop, which is no mere upper bound. */
+    private static Measure goal(Measure m) {
+        return m.min() != null
+                ? m
+                : new Measure(m.from(), m.to(), m.max(), m.max(), m.unit(), Bound.NONE);
     }
 
     /** The figures of "it must be between ..." belong to what was looked at before. */

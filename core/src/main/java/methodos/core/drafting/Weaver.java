@@ -177,6 +177,10 @@ final class Weaver {
             weave.modelSentence = clause.sentence();
             weave.modelAt = clause.to();
         }
+        if ((outcome.sort() == Outcome.Sort.NOTE || outcome.sort() == Outcome.Sort.ADDITION)
+                && weave.remarks.belongs(clause, said)) {
+            return;
+        }
         switch (outcome.sort()) {
             case SET_ASIDE -> {
                 weave.talked = clause.sentence();
