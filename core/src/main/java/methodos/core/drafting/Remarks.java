@@ -45,6 +45,23 @@ final class Remarks {
         return sized;
     }
 
+    /** "straight", "from behind": how the part before goes, by itself. */
+    private boolean posed(Clause clause, Said said) {
+        Finding f = weave.last();
+        boolean posed =
+                said.orientation != null
+                        && said.orientation.equals(speech.text(clause.body(), clause.to()))
+                        && f != null
+                        && f.kind == Kind.ACTION
+                        && f.orientation == null
+                        && clause.from() - f.to <= 2;
+        if (posed) {
+            f.orientation = said.orientation;
+            f.extend(clause);
+        }
+        return posed;
+    }
+
     /** "two people again": how many hands the work before takes. */
     boolean hands(Clause clause) {
         Finding f = weave.last();
@@ -68,7 +85,7 @@ final class Remarks {
 
     /** What a clause tells of a step without being one; whether it does. */
     boolean remark(Clause clause, Said said) {
-        if (sized(clause, said) || hands(clause) || toolTold(clause, said) || looksUp(clause, said)) {
+        if (sized(clause, said) || posed(clause, said) || hands(clause) || toolTold(clause, said) || looksUp(clause, said)) {
             return true;
         }
         if (said.anticlockwise && context.buildUp()) {

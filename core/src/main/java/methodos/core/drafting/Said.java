@@ -24,7 +24,9 @@ final class Said {
     private static final Pattern POSE =
             Pattern.compile(
                     "\\b(upside down|on its back|on its side|dead straight|right way up|the other way round"
-                            + "|no twists(?: in it)?|between two positions|from the outside in"
+                            + "|no twists(?: in it)?|between two positions|from the outside in|from the inside out"
+                            + "|from (?:the )?behind|from below|from underneath"
+                            + "|^straight(?: up| out| down| off)?$"
                             + "|flush(?! (?:it|the|out|them|that))(?: with \\w+ \\w+| with \\w+)?|towards? the \\w+(?: side)?)\\b");
     private static final Set<String> DOCUMENTS =
             Set.of(
