@@ -60,6 +60,12 @@ final class ClauseReader {
         if (clause.conditional()) {
             return Outcome.of(Outcome.Sort.CONDITION);
         }
+        boolean condemned =
+                speech.has(start, end, "shows", "reads")
+                        && speech.text(clause.to(), clause.to() + 1).matches("scrap|new|bin|replace");
+        if (condemned) {
+            return Outcome.of(Outcome.Sort.CONDITION);
+        }
         Outcome forbidden = Prohibitions.of(speech, clause, said);
         if (forbidden != null) {
             return forbidden;

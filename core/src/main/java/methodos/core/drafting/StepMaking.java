@@ -30,6 +30,11 @@ final class StepMaking {
 
     void step(Finding f, Clause clause, Said said) {
         weave.toldFastener = null;
+        String found = foundOf(clause);
+        if (found != null) {
+            weave.pending = null;
+            f.condition = found;
+        }
         if (weave.pending != null) {
             f.from = Math.min(f.from, weave.pending.from());
             if (f.parts.isEmpty()
@@ -387,6 +392,44 @@ final class StepMaking {
                         .distinct()
                         .toList();
         return told.size() == 1 ? part.withQuantity(told.get(0)) : part;
+    }
+
+    /**
+     * "a little one you can polish out", "a big one, thats a new upper": what was found, which
+     * decides what is done; or null.
+     */
+    private String foundOf(Clause clause) {
+        String text = speech.text(clause.from(), clause.to());
+        if (!text.matches("(and )?you (can|may|could|must|have to) .*|(thats|its) a new .*")) {
+            return null;
+        }
+        int from = clause.from() - 1;
+        while (from > clause.from() - 9 && from > 0 && !Set.of("a", "an").contains(speech.word(from))) {
+            from--;
+        }
+        while (from > clause.from() - 9
+                && from > 0
+                && !speech.token(from - 1).endsSentence()
+                && !Set.of("a", "an").contains(speech.word(from))) {
+            from--;
+        }
+        if (!Set.of("a", "an").contains(speech.word(from))) {
+            return null;
+        }
+        int to = from + 1;
+        while (to < clause.from() && speech.token(to - 1).mark().isEmpty()) {
+            to++;
+        }
+        String found = speech.text(from + 1, to);
+        if (found.endsWith(" one")) {
+            for (int i = from - 1; i > from - 20 && i > 0; i--) {
+                if (Defects.is(speech.word(i))) {
+                    return found.replaceFirst(" one$", " " + speech.word(i));
+                }
+            }
+            return null;
+        }
+        return Defects.is(speech.word(from + 1)) ? found : null;
     }
 
     /** "back on thirteen and a half": the figure that was counted coming off, without its unit. */
