@@ -3,6 +3,8 @@ package methodos.core.drafting;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 
@@ -26,6 +28,9 @@ final class Conditions {
     private static final Set<String> PRONOUNS =
             Set.of("it", "its", "theyre", "they", "shes", "she");
     private static final Set<String> OPENERS = Set.of("and", "so", "but", "now", "then", "well");
+
+    private static final Pattern CUT_SHORT =
+            Pattern.compile("(.+) (dont|doesnt|does not|wont|will not)");
 
     /** Words at which the verdict on a thing begins. */
     private static final Set<String> VERDICTS =
@@ -97,6 +102,17 @@ final class Conditions {
         after(clause, before);
     }
 
+    /** What was to be done is taken back, and something else follows for the same condition. */
+    void open(Finding taken, Clause clause) {
+        if (taken.condition != null && weave.condition == null) {
+            weave.condition = taken.condition;
+            weave.conditionFrom = clause.to();
+            weave.conditionSentence = clause.sentence();
+            weave.conditionMeasures = List.of();
+            weave.conditionOpen = true;
+        }
+    }
+
     /** "replace the wheel if it is below five millimetres": a condition behind what it is for. */
     private void after(Clause clause, Finding f) {
         boolean behind =
@@ -147,11 +163,27 @@ final class Conditions {
             text.append(' ');
             i++;
         }
-        return text.toString()
-                .strip()
-                .replaceAll(" +", " ")
+        String condition = text.toString().strip().replaceAll(" +", " ");
+        return told(condition, from)
                 .replaceAll("\\binside of\\b", "within")
                 .replaceFirst("^(youve|you|weve|we) (got|have|had) ", "");
+    }
+
+    /** "it ought to walk off by hand, and if it dont": with what it does not do. */
+    private String told(String condition, int from) {
+        Matcher cut = CUT_SHORT.matcher(condition);
+        if (!cut.matches()) {
+            return condition;
+        }
+        for (int i = from - 2; i > from - 15 && i > 0; i--) {
+            boolean modal = Set.of("should", "must").contains(speech.word(i));
+            if (modal || speech.phrase(i - 1, "ought to") || speech.phrase(i - 1, "has to")) {
+                String done =
+                        speech.text(i + 1, from).replaceFirst("( (and|um|uh|so|but|if))+$", "");
+                return cut.group(1) + " does not " + done;
+            }
+        }
+        return condition;
     }
 
     /**
@@ -176,6 +208,20 @@ final class Conditions {
         return NounPhrases.at(speech, m.to(), to).isPresent();
     }
 
+    /** "the end float" of "measure the end float of the shaft". */
+    private String measured(Finding f) {
+        for (int i = f.from + 1; i < f.to; i++) {
+            if (speech.word(i).equals("of")) {
+                for (int k = i - 1; k > f.from; k--) {
+                    if (speech.determiner(k)) {
+                        return speech.text(k + 1, i);
+                    }
+                }
+            }
+        }
+        return f.parts.get(0).name();
+    }
+
     private String named(String pronoun, int at, int to) {
         Finding before = weave.last();
         boolean figure =
@@ -186,7 +232,7 @@ final class Conditions {
                         && speech.has(at, to, "more", "less", "over", "under", "above", "below");
         String name =
                 figure
-                        ? before.parts.get(0).name()
+                        ? measured(before)
                         : context.last(at).map(Finding.Part::name).orElse(pronoun);
         return name
                 + switch (pronoun) {

@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep.Kind;
@@ -87,7 +88,9 @@ final class StepMaking {
                 weave.conditionFrom >= 0
                         && weave.conditionSentence == clause.sentence() - 1
                         && weave.conditionAsked;
+        boolean warning = weave.conditionOpen && f.kind == Kind.CAUTION;
         if (weave.condition != null
+                && !warning
                 && (weave.conditionSentence == clause.sentence() || asked || speech.runsOn())
                 && f.from - weave.conditionFrom < Conditions.NEAR) {
             f.condition = weave.condition;
@@ -95,9 +98,10 @@ final class StepMaking {
                 f.action = "replace";
             }
             f.from = Math.min(f.from, weave.conditionFrom);
+        }
+        if (!warning) {
             weave.condition = null;
-        } else {
-            weave.condition = null;
+            weave.conditionOpen = false;
         }
         if (f.kind == Kind.CAUTION) {
             findings.add(f);
@@ -403,33 +407,26 @@ final class StepMaking {
         if (!text.matches("(and )?you (can|may|could|must|have to) .*|(thats|its) a new .*")) {
             return null;
         }
-        int from = clause.from() - 1;
-        while (from > clause.from() - 9 && from > 0 && !Set.of("a", "an").contains(speech.word(from))) {
-            from--;
-        }
-        while (from > clause.from() - 9
-                && from > 0
-                && !speech.token(from - 1).endsSentence()
-                && !Set.of("a", "an").contains(speech.word(from))) {
-            from--;
-        }
-        if (!Set.of("a", "an").contains(speech.word(from))) {
-            return null;
-        }
-        int to = from + 1;
-        while (to < clause.from() && speech.token(to - 1).mark().isEmpty()) {
-            to++;
-        }
-        String found = speech.text(from + 1, to);
-        if (found.endsWith(" one")) {
-            for (int i = from - 1; i > from - 20 && i > 0; i--) {
-                if (Defects.is(speech.word(i))) {
-                    return found.replaceFirst(" one$", " " + speech.word(i));
-                }
+        for (int i = clause.from() - 3; i >= 0 && i > clause.from() - 9; i--) {
+            boolean named = Set.of("a", "an").contains(speech.word(i));
+            if (named && speech.word(i + 2).equals("one")) {
+                String judged = speech.word(i + 1);
+                return defectBefore(i).map(defect -> judged + " " + defect).orElse(null);
             }
-            return null;
+            if (named && Defects.is(speech.word(i + 1))) {
+                return speech.text(i + 1, clause.from());
+            }
         }
-        return Defects.is(speech.word(from + 1)) ? found : null;
+        return null;
+    }
+
+    private Optional<String> defectBefore(int at) {
+        for (int i = at - 1; i > at - 20 && i > 0; i--) {
+            if (Defects.is(speech.word(i))) {
+                return Optional.of(speech.word(i));
+            }
+        }
+        return Optional.empty();
     }
 
     /** "back on thirteen and a half": the figure that was counted coming off, without its unit. */

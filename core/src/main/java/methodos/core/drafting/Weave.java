@@ -33,6 +33,9 @@ final class Weave {
     int conditionFrom = -1;
     int conditionSentence = -1;
     boolean conditionAsked;
+
+    /** Whether it waits for another step than the one that was taken back. */
+    boolean conditionOpen;
     List<Measure> conditionMeasures = List.of();
 
     /** The model or option that is spoken of. */

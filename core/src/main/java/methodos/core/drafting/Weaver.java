@@ -158,6 +158,7 @@ final class Weaver {
                 && clause.from() - weave.last().to <= 2
                 && !speech.has(clause.from(), clause.to(), "dont forget", "if you forget")) {
             Finding taken = findings.remove(findings.size() - 1);
+            weave.conditions.open(taken, clause);
             boolean more = outcome.sort() == Outcome.Sort.STEPS;
             left.add(
                     new Left(
