@@ -138,6 +138,29 @@ final class Additions {
         return pumped;
     }
 
+    /** "stuck? strap wrench": the same work with another tool, where it is needed. */
+    boolean askedOf(Clause clause, Said said) {
+        Fragment f = new Fragment(clause, said, weave.last(), unnamed(clause, said));
+        int asked = f.clause.from() - 1;
+        boolean otherTool =
+                f.last != null
+                        && f.last.kind == Kind.ACTION
+                        && f.last.parts.size() == 1
+                        && f.unnamed
+                        && !f.said.tools.isEmpty()
+                        && asked - f.last.to < 3
+                        && asked > 0
+                        && speech.token(asked).mark().equals("?")
+                        && speech.token(asked - 1).endsSentence();
+        if (!otherTool) {
+            return false;
+        }
+        Finding own = like(f, Kind.ACTION, f.last.action);
+        own.condition = f.last.parts.get(0).name() + " is " + speech.word(asked);
+        weave.pending = null;
+        return make(f, own);
+    }
+
     /** "a final ninety degrees" */
     private boolean angle(Fragment f) {
         boolean turned =

@@ -62,7 +62,8 @@ final class ClauseReader {
         }
         boolean condemned =
                 speech.has(start, end, "shows", "reads")
-                        && speech.text(clause.to(), clause.to() + 1).matches("scrap|new|bin|replace");
+                        && speech.text(clause.to(), clause.to() + 1)
+                                .matches("scrap|new|bin|replace");
         if (condemned) {
             return Outcome.of(Outcome.Sort.CONDITION);
         }
@@ -504,9 +505,25 @@ final class ClauseReader {
     /** Where parts are laid while other work goes on. */
     private static final Set<String> RESTS =
             Set.of(
-                    "bench", "workbench", "table", "floor", "stand", "trestle", "rag", "cloth",
-                    "towel", "cardboard", "mat", "tray", "tub", "box", "bag", "shelf", "pallet",
-                    "plank", "block");
+                    "bench",
+                    "workbench",
+                    "table",
+                    "floor",
+                    "stand",
+                    "trestle",
+                    "rag",
+                    "cloth",
+                    "towel",
+                    "cardboard",
+                    "mat",
+                    "tray",
+                    "tub",
+                    "box",
+                    "bag",
+                    "shelf",
+                    "pallet",
+                    "plank",
+                    "block");
 
     void take(Objects objects, Finding f) {
         Optional<NounPhrase> own = NounPhrases.at(speech, start, end).filter(NounPhrase::part);

@@ -83,8 +83,7 @@ final class FiguresTold {
         if (!speech.has(t.clause.from(), t.clause.to(), "up to", "to")) {
             return false;
         }
-        Optional<Measure> goal =
-                t.figures.stream().filter(m -> m.unit().isEmpty()).findFirst();
+        Optional<Measure> goal = t.figures.stream().filter(m -> m.unit().isEmpty()).findFirst();
         Optional<Finding> pumped =
                 weave.findings.stream()
                         .filter(f -> f.is("pressurise") && !f.limits.isEmpty())

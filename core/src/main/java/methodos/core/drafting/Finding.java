@@ -47,6 +47,7 @@ final class Finding {
 
     /** "on the bench": where a part is laid, or null. */
     String restsOn;
+
     String reference;
     String why;
     String place;

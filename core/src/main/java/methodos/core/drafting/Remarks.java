@@ -70,7 +70,8 @@ final class Remarks {
                         && f.is("lift", "lower", "install", "remove", "support")
                         && clause.from() - f.to <= 2
                         && speech.text(clause.body(), clause.to())
-                                .matches("(with )?(two|three) (people|persons|men|of you)( again)?");
+                                .matches(
+                                        "(with )?(two|three) (people|persons|men|of you)( again)?");
         if (hands) {
             f.hazards.add("heavy load");
             f.extend(clause);
@@ -85,7 +86,11 @@ final class Remarks {
 
     /** What a clause tells of a step without being one; whether it does. */
     boolean remark(Clause clause, Said said) {
-        if (sized(clause, said) || posed(clause, said) || hands(clause) || toolTold(clause, said) || looksUp(clause, said)) {
+        if (sized(clause, said)
+                || posed(clause, said)
+                || hands(clause)
+                || toolTold(clause, said)
+                || looksUp(clause, said)) {
             return true;
         }
         if (said.anticlockwise && context.buildUp()) {

@@ -168,6 +168,9 @@ final class StepMaking {
         if (before == null || before.action == null || before.kind == Kind.CAUTION) {
             return false;
         }
+        if (f.condition != null && !f.condition.equals(before.condition)) {
+            return false;
+        }
         boolean bareListed =
                 f.telegraphic
                         && before.telegraphic
@@ -383,7 +386,9 @@ final class StepMaking {
         }
     }
 
-    /** "the screws" that go back are as many as came off, where only one number was told of them. */
+    /**
+     * "the screws" that go back are as many as came off, where only one number was told of them.
+     */
     private Finding.Part counted(Finding.Part part) {
         if (!part.plural() || part.quantity() != null) {
             return part;

@@ -36,6 +36,7 @@ final class Weave {
 
     /** Whether it waits for another step than the one that was taken back. */
     boolean conditionOpen;
+
     List<Measure> conditionMeasures = List.of();
 
     /** The model or option that is spoken of. */

@@ -179,7 +179,7 @@ final class Weaver {
             weave.modelAt = clause.to();
         }
         if ((outcome.sort() == Outcome.Sort.NOTE || outcome.sort() == Outcome.Sort.ADDITION)
-                && weave.remarks.belongs(clause, said)) {
+                && (weave.remarks.belongs(clause, said) || weave.additions.askedOf(clause, said))) {
             return;
         }
         switch (outcome.sort()) {
