@@ -24,6 +24,7 @@ import picocli.CommandLine.Spec;
             ScanCommand.class,
             BestCommand.class,
             CutCommand.class,
+            HearCommand.class,
             DraftCommand.class,
             NewCommand.class,
             ImportCommand.class,

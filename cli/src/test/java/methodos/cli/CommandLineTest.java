@@ -9,9 +9,13 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Manual;
+import methodos.core.narration.Captions;
 import methodos.demo.DemoProject;
 import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.AfterEach;
@@ -69,6 +73,32 @@ class CommandLineTest {
         assertThat(complaint().strip().lines()).hasSize(1);
         assertThat(complaint()).contains(part).doesNotContain("Exception", "\tat ");
         assertThat(output()).isEmpty();
+    }
+
+    @Test
+    void hearsTheDemoAndSaysSoWhereItCannotHear() throws Exception {
+        Captions written = captions("2-take-down");
+        assertThat(written.captions()).isNotEmpty();
+        try (ProjectFolder folder = ProjectFolder.open(demo)) {
+            Manual manual = folder.workspace().manual();
+            folder.save(manual.withClip(ClipChoice.of(manual, "2-take-down").withCaptions(null)));
+        }
+        assertThat(captions("2-take-down").captions()).isEmpty();
+        assertThat(run("hear", demo, "--clip", "2-take-down")).isZero();
+        assertThat(captions("2-take-down")).isEqualTo(written);
+
+        Path other = temp.resolve("other.mp4");
+        Files.copy(clip, other);
+        Files.write(other, new byte[8], StandardOpenOption.APPEND);
+        assertThat(run("import", demo, "--footage", other)).isZero();
+        refused("bring in captions", "hear", demo, "--clip", "other");
+    }
+
+    private Captions captions(String name) throws Exception {
+        try (ProjectFolder folder = ProjectFolder.open(demo)) {
+            Clip owner = ClipChoice.of(folder.workspace().manual(), name);
+            return folder.workspace().captions(owner.id());
+        }
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 
 /** The demo manuals that ship with the program, with their footage. */
 public enum DemoProject {
@@ -38,10 +39,32 @@ public enum DemoProject {
         }
     }
 
+    /**
+     * What is said in one of its recordings, as WebVTT.
+     *
+     * @param digest SHA-256 of the recording
+     * @throws IOException if the demo is damaged
+     */
+    public Optional<InputStream> speech(String digest) throws IOException {
+        if (DemoProject.class.getResource(folder + "/speech.txt") == null) {
+            return Optional.empty();
+        }
+        for (String line : lines("speech.txt")) {
+            if (line.startsWith(digest + " ")) {
+                String captions = line.substring(digest.length() + 1).strip();
+                return Optional.of(resource("captions/" + captions + ".vtt"));
+            }
+        }
+        return Optional.empty();
+    }
+
     private List<String> files() throws IOException {
+        return lines("files.txt");
+    }
+
+    private List<String> lines(String name) throws IOException {
         try (BufferedReader in =
-                new BufferedReader(
-                        new InputStreamReader(resource("files.txt"), StandardCharsets.UTF_8))) {
+                new BufferedReader(new InputStreamReader(resource(name), StandardCharsets.UTF_8))) {
             return in.lines().filter(l -> !l.isBlank()).toList();
         }
     }

@@ -54,10 +54,18 @@ public final class CaptionFile {
             if (Files.size(file) > LARGEST) {
                 throw new ProjectProblem(file + " is too large to be captions.");
             }
-            return parse(decode(Files.readAllBytes(file), file.toString()), file.toString());
+            return read(Files.readAllBytes(file), file.toString());
         } catch (IOException e) {
             throw ProjectProblem.of(file, e);
         }
+    }
+
+    /**
+     * @param name what the captions are called in a problem
+     * @throws ProjectProblem if it is not text in UTF-8 or UTF-16, or holds no caption
+     */
+    public static Captions read(byte[] content, String name) throws ProjectProblem {
+        return parse(decode(content, name), name);
     }
 
     private static String decode(byte[] bytes, String name) throws ProjectProblem {

@@ -1,0 +1,51 @@
+package methodos.cli;
+
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Manual;
+import methodos.core.narration.Captions;
+import methodos.core.speech.Recogniser;
+import methodos.files.project.ProjectFolder;
+import methodos.files.project.ProjectProblem;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+@Command(
+        name = "hear",
+        mixinStandardHelpOptions = true,
+        description = "Writes captions of what is spoken in a clip of a project.")
+final class HearCommand implements Callable<Integer> {
+
+    @Parameters(paramLabel = "PROJECT", description = "the project")
+    private Path project;
+
+    @Option(names = "--clip", description = "id or name of the clip")
+    private String clip;
+
+    private final Recogniser recogniser = new DemoSpeech();
+
+    @Override
+    public Integer call() throws Exception {
+        try (ProjectFolder folder = ProjectFolder.open(project)) {
+            Manual manual = folder.workspace().manual();
+            Clip owner = ClipChoice.of(manual, clip);
+            Captions heard =
+                    recogniser
+                            .hear(owner)
+                            .orElseThrow(
+                                    () ->
+                                            new ProjectProblem(
+                                                    "No recogniser here can hear "
+                                                            + owner.name()
+                                                            + ": bring in captions as WebVTT,"
+                                                            + " SubRip or plain text with times."));
+            folder.save(
+                    manual.withClip(owner.withCaptions(folder.keepCaptions(owner.id(), heard))));
+            Output.line(
+                    owner.id() + " " + owner.name() + ": " + heard.captions().size() + " captions");
+            return 0;
+        }
+    }
+}
