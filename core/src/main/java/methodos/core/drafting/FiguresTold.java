@@ -54,7 +54,19 @@ final class FiguresTold {
         Telling t =
                 new Telling(
                         clause, said, speech.measures(clause.from(), clause.to()), weave.last());
-        return sameAgain(t) || goesOn(t) || pumpedOn(t);
+        return sameAgain(t) || weight(t) || goesOn(t) || pumpedOn(t);
+    }
+
+    /** "the test weight ... three hundred kilos" */
+    private boolean weight(Telling t) {
+        boolean weighs =
+                t.near()
+                        && t.last.loads()
+                        && t.any(m -> m.unit().equals("kg") || m.unit().equals("lb"));
+        if (weighs) {
+            attach(t);
+        }
+        return weighs;
     }
 
     /** "and the left one goes on anticlockwise" */
@@ -253,11 +265,7 @@ final class FiguresTold {
                         && t.last.is("heat", "cool")
                         && t.any(m -> m.unit().startsWith("°") || m.unit().equals("degree"));
         boolean angle = t.near() && t.last.is("tighten") && t.any(FiguresTold::angle);
-        boolean weight =
-                t.near()
-                        && t.last.loads()
-                        && t.any(m -> m.unit().equals("kg") || m.unit().equals("lb"));
-        boolean adds = time || bearing || pumped || warm || angle || weight;
+        boolean adds = time || bearing || pumped || warm || angle;
         if (adds) {
             attach(t);
         }

@@ -171,7 +171,7 @@ final class Writing {
                 f.repeated == null ? null : repeat(f),
                 f.confidence,
                 f.unsure,
-                List.of(q),
+                evidence(f, q),
                 stage(f));
     }
 
@@ -187,6 +187,13 @@ final class Writing {
 
     private String said(Measure m) {
         return words(tokens.get(m.from()).from(), tokens.get(m.to() - 1).to()).quote();
+    }
+
+    /** The words of a step, and those that say more of it later. */
+    private List<Quote> evidence(Finding f, Quote own) {
+        List<Quote> all = new ArrayList<>(List.of(own));
+        f.also.forEach(span -> all.add(quote(span[0], span[1])));
+        return all;
     }
 
     /** The words of tokens, as evidence. */
