@@ -1,5 +1,6 @@
 package methodos.core.drafting;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -59,31 +60,42 @@ final class Speech {
     private final List<Measure> measures;
     private final int[] measureAt;
 
+    /** For each token how many measures begin before it; one more for the end. */
+    private final int[] measuresBefore;
+
+    private final String lengthUnit;
+    private final boolean runsOn;
+
     Speech(List<Token> tokens, List<String> tags, Lexicon lexicon) {
         this.tokens = tokens;
         this.tags = tags;
         this.lexicon = lexicon;
         this.measures = Measures.in(tokens);
         this.measureAt = new int[tokens.size()];
-        java.util.Arrays.fill(measureAt, -1);
+        this.measuresBefore = new int[tokens.size() + 1];
+        Arrays.fill(measureAt, -1);
         for (int m = 0; m < measures.size(); m++) {
-            for (int i = measures.get(m).from(); i < measures.get(m).to(); i++) {
-                measureAt[i] = m;
-            }
+            Arrays.fill(measureAt, measures.get(m).from(), measures.get(m).to(), m);
+            measuresBefore[measures.get(m).from() + 1] = 1;
         }
+        for (int i = 1; i < measuresBefore.length; i++) {
+            measuresBefore[i] += measuresBefore[i - 1];
+        }
+        long inches = measures.stream().filter(m -> m.unit().equals("in")).count();
+        long metric = measures.stream().filter(m -> m.unit().equals("mm")).count();
+        this.lengthUnit = inches > metric ? "in" : "mm";
+        long marked = tokens.stream().filter(t -> !t.mark().isEmpty()).count();
+        this.runsOn = marked * 40 < tokens.size();
     }
 
     /** The unit of length that is spoken in, for figures that are said without one. */
     String lengthUnit() {
-        long inches = measures.stream().filter(m -> m.unit().equals("in")).count();
-        long metric = measures.stream().filter(m -> m.unit().equals("mm")).count();
-        return inches > metric ? "in" : "mm";
+        return lengthUnit;
     }
 
     /** Whether sentences are not marked, as in what recognition of speech hands over. */
     boolean runsOn() {
-        long marked = tokens.stream().filter(t -> !t.mark().isEmpty()).count();
-        return marked * 40 < tokens.size();
+        return runsOn;
     }
 
     int size() {
@@ -147,25 +159,44 @@ final class Speech {
                 : Optional.of(measures.get(measureAt[i]));
     }
 
+    /** The quantities that begin within a stretch. */
     List<Measure> measures(int from, int to) {
-        return measures.stream().filter(m -> m.from() >= from && m.from() < to).toList();
+        int last = Math.min(to, tokens.size());
+        int first = Math.max(from, 0);
+        return first >= last
+                ? List.of()
+                : measures.subList(measuresBefore[first], measuresBefore[last]);
     }
 
+    /** Whether the words of a phrase, with a blank between each, are said from a place on. */
     boolean phrase(int i, String phrase) {
-        String[] words = phrase.split(" ");
-        for (int k = 0; k < words.length; k++) {
-            if (!word(i + k).equals(words[k])) {
-                return false;
+        return behind(i, phrase) >= 0;
+    }
+
+    /** The place behind a phrase that is said from a place on, -1 where it is not. */
+    private int behind(int i, String phrase) {
+        int at = i;
+        int said = 0;
+        while (true) {
+            String word = word(at++);
+            if (!phrase.startsWith(word, said) || word.isEmpty()) {
+                return -1;
+            }
+            said += word.length();
+            if (said == phrase.length()) {
+                return at;
+            }
+            if (phrase.charAt(said++) != ' ') {
+                return -1;
             }
         }
-        return true;
     }
 
     /** Where a phrase begins within a stretch, -1 where it is not said. */
     int find(int from, int to, String phrase) {
-        int length = phrase.split(" ").length;
-        for (int i = from; i + length <= to; i++) {
-            if (phrase(i, phrase)) {
+        for (int i = from; i < to; i++) {
+            int behind = behind(i, phrase);
+            if (behind >= 0 && behind <= to) {
                 return i;
             }
         }
