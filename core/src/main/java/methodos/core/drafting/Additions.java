@@ -7,12 +7,15 @@ import java.util.function.Predicate;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
+import methodos.core.speech.WordSet;
 
 /**
  * Fragments: what they add to the step before, to the one behind, or that they are a step by
  * themselves.
  */
 final class Additions {
+
+    private static final Set<String> WHERE_MEASURED = WordSet.of("on over across under in between");
 
     private static final Set<String> GAUGED =
             Set.of("gauge", "pressure", "manometer", "battery", "winding");
@@ -30,20 +33,9 @@ final class Additions {
     }
 
     private static final Set<String> MEASURING =
-            Set.of(
-                    "feeler gauge",
-                    "dial gauge",
-                    "micrometer",
-                    "caliper",
-                    "vernier caliper",
-                    "vernier",
-                    "ruler",
-                    "multimeter",
-                    "meter",
-                    "straight edge",
-                    "thermometer",
-                    "insulation tester",
-                    "ohmmeter");
+            WordSet.ofPhrases(
+                    "feeler gauge, dial gauge, micrometer, caliper, vernier caliper, vernier, ruler"
+                            + ", multimeter, meter, straight edge, thermometer, insulation tester, ohmmeter");
 
     void addition(Clause clause, Said said) {
         Fragment f = new Fragment(clause, said, weave.last(), unnamed(clause, said));
@@ -407,7 +399,7 @@ final class Additions {
         }
         Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
         for (int i = clause.body(); i < clause.to(); i++) {
-            if (Set.of("on", "over", "across", "under", "in", "between").contains(speech.word(i))) {
+            if (WHERE_MEASURED.contains(speech.word(i))) {
                 NounPhrases.at(speech, i + 1, clause.to())
                         .filter(n -> n.part() && !Grammar.PARTITIVE.contains(n.head()))
                         .ifPresent(

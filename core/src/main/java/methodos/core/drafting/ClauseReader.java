@@ -7,15 +7,41 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
+import methodos.core.speech.WordSet;
 
 /** Reads one clause: who does what to which part. */
 final class ClauseReader {
 
+    private static final Set<String> TIMED_LEADS = WordSet.of("before after while until when once");
+    private static final Set<String> EFFECTS =
+            WordSet.of(
+                    "lets keeps stops takes gives makes helps prevents saves loads swells scratches"
+                            + " melts cracks breaks pushes holds");
+    private static final Set<String> CALLS_FOR =
+            WordSet.of(
+                    "want need going have like got try has ought way is ready time forget wants"
+                            + " needs remember you do supposed careful clockwise anticlockwise here about");
+    private static final Set<String> LOOK_AT_PLACES =
+            WordSet.of("go look press tap come feel drop hit");
+    private static final Set<String> PERSONS = WordSet.of("everybody people everyone me us him");
+    private static final Set<String> ACTORS = WordSet.of("it he she which who that");
+    private static final Set<String> LEAVE_BY_THEMSELVES =
+            WordSet.of("come go fall drop slide walk slip pull lift pop screw");
+    private static final Set<String> ELECTRICAL =
+            WordSet.of("plug power current breaker switch pump supply mains fuse");
+    private static final Set<String> HAND_TURNED =
+            WordSet.of(
+                    "screw bolt nut cap plug gland locknut stud fitting union glass gauge ring"
+                            + " fastener");
+    private static final Set<String> EXPECTATIONS =
+            WordSet.ofPhrases(
+                    "should, must, ought, you want, we want, has to, have to, needs to be, may be"
+                            + ", can be until, we accept, mustnt, want less, want no, better");
+
     private static final Set<String> WITHOUT_OBJECT =
-            Set.of(
-                    "go", "come", "drop", "fall", "slide", "walk", "pull", "lift", "pop", "slip",
-                    "spin", "work", "screw", "push", "press", "fit", "seat", "sit", "run", "turn",
-                    "swing", "thread", "knock", "drive", "tap", "ease", "twist");
+            WordSet.of(
+                    "go come drop fall slide walk pull lift pop slip spin work screw push press fit"
+                            + " seat sit run turn swing thread knock drive tap ease twist");
 
     private final Speech speech;
     private final Context context;
@@ -71,9 +97,7 @@ final class ClauseReader {
         if (forbidden != null) {
             return forbidden;
         }
-        if (Set.of("before", "after", "while", "until", "when", "once").contains(clause.lead())
-                && !text.startsWith("that")
-                && !bareAfter()) {
+        if (TIMED_LEADS.contains(clause.lead()) && !text.startsWith("that") && !bareAfter()) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }
         if (speech.has(start, end, "later on", "later", "in a minute", "in a moment")
@@ -181,25 +205,7 @@ final class ClauseReader {
         if (!Set.of("that", "this", "it", "which").contains(w) || v >= end) {
             return false;
         }
-        if (Set.of(
-                        "lets",
-                        "keeps",
-                        "stops",
-                        "takes",
-                        "gives",
-                        "makes",
-                        "helps",
-                        "prevents",
-                        "saves",
-                        "loads",
-                        "swells",
-                        "scratches",
-                        "melts",
-                        "cracks",
-                        "breaks",
-                        "pushes",
-                        "holds")
-                .contains(speech.word(v))) {
+        if (EFFECTS.contains(speech.word(v))) {
             return said.tools.stream().noneMatch(t -> t.size() != null)
                     && !measures().stream()
                             .anyMatch(m -> m.torque() || m.time() || m.unit().equals("turn"));
@@ -312,34 +318,7 @@ final class ClauseReader {
             return false;
         }
         int q = speech.previous(p, start);
-        return q < start
-                || !Set.of(
-                                "want",
-                                "need",
-                                "going",
-                                "have",
-                                "like",
-                                "got",
-                                "try",
-                                "has",
-                                "ought",
-                                "way",
-                                "is",
-                                "ready",
-                                "time",
-                                "forget",
-                                "wants",
-                                "needs",
-                                "remember",
-                                "you",
-                                "do",
-                                "supposed",
-                                "careful",
-                                "clockwise",
-                                "anticlockwise",
-                                "here",
-                                "about")
-                        .contains(speech.word(q));
+        return q < start || !CALLS_FOR.contains(speech.word(q));
     }
 
     /** "the thing that lifts it": the verb belongs to the thing. */
@@ -392,11 +371,8 @@ final class ClauseReader {
                         said,
                         v + 1,
                         stop > v + 1 && found(stop) ? stop : end,
-                        Set.of("go", "look", "press", "tap", "come", "feel", "drop", "hit")
-                                .contains(verb.base()));
-        if ("you".equals(objects.pronoun())
-                || Set.of("everybody", "people", "everyone", "me", "us", "him")
-                        .contains(speech.word(v + 1))) {
+                        LOOK_AT_PLACES.contains(verb.base()));
+        if ("you".equals(objects.pronoun()) || PERSONS.contains(speech.word(v + 1))) {
             return null;
         }
         String particle = objects.particle();
@@ -470,15 +446,10 @@ final class ClauseReader {
      */
     private boolean described(int v, Verb.Met met) {
         int p = speech.previous(v, start);
-        if (p < start
-                || !Set.of("it", "he", "she", "which", "who", "that").contains(speech.word(p))
-                || speech.passive(v, start)) {
+        if (p < start || !ACTORS.contains(speech.word(p)) || speech.passive(v, start)) {
             return false;
         }
-        return !Set.of(
-                                "come", "go", "fall", "drop", "slide", "walk", "slip", "pull",
-                                "lift", "pop", "screw")
-                        .contains(met.verb().base())
+        return !LEAVE_BY_THEMSELVES.contains(met.verb().base())
                 || met.form() == Verb.Form.BASE && speech.word(p).equals("that");
     }
 
@@ -504,26 +475,9 @@ final class ClauseReader {
 
     /** Where parts are laid while other work goes on. */
     private static final Set<String> RESTS =
-            Set.of(
-                    "bench",
-                    "workbench",
-                    "table",
-                    "floor",
-                    "stand",
-                    "trestle",
-                    "rag",
-                    "cloth",
-                    "towel",
-                    "cardboard",
-                    "mat",
-                    "tray",
-                    "tub",
-                    "box",
-                    "bag",
-                    "shelf",
-                    "pallet",
-                    "plank",
-                    "block");
+            WordSet.of(
+                    "bench workbench table floor stand trestle rag cloth towel cardboard mat tray"
+                            + " tub box bag shelf pallet plank block");
 
     void take(Objects objects, Finding f) {
         Optional<NounPhrase> own = NounPhrases.at(speech, start, end).filter(NounPhrase::part);
@@ -632,13 +586,7 @@ final class ClauseReader {
             }
         }
         if (f.is("restore")
-                && f.parts.stream()
-                        .noneMatch(
-                                p ->
-                                        Set.of(
-                                                        "plug", "power", "current", "breaker",
-                                                        "switch", "pump", "supply", "mains", "fuse")
-                                                .contains(Nouns.head(p.name())))
+                && f.parts.stream().noneMatch(p -> ELECTRICAL.contains(Nouns.head(p.name())))
                 && verb.base().equals("plug")
                 && !f.parts.isEmpty()) {
             f.action = "connect";
@@ -721,25 +669,7 @@ final class ClauseReader {
     private static boolean handy(Finding f) {
         return f.is("tighten")
                 || f.parts.isEmpty()
-                || f.parts.stream()
-                        .allMatch(
-                                p ->
-                                        Set.of(
-                                                        "screw",
-                                                        "bolt",
-                                                        "nut",
-                                                        "cap",
-                                                        "plug",
-                                                        "gland",
-                                                        "locknut",
-                                                        "stud",
-                                                        "fitting",
-                                                        "union",
-                                                        "glass",
-                                                        "gauge",
-                                                        "ring",
-                                                        "fastener")
-                                                .contains(Nouns.head(p.name())));
+                || f.parts.stream().allMatch(p -> HAND_TURNED.contains(Nouns.head(p.name())));
     }
 
     boolean consumable(String name) {
@@ -779,24 +709,7 @@ final class ClauseReader {
     // ---------------------------------------------------------------- expectations
 
     private boolean expects() {
-        if (speech.has(
-                start,
-                end,
-                "should",
-                "must",
-                "ought",
-                "you want",
-                "we want",
-                "has to",
-                "have to",
-                "needs to be",
-                "may be",
-                "can be until",
-                "we accept",
-                "mustnt",
-                "want less",
-                "want no",
-                "better")) {
+        if (speech.hasAny(start, end, EXPECTATIONS)) {
             return true;
         }
         return false;

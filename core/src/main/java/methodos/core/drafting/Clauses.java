@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.speech.WordSet;
 
 /**
  * Cuts narration into clauses: at punctuation where there is some, and where there is none at the
@@ -12,94 +13,74 @@ import java.util.Set;
  */
 final class Clauses {
 
+    private static final Set<String> NEXT_SENTENCE =
+            WordSet.of("then now okay ok so next alright going");
+    private static final Set<String> COPULAS =
+            WordSet.of("theres has have got its thats theyre shes hes");
+    private static final Set<String> WAYS =
+            WordSet.of("off out away on in back up down tight loose");
+    private static final Set<String> WEAK_LEADS = WordSet.of("and so then now but next also");
+    private static final Set<String> BEFORE_SO = WordSet.of("or just is its not was");
+    private static final Set<String> BEHIND_NEXT = WordSet.of("to week time guy day one its");
+    private static final Set<String> DENIALS = WordSet.of("dont doesnt wont isnt not no");
+    private static final Set<String> BEFORE_NEW =
+            WordSet.of(
+                    "a the your is its thats some with on in of this that another brand for are");
+    private static final Set<String> BEHIND_FIRST = WordSet.of("the you we thing off of");
+    private static final Set<String> BEHIND_NO =
+            WordSet.of("more less sorry no longer wait hang i");
+    private static final Set<String> BEFORE_NO =
+            WordSet.of("want with theres is has have um say need if put");
+    private static final Set<String> OTHER_ONES =
+            WordSet.ofPhrases(
+                    "the other side, the other one, the big, the bigger, the older, the newer"
+                            + ", the small, this saw, the saws");
+    private static final Set<String> BEHIND_AND =
+            WordSet.of("then if when dont do never so now not once after go");
+    private static final Set<String> WAYS_OF_THINGS = WordSet.of("off out away on back in to");
+    private static final Set<String> CONTRACTIONS =
+            WordSet.of(
+                    "theres thats theyre youre youve weve youll ill im ive lets shes hes heres itll"
+                            + " theyll youd wed its");
+    private static final Set<String> STATEMENT_SUBJECTS =
+            WordSet.of("you we they i he she it this that there those somebody nobody these");
+    private static final Set<String> WAYS_AND_ORDER = WordSet.of("out on in first next under");
+    private static final Set<String> FINITE =
+            WordSet.of(
+                    "want need needs go goes got like see know can feel hear use just only wants"
+                            + " look looks hold holds start started said say says think have get never always"
+                            + " take takes works means went came lost break become eat");
+    private static final Set<String> HOLDS_ON =
+            WordSet.of("anybody somebody nobody everybody who forget go try");
+    private static final Set<String> CONTRACTED_BE =
+            WordSet.of("theres thats theyre its were youre shes");
+    private static final Set<String> HELPERS =
+            WordSet.of("let help make see watch feel get have lets");
+    private static final Set<String> SAID_OF_THINGS =
+            WordSet.of("come go fall drop slide pull hold keep");
+    private static final Set<String> SAID_OF_ONES = WordSet.of("get gets go goes is are");
+    private static final Set<String> UNITS_IN_NAMES =
+            WordSet.of("pound inch mil amp litre liter ton thread");
+    private static final Set<String> TELLING =
+            WordSet.of(
+                    "must should is are has have needs goes comes can will holds takes get gets"
+                            + " ought");
+    private static final Set<String> SUBJECTS = WordSet.of("it they that this she he you we");
+
     private static final Set<String> ALWAYS =
-            Set.of("because", "if", "unless", "while", "but", "otherwise", "okay", "ok", "alright");
+            WordSet.of("because if unless while but otherwise okay ok alright");
     private static final Set<String> LEADS =
-            Set.of(
-                    "if",
-                    "when",
-                    "once",
-                    "unless",
-                    "because",
-                    "until",
-                    "before",
-                    "after",
-                    "while",
-                    "but",
-                    "so",
-                    "and",
-                    "then",
-                    "or",
-                    "otherwise",
-                    "now",
-                    "next",
-                    "also");
+            WordSet.of(
+                    "if when once unless because until before after while but so and then or"
+                            + " otherwise now next also");
 
     /** Words behind which the clause goes on, whatever comes. */
     private static final Set<String> GOES_ON =
-            Set.of(
-                    "to",
-                    "that",
-                    "which",
-                    "who",
-                    "what",
-                    "how",
-                    "where",
-                    "why",
-                    "whether",
-                    "the",
-                    "you",
-                    "we",
-                    "i",
-                    "they",
-                    "dont",
-                    "not",
-                    "never",
-                    "can",
-                    "should",
-                    "must",
-                    "will",
-                    "just",
-                    "please",
-                    "until",
-                    "see",
-                    "sure",
-                    "like",
-                    "than",
-                    "as",
-                    "while",
-                    "when",
-                    "before",
-                    "after",
-                    "let",
-                    "lets",
-                    "help",
-                    "make",
-                    "thing",
-                    "every",
-                    "whichever",
-                    "a",
-                    "an",
-                    "is",
-                    "are",
-                    "its",
-                    "theres",
-                    "thats",
-                    "theyre",
-                    "be",
-                    "of",
-                    "with",
-                    "about",
-                    "or",
-                    "and",
-                    "your",
-                    "our",
-                    "my",
-                    "really",
-                    "always",
-                    "also",
-                    "only",
-                    "cant");
+            WordSet.of(
+                    "to that which who what how where why whether the you we i they dont not never"
+                            + " can should must will just please until see sure like than as while when"
+                            + " before after let lets help make thing every whichever a an is are its theres"
+                            + " thats theyre be of with about or and your our my really always also only cant");
 
     private final Speech speech;
     private final boolean runsOn;
@@ -148,8 +129,7 @@ final class Clauses {
         while (n < speech.size() && Set.of("um", "uh", "eh").contains(speech.word(n))) {
             n++;
         }
-        return Set.of("then", "now", "okay", "ok", "so", "next", "alright", "going")
-                .contains(speech.word(n));
+        return NEXT_SENTENCE.contains(speech.word(n));
     }
 
     private void begin(int at) {
@@ -228,23 +208,10 @@ final class Clauses {
         if (Set.of("it", "them").contains(w) && verb) {
             object = true;
         }
-        if (Grammar.BE.contains(w)
-                || Set.of(
-                                "theres",
-                                "has",
-                                "have",
-                                "got",
-                                "its",
-                                "thats",
-                                "theyre",
-                                "shes",
-                                "hes",
-                                "this ones")
-                        .contains(w)) {
+        if (Grammar.BE.contains(w) || COPULAS.contains(w)) {
             copula = true;
         }
-        if (Set.of("off", "out", "away", "on", "in", "back", "up", "down", "tight", "loose")
-                .contains(w)) {
+        if (WAYS.contains(w)) {
             placed = true;
         }
         return i + 1;
@@ -267,10 +234,7 @@ final class Clauses {
         while (body < to - 1
                 && (speech.filler(body) || LEADS.contains(speech.word(body)) && leads(body))) {
             String word = speech.word(body);
-            if (LEADS.contains(word)
-                    && (lead.isEmpty()
-                            || !Set.of("and", "so", "then", "now", "but", "next", "also")
-                                    .contains(word))) {
+            if (LEADS.contains(word) && (lead.isEmpty() || !WEAK_LEADS.contains(word))) {
                 lead = word;
             }
             body++;
@@ -326,7 +290,7 @@ final class Clauses {
         }
         switch (w) {
             case "so":
-                return !Set.of("or", "just", "is", "its", "not", "was").contains(before)
+                return !BEFORE_SO.contains(before)
                         && !Set.of("that", "much", "many", "far", "long").contains(after);
             case "then":
                 return !before.equals("and") || start == i - 1;
@@ -335,7 +299,7 @@ final class Clauses {
             case "next":
                 return !Grammar.DETERMINERS.contains(before)
                         && !before.equals("on")
-                        && !Set.of("to", "week", "time", "guy", "day", "one", "its").contains(after)
+                        && !BEHIND_NEXT.contains(after)
                         && !thing;
             case "when", "until", "before", "after":
                 return startsStatement(i + 1)
@@ -359,7 +323,7 @@ final class Clauses {
         }
         String said = speech.word(p);
         if (p < i - 1
-                && Set.of("dont", "doesnt", "wont", "isnt", "not", "no").contains(said)
+                && DENIALS.contains(said)
                 && speech.lexicon().verb(speech.token(i)).isPresent()) {
             return true;
         }
@@ -400,11 +364,7 @@ final class Clauses {
                 return true;
             }
         }
-        if (w.equals("new")
-                && !Set.of(
-                                "a", "the", "your", "is", "its", "thats", "some", "with", "on",
-                                "in", "of", "this", "that", "another", "brand", "for", "are")
-                        .contains(before)) {
+        if (w.equals("new") && !BEFORE_NEW.contains(before)) {
             return NounPhrases.at(speech, i, clauseEnd(i)).filter(NounPhrase::part).isPresent();
         }
         if (speech.phrase(i, "be careful") || speech.phrase(i, "watch out")) {
@@ -414,40 +374,23 @@ final class Clauses {
             return true;
         }
         if (w.equals("first")) {
-            return Set.of("the", "you", "we", "thing", "off", "of").contains(after);
+            return BEHIND_FIRST.contains(after);
         }
         if (w.equals("everything")) {
             return verb;
         }
         if (w.equals("no")) {
             boolean denies =
-                    !Set.of("more", "less", "sorry", "no", "longer", "wait", "hang", "i")
-                                    .contains(after)
+                    !BEHIND_NO.contains(after)
                             && !speech.number(i + 1)
                             && NounPhrases.at(speech, i + 1, clauseEnd(i)).isPresent();
-            return denies
-                    && !copula
-                    && !Set.of(
-                                    "want", "with", "theres", "is", "has", "have", "um", "say",
-                                    "need", "if", "put")
-                            .contains(before);
+            return denies && !copula && !BEFORE_NO.contains(before);
         }
         if (Set.of("on", "for").contains(w)
                 && (verb && (object || placed)
                         || speech.phrase(i + 1, "the bigger")
                         || speech.phrase(i + 1, "the older"))) {
-            return Set.of(
-                                    "the other side",
-                                    "the other one",
-                                    "the big",
-                                    "the bigger",
-                                    "the older",
-                                    "the newer",
-                                    "the small",
-                                    "this saw",
-                                    "the saws")
-                            .stream()
-                            .anyMatch(p -> speech.phrase(i + 1, p))
+            return OTHER_ONES.stream().anyMatch(p -> speech.phrase(i + 1, p))
                     && !speech.word(i - 1).equals("on");
         }
         for (String phrase : speech.lexicon().phrases("story")) {
@@ -464,10 +407,7 @@ final class Clauses {
             n++;
         }
         String w = speech.word(n);
-        if (Set.of(
-                        "then", "if", "when", "dont", "do", "never", "so", "now", "not", "once",
-                        "after", "go")
-                .contains(w)) {
+        if (BEHIND_AND.contains(w)) {
             return true;
         }
         if (Set.of("try", "go").contains(speech.word(i - 1))) {
@@ -509,7 +449,7 @@ final class Clauses {
             return true;
         }
         boolean complete = placed || !verb;
-        if (Set.of("off", "out", "away", "on", "back", "in", "to").contains(w)) {
+        if (WAYS_OF_THINGS.contains(w)) {
             return complete && (verb || placed || thing && runsOn);
         }
         if (!verb && thing && !placed && !copula && !runsOn) {
@@ -529,29 +469,10 @@ final class Clauses {
         String w = speech.word(i);
         String after =
                 i < speech.size() && speech.token(i).mark().isEmpty() ? speech.word(i + 1) : "";
-        if (Set.of(
-                        "theres", "thats", "theyre", "youre", "youve", "weve", "youll", "ill", "im",
-                        "ive", "lets", "shes", "hes", "heres", "itll", "theyll", "youd", "wed",
-                        "its")
-                .contains(w)) {
+        if (CONTRACTIONS.contains(w)) {
             return !(w.equals("its") && i > 0 && Grammar.PREPOSITIONS.contains(speech.word(i - 1)));
         }
-        if (Set.of(
-                        "you",
-                        "we",
-                        "they",
-                        "i",
-                        "he",
-                        "she",
-                        "it",
-                        "this",
-                        "that",
-                        "there",
-                        "those",
-                        "somebody",
-                        "nobody",
-                        "these")
-                .contains(w)) {
+        if (STATEMENT_SUBJECTS.contains(w)) {
             return finite(after)
                     || Set.of("it", "he", "she", "they").contains(w)
                             && speech.tag(i + 1).equals("VERB")
@@ -581,20 +502,11 @@ final class Clauses {
         return n < speech.size()
                 && speech.token(n - 1).mark().isEmpty()
                 && (Set.of("off", "back", "away", "inside", "again").contains(speech.word(n))
-                        || Set.of("out", "on", "in", "first", "next", "under")
-                                        .contains(speech.word(n))
-                                && !speech.determiner(n + 1));
+                        || WAYS_AND_ORDER.contains(speech.word(n)) && !speech.determiner(n + 1));
     }
 
     private static boolean finite(String word) {
-        return Grammar.AUXILIARIES.contains(word)
-                || Set.of(
-                                "want", "need", "needs", "go", "goes", "got", "like", "see", "know",
-                                "can", "feel", "hear", "use", "just", "only", "wants", "look",
-                                "looks", "hold", "holds", "start", "started", "said", "say", "says",
-                                "think", "have", "get", "never", "always", "take", "takes", "works",
-                                "means", "went", "came", "lost", "break", "become", "eat")
-                        .contains(word);
+        return Grammar.AUXILIARIES.contains(word) || FINITE.contains(word);
     }
 
     /** Whether a new statement begins in running words, with nothing to mark it. */
@@ -606,16 +518,7 @@ final class Clauses {
         if (!content(start, i)
                 || GOES_ON.contains(before) && !youIsObject
                 || Grammar.AUXILIARIES.contains(before)
-                || Set.of(
-                                "anybody",
-                                "somebody",
-                                "nobody",
-                                "everybody",
-                                "who",
-                                "forget",
-                                "go",
-                                "try")
-                        .contains(before)
+                || HOLDS_ON.contains(before)
                 || Grammar.PREPOSITIONS.contains(before)
                         && !(Grammar.PARTICLES.contains(before)
                                 && placed
@@ -656,10 +559,7 @@ final class Clauses {
                     Set.of("it", "this", "that", "those").contains(w)
                             && speech.lexicon().verb(speech.token(i - 1)).isPresent()
                             && (!Grammar.AUXILIARIES.contains(speech.word(i + 1))
-                                    || Set.of(
-                                                    "theres", "thats", "theyre", "its", "were",
-                                                    "youre", "shes")
-                                            .contains(speech.word(i + 1)));
+                                    || CONTRACTED_BE.contains(speech.word(i + 1)));
             return !isObject;
         }
         if (imperative(i, before)) {
@@ -674,8 +574,7 @@ final class Clauses {
             return false;
         }
         for (int k = Math.max(start, i - 8); k < i - 1; k++) {
-            if (Set.of("let", "help", "make", "see", "watch", "feel", "get", "have", "lets")
-                    .contains(speech.word(k))) {
+            if (HELPERS.contains(speech.word(k))) {
                 return NounPhrases.at(speech, k + 1, i).filter(n -> n.to() == i).isPresent()
                         || k == i - 2
                         || speech.filler(k + 1) && k == i - 3;
@@ -710,8 +609,7 @@ final class Clauses {
         boolean isVerb = speech.verbAt(i, i, end).isPresent();
         if (thing
                 && !verb
-                && Set.of("come", "go", "fall", "drop", "slide", "pull", "hold", "keep")
-                        .contains(met.get().verb().base())
+                && SAID_OF_THINGS.contains(met.get().verb().base())
                 && !Grammar.PARTICLES.contains(before)
                 && (Nouns.plural(before)
                         || !Set.of("hold", "keep").contains(met.get().verb().base()))
@@ -752,8 +650,7 @@ final class Clauses {
         boolean subjectOnes =
                 np.isPresent()
                         && Set.of("one", "ones").contains(Nouns.head(np.get().name()))
-                        && Set.of("get", "gets", "go", "goes", "is", "are")
-                                .contains(speech.word(np.get().to()));
+                        && SAID_OF_ONES.contains(speech.word(np.get().to()));
         if (np.isEmpty()
                 || !np.get().part()
                         && !subjectOnes
@@ -766,8 +663,7 @@ final class Clauses {
                 speech.measureAt(i - 1).filter(m -> m.length() || m.unit().isEmpty()).isPresent();
         if (speech.measureAt(i - 1).isPresent()
                 && (sized && speech.lexicon().tool(np.get().head()).isPresent()
-                        || Set.of("pound", "inch", "mil", "amp", "litre", "liter", "ton", "thread")
-                                .contains(speech.word(i - 1)))) {
+                        || UNITS_IN_NAMES.contains(speech.word(i - 1)))) {
             return false;
         }
         if (speech.phrase(i - 1, "thread") && Sizes.at(speech, i - 4, i) != null) {
@@ -784,11 +680,7 @@ final class Clauses {
         boolean tells =
                 speech.token(behind - 1).mark().isEmpty()
                         && (verb && (object || placed) || copula || thing && placed)
-                        && Set.of(
-                                        "must", "should", "is", "are", "has", "have", "needs",
-                                        "goes", "comes", "can", "will", "holds", "takes", "get",
-                                        "gets", "ought")
-                                .contains(speech.word(behind));
+                        && TELLING.contains(speech.word(behind));
         boolean complete =
                 tells
                         || leaves(np.get()) && (copula || thing && placed)
@@ -812,8 +704,7 @@ final class Clauses {
         }
         boolean subject =
                 !leaves(np.get())
-                        && Set.of("it", "they", "that", "this", "she", "he", "you", "we")
-                                .contains(before)
+                        && SUBJECTS.contains(before)
                         && (i - 2 < start
                                 || !speech.lexicon().verb(speech.token(i - 2)).isPresent());
         return !subject;

@@ -7,9 +7,13 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
+import methodos.core.speech.WordSet;
 
 /** Keeps the condition that a clause tells for the step that it is meant for. */
 final class Conditions {
+
+    private static final Set<String> COMPARED =
+            WordSet.ofPhrases("more, less, over, under, above, below");
 
     private final Weave weave;
     private final Speech speech;
@@ -25,16 +29,15 @@ final class Conditions {
 
     static final int NEAR = 30;
 
-    private static final Set<String> PRONOUNS =
-            Set.of("it", "its", "theyre", "they", "shes", "she");
-    private static final Set<String> OPENERS = Set.of("and", "so", "but", "now", "then", "well");
+    private static final Set<String> PRONOUNS = WordSet.of("it its theyre they shes she");
+    private static final Set<String> OPENERS = WordSet.of("and so but now then well");
 
     private static final Pattern CUT_SHORT =
             Pattern.compile("(.+) (dont|doesnt|does not|wont|will not)");
 
     /** Words at which the verdict on a thing begins. */
     private static final Set<String> VERDICTS =
-            Set.of("is", "are", "its", "gets", "get", "goes", "go", "=", "scrap", "new", "means");
+            WordSet.of("is are its gets get goes go = scrap new means");
 
     // ---------------------------------------------------------------- what adds to steps
 
@@ -229,7 +232,7 @@ final class Conditions {
                         && before.kind == Kind.MEASUREMENT
                         && !before.parts.isEmpty()
                         && at - before.to < NEAR
-                        && speech.has(at, to, "more", "less", "over", "under", "above", "below");
+                        && speech.hasAny(at, to, COMPARED);
         String name =
                 figure
                         ? measured(before)

@@ -4,11 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.speech.WordSet;
 
 /**
  * What the narration has come to: the parts last spoken of, and whether things go on or come off.
  */
 final class Context {
+
+    private static final Set<String> MANY = WordSet.of("them those these they each both theyre");
 
     private static final int REMEMBERED = 12;
 
@@ -16,19 +19,7 @@ final class Context {
     private static final int REACH = 10;
 
     private static final Set<String> THREADED =
-            Set.of(
-                    "screw",
-                    "bolt",
-                    "nut",
-                    "locknut",
-                    "stud",
-                    "plug",
-                    "union",
-                    "gland",
-                    "cap",
-                    "fitting",
-                    "fastener",
-                    "hose");
+            WordSet.of("screw bolt nut locknut stud plug union gland cap fitting fastener hose");
 
     private final List<Finding.Part> spokenOf = new ArrayList<>();
     private final List<Integer> spokenAt = new ArrayList<>();
@@ -51,9 +42,7 @@ final class Context {
 
     /** What "it", "them" or "that" stands for. */
     Optional<Finding.Part> meant(String pronoun, int at) {
-        boolean many =
-                Set.of("them", "those", "these", "they", "each", "both", "theyre")
-                        .contains(pronoun);
+        boolean many = MANY.contains(pronoun);
         for (int i = spokenOf.size() - 1; i >= 0 && i > spokenOf.size() - 5; i--) {
             Finding.Part part = spokenOf.get(i);
             if (at - spokenAt.get(i) > REACH) {

@@ -1,77 +1,23 @@
 package methodos.core.drafting;
 
 import java.util.Set;
+import methodos.core.speech.WordSet;
 
 /** What one looks for on a part, and what is no part itself. */
 final class Defects {
 
     private static final Set<String> WORDS =
-            Set.of(
-                    "crack",
-                    "scoring",
-                    "score",
-                    "hole",
-                    "burr",
-                    "wear",
-                    "leak",
-                    "damage",
-                    "scratch",
-                    "nick",
-                    "pit",
-                    "streak",
-                    "play",
-                    "chip",
-                    "corrosion",
-                    "rust",
-                    "bubble",
-                    "drip",
-                    "noise",
-                    "flake",
-                    "groove",
-                    "seam",
-                    "dent",
-                    "step",
-                    "spot",
-                    "gap",
-                    "movement",
-                    "pitting",
-                    "discolouring",
-                    "discoloration",
-                    "burn",
-                    "swelling",
-                    "tear",
-                    "split",
-                    "edge",
-                    "drop",
-                    "light",
-                    "grease",
-                    "oil",
-                    "water",
-                    "roughness",
-                    "ridge",
-                    "mark",
-                    "kink",
-                    "air",
-                    "stream",
-                    "puddle",
-                    "fraying",
-                    "looseness",
-                    "smoothness");
+            WordSet.of(
+                    "crack scoring score hole burr wear leak damage scratch nick pit streak play"
+                            + " chip corrosion rust bubble drip noise flake groove seam dent step spot gap"
+                            + " movement pitting discolouring discoloration burn swelling tear split edge"
+                            + " drop light grease oil water roughness ridge mark kink air stream puddle"
+                            + " fraying looseness smoothness");
 
     private static final Set<String> HARMS =
-            Set.of(
-                    "breaks",
-                    "cracks",
-                    "scratches",
-                    "melts",
-                    "tears",
-                    "swells",
-                    "mushrooms",
-                    "damages",
-                    "ruins",
-                    "bends",
-                    "marks",
-                    "scores");
+            WordSet.of(
+                    "breaks cracks scratches melts tears swells mushrooms damages ruins bends marks"
+                            + " scores");
 
     private Defects() {}
 

@@ -2,11 +2,17 @@ package methodos.core.drafting;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
+import methodos.core.speech.WordSet;
 
 /** Figures that are told of a step apart from it: "the nut is twenty-two newton metres". */
 final class FiguresTold {
+
+    private static final Set<String> GOES_ON =
+            WordSet.ofPhrases(
+                    "one goes on, one screws on, one winds on, one tightens, one does up");
 
     private static final String[] SAYS_AGAIN = {"thats", "its", "call", "or", "about", "say"};
     private static final String[] READS = {
@@ -75,14 +81,7 @@ final class FiguresTold {
                 t.within(12)
                         && t.last.is("tighten", "install", "hand-tighten")
                         && t.said.anticlockwise
-                        && speech.has(
-                                t.clause.from(),
-                                t.clause.to(),
-                                "one goes on",
-                                "one screws on",
-                                "one winds on",
-                                "one tightens",
-                                "one does up");
+                        && speech.hasAny(t.clause.from(), t.clause.to(), GOES_ON);
         if (left) {
             t.last.leftHand = true;
             t.last.also.add(new int[] {t.clause.from(), t.clause.to()});

@@ -6,28 +6,17 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import methodos.core.speech.WordSet;
 
 /** The hazards that words call by name, and those of what is done. */
 final class HazardsSaid {
 
     /** The hazards that a draft may name. */
     static final Set<String> KNOWN =
-            Set.of(
-                    "stored spring energy",
-                    "pressure",
-                    "electrical",
-                    "hot surface",
-                    "heavy load",
-                    "suspended load",
-                    "sharp edge",
-                    "chemical",
-                    "flammable gas",
-                    "refrigerant",
-                    "oxygen",
-                    "rotating parts",
-                    "eye injury",
-                    "crush",
-                    "unsupported vehicle or machine");
+            WordSet.ofPhrases(
+                    "stored spring energy, pressure, electrical, hot surface, heavy load"
+                            + ", suspended load, sharp edge, chemical, flammable gas, refrigerant, oxygen"
+                            + ", rotating parts, eye injury, crush, unsupported vehicle or machine");
 
     private record Deed(String hazard, Set<String> actions, List<String> things) {}
 

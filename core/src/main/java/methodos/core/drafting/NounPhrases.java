@@ -6,18 +6,26 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
+import methodos.core.speech.WordSet;
 
 /** Reads the things that are named: "the four M8 by 25 cap screws", "six mil hex key". */
 final class NounPhrases {
 
+    private static final Set<String> NO_NAMES =
+            WordSet.of(
+                    "this these those your my their please per each every both all any some another"
+                            + " no");
+    private static final Set<String> NAMING_ADVERBS =
+            WordSet.of("flat soft square first last next right dry wet hard");
+    private static final Set<String> SIDES =
+            WordSet.of("left right top bottom outer inner upper lower hand");
+    private static final Set<String> OBJECTS_BEHIND =
+            WordSet.of("it them your those these both some all each any every");
+
     private static final Set<String> TAGS_THAT_END =
-            Set.of(
-                    "ADP", "VERB", "AUX", "PRON", "DET", "CCONJ", "SCONJ", "PART", "INTJ", "ADV",
-                    "PUNCT");
+            WordSet.of("ADP VERB AUX PRON DET CCONJ SCONJ PART INTJ ADV PUNCT");
     private static final Set<String> SHORT_WORDS =
-            Set.of(
-                    "too", "yet", "ago", "few", "bad", "sum", "due", "ill", "ive", "let", "say",
-                    "see", "try", "ask", "ten", "six", "two", "one");
+            WordSet.of("too yet ago few bad sum due ill ive let say see try ask ten six two one");
     private static final Set<String> MANY = Set.of("both", "all", "each", "every");
 
     private final Speech speech;
@@ -229,31 +237,19 @@ final class NounPhrases {
                 || Grammar.PRONOUNS.contains(w)
                 || Grammar.PARTICLES.contains(w)
                 || Grammar.ARTICLES.contains(w)
-                || Set.of(
-                                "this", "these", "those", "your", "my", "their", "please", "per",
-                                "each", "every", "both", "all", "any", "some", "another", "no")
-                        .contains(w)
+                || NO_NAMES.contains(w)
                 || w.matches("[=+%→>-]+|->|\\d+(st|nd|rd|th)")) {
             return false;
         }
         if (Grammar.ADVERBS.contains(w)) {
-            return Set.of(
-                                    "flat", "soft", "square", "first", "last", "next", "right",
-                                    "dry", "wet", "hard")
-                            .contains(w)
-                    && i + 1 < end
-                    && names.isEmpty()
-                    && nameable(i + 1);
+            return NAMING_ADVERBS.contains(w) && i + 1 < end && names.isEmpty() && nameable(i + 1);
         }
         if (speech.number(i)) {
             return w.matches("\\d{4,5}")
                     || w.equals("one")
                             && names.size() == 1
                             && (Grammar.EVALUATIVE.contains(names.get(0))
-                                    || Set.of(
-                                                    "left", "right", "top", "bottom", "outer",
-                                                    "inner", "upper", "lower", "hand")
-                                            .contains(names.get(0)));
+                                    || SIDES.contains(names.get(0)));
         }
         if (speech.measureAt(i).filter(m -> !m.unit().isEmpty()).isPresent()) {
             return false;
@@ -290,11 +286,7 @@ final class NounPhrases {
         String after = speech.word(i + 1);
         boolean objectAfter =
                 speech.token(i).mark().isEmpty()
-                        && (Grammar.ARTICLES.contains(after)
-                                || Set.of(
-                                                "it", "them", "your", "those", "these", "both",
-                                                "some", "all", "each", "any", "every")
-                                        .contains(after));
+                        && (Grammar.ARTICLES.contains(after) || OBJECTS_BEHIND.contains(after));
         return switch (met.form()) {
             case BASE ->
                     met.verb().alsoNoun() && !objectAfter

@@ -1,34 +1,15 @@
 package methodos.core.drafting;
 
 import java.util.Set;
+import methodos.core.speech.WordSet;
 
 /** The grammar of the names of parts. */
 final class Nouns {
 
     private static final Set<String> SAME =
-            Set.of(
-                    "pliers",
-                    "scissors",
-                    "grips",
-                    "tweezers",
-                    "snips",
-                    "glasses",
-                    "goggles",
-                    "bellows",
-                    "chassis",
-                    "species",
-                    "series",
-                    "boss",
-                    "brass",
-                    "glass",
-                    "press",
-                    "bus",
-                    "lens",
-                    "gas",
-                    "canvas",
-                    "process",
-                    "access",
-                    "torch");
+            WordSet.of(
+                    "pliers scissors grips tweezers snips glasses goggles bellows chassis species"
+                            + " series boss brass glass press bus lens gas canvas process access torch");
 
     private Nouns() {}
 

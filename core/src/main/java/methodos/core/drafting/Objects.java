@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.speech.WordSet;
 
 /**
  * What stands behind a verb: its particle, the parts, where they sit, where they go.
@@ -26,33 +27,23 @@ record Objects(
         String pronounPlace,
         boolean binned) {
 
+    private static final Set<String> NEW_STATEMENTS =
+            WordSet.of("its thats theyre theres youre itll theyll");
+    private static final Set<String> SUBJECTS_AS_OBJECTS =
+            WordSet.of("they theyre its she itll theyll");
+    private static final Set<String> NEW_CLAUSES =
+            WordSet.of("until till so because before after while when which that if as than");
+    private static final Set<String> DETERMINED =
+            WordSet.of("its their your this that each both it them new");
+    private static final Set<String> PARTICLES_TOO = WordSet.of("off in on over down through up");
+    private static final Set<String> PREPOSITIONS_TOO =
+            WordSet.of("in on at over under through down");
+
     private static final Set<String> INTO =
-            Set.of(
-                    "in",
-                    "into",
-                    "inside",
-                    "on",
-                    "onto",
-                    "upon",
-                    "to",
-                    "under",
-                    "underneath",
-                    "over",
-                    "between",
-                    "across",
-                    "against",
-                    "around",
-                    "round",
-                    "at",
-                    "through",
-                    "behind",
-                    "along",
-                    "for",
-                    "down",
-                    "back",
-                    "up");
-    private static final Set<String> BINS =
-            Set.of("bin", "scrap", "trash", "rubbish", "dustbin", "skip");
+            WordSet.of(
+                    "in into inside on onto upon to under underneath over between across against"
+                            + " around round at through behind along for down back up");
+    private static final Set<String> BINS = WordSet.of("bin scrap trash rubbish dustbin skip");
 
     String place() {
         return places.isEmpty() ? null : places.get(0);
@@ -107,15 +98,11 @@ record Objects(
                     i++;
                     continue;
                 }
-                if (i > first
-                        && Set.of("its", "thats", "theyre", "theres", "youre", "itll", "theyll")
-                                .contains(w)) {
+                if (i > first && NEW_STATEMENTS.contains(w)) {
                     break;
                 }
                 boolean object =
-                        (Grammar.OBJECTS.contains(w)
-                                        || Set.of("they", "theyre", "its", "she", "itll", "theyll")
-                                                .contains(w))
+                        (Grammar.OBJECTS.contains(w) || SUBJECTS_AS_OBJECTS.contains(w))
                                 && NounPhrases.at(speech, i, end).isEmpty();
                 if (object) {
                     if (parts.isEmpty() && pronoun == null && listing) {
@@ -141,10 +128,7 @@ record Objects(
                                 || Grammar.PARTICLES.contains(speech.word(i + 2)))) {
                     break;
                 }
-                if (Set.of(
-                                "until", "till", "so", "because", "before", "after", "while",
-                                "when", "which", "that", "if", "as", "than")
-                        .contains(w)) {
+                if (NEW_CLAUSES.contains(w)) {
                     break;
                 }
                 if (w.equals("down") && speech.word(i - 1).equals("upside")) {
@@ -233,21 +217,16 @@ record Objects(
             }
             boolean determined =
                     Grammar.ARTICLES.contains(speech.word(i + 1))
-                            || Set.of(
-                                            "its", "their", "your", "this", "that", "each", "both",
-                                            "it", "them", "new")
-                                    .contains(speech.word(i + 1));
+                            || DETERMINED.contains(speech.word(i + 1));
             boolean named = i + 1 < end && NounPhrases.at(speech, i + 1, end).isPresent();
             if (!parts.isEmpty() || pronoun != null) {
-                if (particle == null
-                        && (determined || named)
-                        && Set.of("off", "in", "on", "over", "down", "through", "up").contains(w)) {
+                if (particle == null && (determined || named) && PARTICLES_TOO.contains(w)) {
                     particle = w;
                 }
                 return determined || named && !Set.of("out", "up", "down", "back").contains(w);
             }
             // "take off the belt" takes the word as a particle, "look in the tube" as a preposition
-            return Set.of("in", "on", "at", "over", "under", "through", "down").contains(w)
+            return PREPOSITIONS_TOO.contains(w)
                     && (determined && particle == null && (intransitive || w.equals("at"))
                             || speech.has(i + 1, Math.min(end, i + 4), "bin", "scrap", "trash"));
         }

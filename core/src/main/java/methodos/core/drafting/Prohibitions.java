@@ -4,45 +4,32 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.speech.WordSet;
 
 /** What must not be done: it becomes a caution, never a step. */
 final class Prohibitions {
 
+    private static final Set<String> NO_WORK =
+            WordSet.of("care know mind think worry ask need have want bother see matter like get");
+    private static final Set<String> NEGATIONS =
+            WordSet.of("dont never mustnt shouldnt cannot cant avoid");
+    private static final Set<String> BEFORE_NEGATIONS = WordSet.of("you and please but so just");
+    private static final Set<String> BEHIND_NEGATIONS =
+            WordSet.ofPhrases(
+                    "until, only, too, sure, bad, much, many, yet, at, even, 0, zero, more, so"
+                            + ", a lot");
+    private static final Set<String> WARNINGS =
+            WordSet.ofPhrases(
+                    "be careful, careful, watch your, mind your, mind the, watch out, beware"
+                            + ", stand clear, stand to the side, stay out, keep out, keep clear, take care"
+                            + ", keep your fingers, keep your hands, keep your face, turn your face"
+                            + ", stand back, stay clear, out of the way of");
+
     private static final Set<String> GOOD_TO_BE_ABSENT =
-            Set.of(
-                    "leak",
-                    "leaks",
-                    "bubbles",
-                    "bubble",
-                    "noise",
-                    "air",
-                    "play",
-                    "movement",
-                    "water",
-                    "light",
-                    "drips",
-                    "gap",
-                    "twists",
-                    "twist",
-                    "lines",
-                    "line",
-                    "scratches",
-                    "burrs",
-                    "more",
-                    "less",
-                    "longer",
-                    "matter",
-                    "wear",
-                    "dirt",
-                    "steps",
-                    "problem",
-                    "need",
-                    "idea",
-                    "wobble",
-                    "cracks",
-                    "damage",
-                    "sorry",
-                    "way");
+            WordSet.of(
+                    "leak leaks bubbles bubble noise air play movement water light drips gap twists"
+                            + " twist lines line scratches burrs more less longer matter wear dirt steps"
+                            + " problem need idea wobble cracks damage sorry way");
 
     private Prohibitions() {}
 
@@ -60,10 +47,7 @@ final class Prohibitions {
         if (Set.of("forget", "forgetting").contains(after)) {
             return null;
         }
-        if (Set.of(
-                        "care", "know", "mind", "think", "worry", "ask", "need", "have", "want",
-                        "bother", "see", "matter", "like", "get")
-                .contains(after)) {
+        if (NO_WORK.contains(after)) {
             return after.equals("get") ? caution(clause, said) : Outcome.of(Outcome.Sort.NOTE);
         }
         return caution(clause, said);
@@ -92,13 +76,11 @@ final class Prohibitions {
                     && Set.of("that", "so").contains(speech.word(i - 2))) {
                 continue;
             }
-            if (Set.of("dont", "never", "mustnt", "shouldnt", "cannot", "cant", "avoid")
-                    .contains(w)) {
+            if (NEGATIONS.contains(w)) {
                 boolean statement =
                         Set.of("cant", "cannot", "dont").contains(w)
                                 && !first
-                                && !Set.of("you", "and", "please", "but", "so", "just")
-                                        .contains(before);
+                                && !BEFORE_NEGATIONS.contains(before);
                 if (w.equals("never") || w.equals("avoid") || !statement && !w.startsWith("can")) {
                     return (w.equals("mustnt") || w.equals("shouldnt")) && !before.equals("you")
                             ? -1
@@ -114,13 +96,7 @@ final class Prohibitions {
                             && speech.word(i - 2).equals("you")) {
                 return i;
             }
-            if (w.equals("not")
-                    && first
-                    && i + 1 < to
-                    && !Set.of(
-                                    "until", "only", "too", "sure", "bad", "much", "many", "yet",
-                                    "at", "even", "0", "zero", "more", "so", "a lot")
-                            .contains(after)) {
+            if (w.equals("not") && first && i + 1 < to && !BEHIND_NEGATIONS.contains(after)) {
                 return i;
             }
             Optional<NounPhrase> thing =
@@ -178,30 +154,7 @@ final class Prohibitions {
         if (text(speech, clause).matches("\\w+ (it |them )?only (with|when|if|while) .*")) {
             return caution(clause, said);
         }
-        boolean warns =
-                speech.has(
-                        from,
-                        to,
-                        "be careful",
-                        "careful",
-                        "watch your",
-                        "mind your",
-                        "mind the",
-                        "watch out",
-                        "beware",
-                        "stand clear",
-                        "stand to the side",
-                        "stay out",
-                        "keep out",
-                        "keep clear",
-                        "take care",
-                        "keep your fingers",
-                        "keep your hands",
-                        "keep your face",
-                        "turn your face",
-                        "stand back",
-                        "stay clear",
-                        "out of the way of");
+        boolean warns = speech.hasAny(from, to, WARNINGS);
         if (speech.has(from, to, "face away", "your face")) {
             return Outcome.of(Outcome.Sort.ADDITION);
         }

@@ -6,11 +6,18 @@ import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
+import methodos.core.speech.WordSet;
 
 /**
  * Clauses that tell something of a step without being one: a figure, a tool, a document, a danger.
  */
 final class Remarks {
+
+    private static final Set<String> NO_FASTENERS =
+            WordSet.of("torque book manual kid handbook sheet figure chart value");
+    private static final Set<String> TELLS_OF_TOOLS =
+            WordSet.ofPhrases(
+                    "see, there is, got, hold, is, its, thats, takes, its a, theyre, has");
 
     private final Weave weave;
     private final FiguresTold figures;
@@ -102,20 +109,7 @@ final class Remarks {
     /** "thats a seven eighths wrench", "it takes a ten mil socket": how the part comes off. */
     private boolean toolTold(Clause clause, Said said) {
         if (said.tools.stream().noneMatch(t -> t.size() != null)
-                || !speech.has(
-                        clause.body(),
-                        clause.to(),
-                        "see",
-                        "there is",
-                        "got",
-                        "hold",
-                        "is",
-                        "its",
-                        "thats",
-                        "takes",
-                        "its a",
-                        "theyre",
-                        "has")) {
+                || !speech.hasAny(clause.body(), clause.to(), TELLS_OF_TOOLS)) {
             return false;
         }
         Finding f = weave.last();
@@ -216,19 +210,7 @@ final class Remarks {
                                             Telegraphic.FASTENERS.contains(n.head())
                                                     || n.from() == clause.body());
         }
-        if (np.isEmpty()
-                || !np.get().part()
-                || Set.of(
-                                "torque",
-                                "book",
-                                "manual",
-                                "kid",
-                                "handbook",
-                                "sheet",
-                                "figure",
-                                "chart",
-                                "value")
-                        .contains(np.get().head())) {
+        if (np.isEmpty() || !np.get().part() || NO_FASTENERS.contains(np.get().head())) {
             return null;
         }
         Finding f = new Finding(Kind.ACTION, "tighten", clause);

@@ -9,9 +9,26 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
+import methodos.core.speech.WordSet;
 
 /** What a clause says besides who does what: tools, consumables, order, way round, document. */
 final class Said {
+
+    private static final Set<String> BETWEEN_SIZE_AND_TOOL =
+            WordSet.of("deep long ring open box combination drive impact pin c");
+    private static final Set<String> MACHINES =
+            WordSet.of("pump drill saw stone blade oven heater hoist meter");
+    private static final Set<String> PARTS_NAMED_BY_TOOLS =
+            WordSet.of("motor pin plug bolt screw spring housing cover");
+    private static final Set<String> COMPOUNDS =
+            WordSet.of(
+                    "seal seals case level plug pan pump filter nipple cup cap tank passage"
+                            + " passages gun can hose pipe ring wheel brush measure groove line cooler vapour"
+                            + " gauge duct stripe roller bath quantity drain hole holes port ports wiper");
+    private static final Set<String> SENDS =
+            WordSet.ofPhrases(
+                    "look, look it up, in the, in your, see, inside, says, has, have, gives, is in"
+                            + ", thats in, check, refer, per, from the, in");
 
     private static final Pattern ORIENTATION =
             Pattern.compile(
@@ -29,25 +46,12 @@ final class Said {
                             + "|^straight(?: up| out| down| off)?$"
                             + "|flush(?! (?:it|the|out|them|that))(?: with \\w+ \\w+| with \\w+)?|towards? the \\w+(?: side)?)\\b");
     private static final Set<String> DOCUMENTS =
-            Set.of(
-                    "manual",
-                    "book",
-                    "handbook",
-                    "leaflet",
-                    "sheet",
-                    "chart",
-                    "drawing",
-                    "label",
-                    "datasheet",
-                    "table",
-                    "instructions",
-                    "documentation",
-                    "booklet");
+            WordSet.of(
+                    "manual book handbook leaflet sheet chart drawing label datasheet table"
+                            + " instructions documentation booklet");
 
     private static final Set<String> SIZED =
-            Set.of(
-                    "socket", "spanner", "wrench", "key", "driver", "hex", "drive", "allen",
-                    "punch", "drill");
+            WordSet.of("socket spanner wrench key driver hex drive allen punch drill");
 
     final List<Finding.ToolSaid> tools = new ArrayList<>();
     final Set<String> consumables = new LinkedHashSet<>();
@@ -193,20 +197,7 @@ final class Said {
 
     private Measure sizeBefore(int i) {
         int p = i - 1;
-        while (p > from
-                && (speech.filler(p)
-                        || Set.of(
-                                        "deep",
-                                        "long",
-                                        "ring",
-                                        "open",
-                                        "box",
-                                        "combination",
-                                        "drive",
-                                        "impact",
-                                        "pin",
-                                        "c")
-                                .contains(speech.word(p)))) {
+        while (p > from && (speech.filler(p) || BETWEEN_SIZE_AND_TOOL.contains(speech.word(p)))) {
             p--;
         }
         Optional<Measure> m = speech.measureAt(p);
@@ -281,10 +272,7 @@ final class Said {
         if (Set.of("side", "seat", "door").contains(after)) {
             return true;
         }
-        return Set.of("pump", "drill", "saw", "stone", "blade", "oven", "heater", "hoist", "meter")
-                        .contains(w)
-                || Set.of("motor", "pin", "plug", "bolt", "screw", "spring", "housing", "cover")
-                        .contains(after);
+        return MACHINES.contains(w) || PARTS_NAMED_BY_TOOLS.contains(after);
     }
 
     private boolean describes(int i) {
@@ -417,46 +405,7 @@ final class Said {
         String w = speech.word(next);
         return next < to
                 && speech.token(next - 1).mark().isEmpty()
-                && Set.of(
-                                "seal",
-                                "seals",
-                                "case",
-                                "level",
-                                "plug",
-                                "pan",
-                                "pump",
-                                "filter",
-                                "nipple",
-                                "cup",
-                                "cap",
-                                "tank",
-                                "passage",
-                                "passages",
-                                "gun",
-                                "can",
-                                "hose",
-                                "pipe",
-                                "ring",
-                                "wheel",
-                                "brush",
-                                "measure",
-                                "groove",
-                                "line",
-                                "cooler",
-                                "vapour",
-                                "gauge",
-                                "duct",
-                                "stripe",
-                                "roller",
-                                "bath",
-                                "quantity",
-                                "drain",
-                                "hole",
-                                "holes",
-                                "port",
-                                "ports",
-                                "wiper")
-                        .contains(w)
+                && COMPOUNDS.contains(w)
                 && !w.equals("bath");
     }
 
@@ -566,27 +515,7 @@ final class Said {
             if (!DOCUMENTS.contains(speech.word(i)) || speech.phrase(i, "sheet metal")) {
                 continue;
             }
-            boolean sent =
-                    speech.has(
-                            from,
-                            to,
-                            "look",
-                            "look it up",
-                            "in the",
-                            "in your",
-                            "see",
-                            "inside",
-                            "says",
-                            "has",
-                            "have",
-                            "gives",
-                            "is in",
-                            "thats in",
-                            "check",
-                            "refer",
-                            "per",
-                            "from the",
-                            "in");
+            boolean sent = speech.hasAny(from, to, SENDS);
             if (!sent || speech.word(i).equals("sheet") && speech.has(from, to, "sign")) {
                 continue;
             }

@@ -5,9 +5,13 @@ import java.util.Set;
 import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
+import methodos.core.speech.WordSet;
 
 /** Sizes of fasteners and tools as people say them. */
 final class Sizes {
+
+    private static final Set<String> NO_SIZES =
+            WordSet.of("turn turns of the way full a hour minute");
 
     /**
      * @param print such as "M8 x 25", "1/4-20", "10 mm", "1-1/8 in", "No. 12"
@@ -115,8 +119,7 @@ final class Sizes {
             if (Set.of("drive").contains(next)) {
                 to++;
             }
-            if (!Set.of("turn", "turns", "of", "the", "way", "full", "a", "hour", "minute")
-                    .contains(next)) {
+            if (!NO_SIZES.contains(next)) {
                 return new Size(at, to, print(n.get().value(), "in"), false);
             }
         }

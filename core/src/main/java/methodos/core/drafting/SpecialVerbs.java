@@ -5,57 +5,46 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
+import methodos.core.speech.WordSet;
 
 /** Verbs that mean what stands behind them: "give it a wipe", "run it for five minutes". */
 final class SpecialVerbs {
 
+    private static final Set<String> MARKS = WordSet.of("mark marks line lines stripe stripes dot");
+    private static final Set<String> WHERE_MARKED = WordSet.of("on across over down onto at");
+    private static final Set<String> BEFORE_WHAT_IS_GIVEN =
+            WordSet.of("a good quick the little an gentle light");
+    private static final Set<String> COLOURS =
+            WordSet.ofPhrases("color, colour, paint, marker, pen, chalk");
+    private static final Set<String> KEPT_APART =
+            WordSet.ofPhrases(
+                    "in order, in the order, in their order, apart, separate, dry, clean, away, out"
+                            + ", clear, in your pocket");
+    private static final Set<String> GAUGES =
+            WordSet.ofPhrases("gauge, level, needle, pressure, dial");
+    private static final Set<String> TOUCH =
+            WordSet.ofPhrases(
+                    "thumb, finger, nail, fingernail, thumbnail, thumb nail, hand along, eye");
+    private static final Set<String> HELPERS =
+            WordSet.ofPhrases(
+                    "somebody, someone, a mate, a colleague, a friend, a helper, another person"
+                            + ", your mate, a second person");
+    private static final Set<String> RESTING =
+            WordSet.ofPhrases("overnight, alone, to dry, to cool, to soak, until, for an hour, be");
+
     private static final Set<String> VALVES =
-            Set.of(
-                    "valve", "cock", "screw", "bleed", "vent", "tap", "bleeder", "nipple",
-                    "seacock", "drain");
+            WordSet.of("valve cock screw bleed vent tap bleeder nipple seacock drain");
     private static final Set<String> DOORS =
-            Set.of(
-                    "door", "cover", "lid", "hatch", "panel", "hood", "guard", "flap", "housing",
-                    "cabinet");
+            WordSet.of("door cover lid hatch panel hood guard flap housing cabinet");
     private static final Set<String> MACHINES =
-            Set.of(
-                    "pump",
-                    "engine",
-                    "motor",
-                    "machine",
-                    "mixer",
-                    "conveyor",
-                    "press",
-                    "drill",
-                    "saw",
-                    "grinder",
-                    "compressor",
-                    "unit",
-                    "fan",
-                    "winch",
-                    "truck",
-                    "lift",
-                    "system",
-                    "head",
-                    "blower",
-                    "actuator",
-                    "gearbox",
-                    "mill",
-                    "lathe",
-                    "boiler",
-                    "fork",
-                    "carriage",
-                    "spindle",
-                    "rollers",
-                    "roller",
-                    "bandsaw",
-                    "mower",
-                    "washer-up");
+            WordSet.of(
+                    "pump engine motor machine mixer conveyor press drill saw grinder compressor"
+                            + " unit fan winch truck lift system head blower actuator gearbox mill lathe"
+                            + " boiler fork carriage spindle rollers roller bandsaw mower washer-up");
     private static final Set<String> LEADING =
-            Set.of(
-                    "go", "ahead", "going", "to", "want", "wanna", "need", "gotta", "got", "and",
-                    "then", "just", "ll", "now", "please", "gonna", "have", "here", "first", "next",
-                    "start", "try", "by", "thing");
+            WordSet.of(
+                    "go ahead going to want wanna need gotta got and then just ll now please gonna"
+                            + " have here first next start try by thing");
 
     private final ClauseReader reader;
     private final Speech speech;
@@ -144,9 +133,7 @@ final class SpecialVerbs {
                 }
                 if (speech.has(v, end, "mark", "marks")
                         || speech.has(v, end, "point", "sign", "line", "cross")
-                                && speech.has(
-                                        v, end, "color", "colour", "paint", "marker", "pen",
-                                        "chalk")) {
+                                && speech.hasAny(v, end, COLOURS)) {
                     return mark(v);
                 }
                 if (speech.has(v, end, "note")) {
@@ -181,28 +168,11 @@ final class SpecialVerbs {
                                                             p.plural())));
                     return held;
                 }
-                return speech.has(
-                                v,
-                                end,
-                                "in order",
-                                "in the order",
-                                "in their order",
-                                "apart",
-                                "separate",
-                                "dry",
-                                "clean",
-                                "away",
-                                "out",
-                                "clear",
-                                "in your pocket")
-                        ? finding(Kind.CAUTION, null)
-                        : note();
+                return speech.hasAny(v, end, KEPT_APART) ? finding(Kind.CAUTION, null) : note();
             case "hold":
                 return hold(v);
             case "watch":
-                return Set.of("for", "it").contains(after)
-                                || speech.has(
-                                        v, end, "gauge", "level", "needle", "pressure", "dial")
+                return Set.of("for", "it").contains(after) || speech.hasAny(v, end, GAUGES)
                         ? look(v)
                         : finding(Kind.CAUTION, null);
             case "look", "looking", "search":
@@ -264,17 +234,7 @@ final class SpecialVerbs {
     }
 
     private Finding run(int v) {
-        if (speech.has(
-                v,
-                end,
-                "thumb",
-                "finger",
-                "nail",
-                "fingernail",
-                "thumbnail",
-                "thumb nail",
-                "hand along",
-                "eye")) {
+        if (speech.hasAny(v, end, TOUCH)) {
             Finding f = finding(Kind.INSPECTION, "inspect");
             Objects o = Objects.behind(speech, reader.said(), v + 1, end);
             o.places()
@@ -350,13 +310,13 @@ final class SpecialVerbs {
     }
 
     private static boolean markWord(String w) {
-        return Set.of("mark", "marks", "line", "lines", "stripe", "stripes", "dot").contains(w);
+        return MARKS.contains(w);
     }
 
     private Finding mark(int v) {
         Finding f = finding(Kind.ACTION, "mark");
         for (int i = v; i < end; i++) {
-            if (Set.of("on", "across", "over", "down", "onto", "at").contains(speech.word(i))) {
+            if (WHERE_MARKED.contains(speech.word(i))) {
                 Optional<NounPhrase> np = NounPhrases.at(speech, i + 1, end);
                 if (np.isPresent()
                         && np.get().part()
@@ -427,8 +387,7 @@ final class SpecialVerbs {
             Optional<Verb.Met> met = speech.lexicon().verb(speech.token(i));
             if (met.isPresent()
                     && met.get().verb().action() != null
-                    && (Set.of("a", "good", "quick", "the", "little", "an", "gentle", "light")
-                            .contains(speech.word(i - 1)))) {
+                    && (BEFORE_WHAT_IS_GIVEN.contains(speech.word(i - 1)))) {
                 return act(met.get().verb().action(), v + 1);
             }
             if (speech.word(i).equals("turn")) {
@@ -440,19 +399,7 @@ final class SpecialVerbs {
 
     /** "get a colleague to hold the ram", "have somebody lift". */
     private Finding helper(int v) {
-        boolean person =
-                speech.has(
-                        v,
-                        Math.min(end, v + 4),
-                        "somebody",
-                        "someone",
-                        "a mate",
-                        "a colleague",
-                        "a friend",
-                        "a helper",
-                        "another person",
-                        "your mate",
-                        "a second person");
+        boolean person = speech.hasAny(v, Math.min(end, v + 4), HELPERS);
         if (!person) {
             return null;
         }
@@ -516,19 +463,7 @@ final class SpecialVerbs {
     }
 
     private Finding leave(int v) {
-        boolean still =
-                times()
-                        || speech.has(
-                                v,
-                                end,
-                                "overnight",
-                                "alone",
-                                "to dry",
-                                "to cool",
-                                "to soak",
-                                "until",
-                                "for an hour",
-                                "be");
+        boolean still = times() || speech.hasAny(v, end, RESTING);
         if (!still) {
             return note();
         }

@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -8,51 +9,48 @@ import methodos.core.speech.Measure;
 import methodos.core.speech.Measures;
 import methodos.core.speech.SpokenNumber;
 import methodos.core.speech.Token;
+import methodos.core.speech.WordSet;
 
 /** The tokens of a narration with what is known of each: its tag, its verb, its quantity. */
 final class Speech {
 
+    private static final Set<String> HAS_SIDES =
+            WordSet.of("hand side one leg bolt way front back angle");
+    private static final Set<String> BEFORE_ING =
+            WordSet.of(
+                    "by is are be im were youre theyre its start keep stop before after when while"
+                            + " without am");
+    private static final Set<String> NOUNS_WHEN_ALONE =
+            WordSet.of(
+                    "free mark clip cap plug screw bolt lock seat drain block chock strap tag label"
+                            + " cover grease oil tape tap brush pack hammer drift shim gauge bin hose chalk"
+                            + " clamp wedge wire vent");
+    private static final Set<String> POINTING = WordSet.of("that this one both same all each");
+    private static final Set<String> BEHIND_VERBS =
+            WordSet.of("with by until for at around inside under along your which where how");
+    private static final Set<String> BEHIND_PARTICLES =
+            WordSet.of("with from by until to about of on");
+    private static final Set<String> VERBS_WITHOUT_ARTICLE =
+            WordSet.of("check hold measure grease turn look");
+    private static final Set<String> COMPOUND_HEADS = WordSet.of("valve nut lever knob gun nipple");
+    private static final Set<String> BEFORE_THIRD_PERSON =
+            WordSet.of("it he she that this which who just each one you");
+    private static final Set<String> TELLERS = WordSet.of("i he she we somebody someone");
+
     /** Verbs that say how a part moves, in a form that is not taken for the parts themselves. */
     private static final Set<String> MOTIONS =
-            Set.of(
-                    "drop", "fall", "come", "go", "slip", "spin", "walk", "work", "pop", "lift",
-                    "turn", "pull", "push", "slide", "run", "twist", "swing", "fit", "seat",
-                    "start", "draw", "screw");
+            WordSet.of(
+                    "drop fall come go slip spin walk work pop lift turn pull push slide run twist"
+                            + " swing fit seat start draw screw");
 
     private static final Set<String> STARTERS =
-            Set.of(
-                    "and",
-                    "then",
-                    "so",
-                    "now",
-                    "okay",
-                    "ok",
-                    "first",
-                    "next",
-                    "or",
-                    "but",
-                    "alright",
-                    "um",
-                    "uh",
-                    "just",
-                    "please",
-                    "also",
-                    "always",
-                    "plus",
-                    "again",
-                    "finally",
-                    "lastly",
-                    "carefully",
-                    "gently",
-                    "slowly",
-                    "well",
-                    "simply",
-                    "eh");
+            WordSet.of(
+                    "and then so now okay ok first next or but alright um uh just please also"
+                            + " always plus again finally lastly carefully gently slowly well simply eh");
     private static final Set<String> VERBAL =
-            Set.of(
-                    "to", "you", "we", "i", "they", "can", "will", "should", "must", "dont",
-                    "never", "lets", "gonna", "cant", "youll", "ill", "wont", "may", "could", "not",
-                    "would");
+            WordSet.of(
+                    "to you we i they can will should must dont never lets gonna cant youll ill"
+                            + " wont may could not would");
 
     private final List<Token> tokens;
     private final List<String> tags;
@@ -131,8 +129,7 @@ final class Speech {
     }
 
     private boolean rightIsSide(int i) {
-        return Set.of("hand", "side", "one", "leg", "bolt", "way", "front", "back", "angle")
-                        .contains(word(i + 1))
+        return HAS_SIDES.contains(word(i + 1))
                 || Set.of("the", "left", "to", "on").contains(word(i - 1));
     }
 
@@ -204,12 +201,11 @@ final class Speech {
     }
 
     boolean has(int from, int to, String... phrases) {
-        for (String phrase : phrases) {
-            if (find(from, to, phrase) >= 0) {
-                return true;
-            }
-        }
-        return false;
+        return hasAny(from, to, List.of(phrases));
+    }
+
+    boolean hasAny(int from, int to, Collection<String> phrases) {
+        return phrases.stream().anyMatch(phrase -> find(from, to, phrase) >= 0);
     }
 
     String text(int from, int to) {
@@ -255,12 +251,7 @@ final class Speech {
             case BASE -> base(i, end, met.verb(), parted ? "" : before, p, start);
             case THIRD_PERSON -> thirdPerson(i, end, met.verb(), before);
             case PAST, PARTICIPLE -> passive(i, start) || pastBy(before);
-            case ING ->
-                    Set.of(
-                                    "by", "is", "are", "be", "im", "were", "youre", "theyre", "its",
-                                    "start", "keep", "stop", "before", "after", "when", "while",
-                                    "without", "am")
-                            .contains(before);
+            case ING -> BEFORE_ING.contains(before);
         };
     }
 
@@ -290,13 +281,7 @@ final class Speech {
                     && tokens.get(i).mark().matches("[.!,:]")
                     && !hasWordsBefore(i, start)
                     && verb.action() != null
-                    && !Set.of(
-                                    "free", "mark", "clip", "cap", "plug", "screw", "bolt", "lock",
-                                    "seat", "drain", "block", "chock", "strap", "tag", "label",
-                                    "cover", "grease", "oil", "tape", "tap", "brush", "pack",
-                                    "hammer", "drift", "shim", "gauge", "bin", "hose", "chalk",
-                                    "clamp", "wedge", "wire", "vent")
-                            .contains(verb.base());
+                    && !NOUNS_WHEN_ALONE.contains(verb.base());
         }
         int n = next(i, end);
         if (n < end && tokens.get(n).mark().equals(":") && !beginsObject(n)) {
@@ -311,8 +296,7 @@ final class Speech {
         if (!starts) {
             return object
                     && !number(n)
-                    && (!Set.of("that", "this", "one", "both", "same", "all", "each")
-                                    .contains(after)
+                    && (!POINTING.contains(after)
                             || Set.of("that", "this", "those").contains(after)
                                     && Grammar.PARTICLES.contains(word(n + 1)))
                     && !Grammar.EVALUATIVE.contains(before)
@@ -324,10 +308,7 @@ final class Speech {
         if (after.isEmpty()) {
             return !hasWordsBefore(i, start) && verb.action() != null;
         }
-        if (Set.of(
-                        "with", "by", "until", "for", "at", "around", "inside", "under", "along",
-                        "your", "which", "where", "how")
-                .contains(after)) {
+        if (BEHIND_VERBS.contains(after)) {
             return true;
         }
         if (verb.particles().containsKey(after) || Grammar.PARTICLES.contains(after)) {
@@ -336,12 +317,7 @@ final class Speech {
                 return false;
             }
             boolean more = beyond < end && tokens.get(n).mark().isEmpty();
-            return more
-                            && (beginsObject(beyond)
-                                    || Set.of(
-                                                    "with", "from", "by", "until", "to", "about",
-                                                    "of", "on")
-                                            .contains(word(beyond)))
+            return more && (beginsObject(beyond) || BEHIND_PARTICLES.contains(word(beyond)))
                     || "clean".equals(verb.action()) && !Set.of("on", "in", "up").contains(after);
         }
         if (Grammar.ADVERBS.contains(after)) {
@@ -349,10 +325,7 @@ final class Speech {
         }
         return tag(i).equals("VERB") && !before.isEmpty()
                 || "clean".equals(verb.action()) && !after.equals("cloth")
-                || Set.of("check", "hold", "measure", "grease", "turn", "look")
-                                .contains(verb.base())
-                        && !Set.of("valve", "nut", "lever", "knob", "gun", "nipple")
-                                .contains(after);
+                || VERBS_WITHOUT_ARTICLE.contains(verb.base()) && !COMPOUND_HEADS.contains(after);
     }
 
     private boolean hasWordsBefore(int i, int start) {
@@ -368,8 +341,7 @@ final class Speech {
         if (Grammar.DETERMINERS.contains(before) && !Set.of("that", "this").contains(before)) {
             return false;
         }
-        if (Set.of("it", "he", "she", "that", "this", "which", "who", "just", "each", "one", "you")
-                .contains(before)) {
+        if (BEFORE_THIRD_PERSON.contains(before)) {
             return true;
         }
         int n = next(i, end);
@@ -386,7 +358,7 @@ final class Speech {
     }
 
     private static boolean pastBy(String before) {
-        return Set.of("i", "he", "she", "we", "somebody", "someone").contains(before);
+        return TELLERS.contains(before);
     }
 
     /** Whether a form of "to be" stands before a participle, with adverbs between at most. */

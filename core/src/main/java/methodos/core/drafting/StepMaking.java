@@ -6,12 +6,15 @@ import java.util.Set;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
+import methodos.core.speech.WordSet;
 
 /**
  * Makes steps of what clauses say: with what was told before, for the condition that holds, and
  * only once where the same is said twice.
  */
 final class StepMaking {
+
+    private static final Set<String> WAYS = WordSet.ofPhrases("off, on, in, out, back");
 
     private final Weave weave;
     private final Speech speech;
@@ -183,7 +186,7 @@ final class StepMaking {
                         && f.to - f.from <= 4
                         && f.torques.isEmpty()
                         && f.consumables.isEmpty()
-                        && !speech.has(f.from, f.to, "off", "on", "in", "out", "back");
+                        && !speech.hasAny(f.from, f.to, WAYS);
         if (bareListed) {
             before.parts.addAll(f.parts);
             before.to = f.to;

@@ -3,14 +3,18 @@ package methodos.core.drafting;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.Draft;
+import methodos.core.speech.WordSet;
 
 /** Tells talk from work: greetings, stories, remarks, and noise that was taken for speech. */
 final class Talk {
 
+    private static final Set<String> PAST =
+            WordSet.of(
+                    "had was were asked said told lost lasted bought paid thought went found used"
+                            + " made knew saw ran did done tried saved");
+
     private static final Set<String> FUNCTION =
-            Set.of(
-                    "the", "a", "an", "of", "in", "for", "to", "you", "uh", "um", "eh", "oh", "her",
-                    "it", "and", "mm", "ing", "no", "thank", "is", "two");
+            WordSet.of("the a an of in for to you uh um eh oh her it and mm ing no thank is two");
 
     private Talk() {}
 
@@ -85,11 +89,7 @@ final class Talk {
             String w = speech.word(i);
             if (Set.of("i", "he", "she", "we").contains(w)
                     && !Set.of("where", "what", "that", "which", "way").contains(speech.word(i - 1))
-                    && Set.of(
-                                    "had", "was", "were", "asked", "said", "told", "lost", "lasted",
-                                    "bought", "paid", "thought", "went", "found", "used", "made",
-                                    "knew", "saw", "ran", "did", "done", "tried", "saved")
-                            .contains(speech.word(i + 1))
+                    && PAST.contains(speech.word(i + 1))
                     && !speech.word(i + 1).equals("done")
                     && !speech.phrase(clause.from(), "what")) {
                 return true;

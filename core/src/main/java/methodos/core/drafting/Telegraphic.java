@@ -6,110 +6,47 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
+import methodos.core.speech.WordSet;
 
 /** Clauses without a verb: "nut off", "rotor back in", "four bolts, eight mil socket". */
 final class Telegraphic {
 
+    private static final Set<String> WHERE_APPLIED =
+            WordSet.of("on onto in for around round over between");
+    private static final Set<String> STATEMENTS =
+            WordSet.of(
+                    "is are was were has have had its thats theres theyre means does will youll can"
+                            + " i want say know ive got comes even ones how what where why knows says would"
+                            + " could been looks takes holds keeps needs weve youve do");
+    private static final Set<String> WAYS =
+            WordSet.of(
+                    "off out away on in back up down tight loose open closed shut through together"
+                            + " home");
+    private static final Set<String> PLACES = WordSet.of("in into on onto under underneath");
+
     static final Set<String> POWER =
-            Set.of(
-                    "power",
-                    "pump",
-                    "breaker",
-                    "switch",
-                    "key",
-                    "isolator",
-                    "ignition",
-                    "mains",
-                    "plug",
-                    "motor",
-                    "engine",
-                    "current",
-                    "supply",
-                    "electricity",
-                    "gas",
-                    "water",
-                    "air");
+            WordSet.of(
+                    "power pump breaker switch key isolator ignition mains plug motor engine"
+                            + " current supply electricity gas water air");
     static final Set<String> FASTENERS =
-            Set.of(
-                    "screw",
-                    "bolt",
-                    "nut",
-                    "locknut",
-                    "stud",
-                    "fastener",
-                    "rivet",
-                    "clip",
-                    "circlip",
-                    "pin",
-                    "set-screw");
+            WordSet.of("screw bolt nut locknut stud fastener rivet clip circlip pin set-screw");
     private static final Set<String> HEADINGS =
-            Set.of(
-                    "assembly",
-                    "reassembly",
-                    "inspection",
-                    "disassembly",
-                    "preparation",
-                    "testing",
-                    "cleaning",
-                    "measuring",
-                    "test",
-                    "order");
+            WordSet.of(
+                    "assembly reassembly inspection disassembly preparation testing cleaning"
+                            + " measuring test order");
     private static final Set<String> DIRT =
-            Set.of(
-                    "glue", "dirt", "grease", "rust", "sealant", "muck", "carbon", "scale",
-                    "sludge", "paint", "sand", "dust", "lint");
+            WordSet.of(
+                    "glue dirt grease rust sealant muck carbon scale sludge paint sand dust lint");
     private static final Set<String> AIDS =
-            Set.of(
-                    "tray",
-                    "pan",
-                    "sling",
-                    "rag",
-                    "block",
-                    "cloth",
-                    "tag",
-                    "lock",
-                    "padlock",
-                    "weight",
-                    "stand",
-                    "bucket",
-                    "chock",
-                    "drip-pan",
-                    "prop",
-                    "basin",
-                    "container",
-                    "tub");
+            WordSet.of(
+                    "tray pan sling rag block cloth tag lock padlock weight stand bucket chock"
+                            + " drip-pan prop basin container tub");
     static final Set<String> DIMENSIONS =
-            Set.of(
-                    "diameter",
-                    "thickness",
-                    "length",
-                    "width",
-                    "depth",
-                    "height",
-                    "clearance",
-                    "gap",
-                    "runout",
-                    "play",
-                    "float",
-                    "resistance",
-                    "pressure",
-                    "temperature",
-                    "stroke",
-                    "travel",
-                    "backlash",
-                    "tension",
-                    "bore");
+            WordSet.of(
+                    "diameter thickness length width depth height clearance gap runout play float"
+                            + " resistance pressure temperature stroke travel backlash tension bore");
     static final Set<String> PROTECTION =
-            Set.of(
-                    "glasses",
-                    "goggles",
-                    "gloves",
-                    "glove",
-                    "glass",
-                    "mask",
-                    "apron",
-                    "goggle",
-                    "protection");
+            WordSet.of("glasses goggles gloves glove glass mask apron goggle protection");
 
     private final ClauseReader reader;
     private final Speech speech;
@@ -530,8 +467,7 @@ final class Telegraphic {
     private Outcome consumable(List<NounPhrase> things) {
         String on = null;
         for (int i = from; i < to; i++) {
-            if (Set.of("on", "onto", "in", "for", "around", "round", "over", "between")
-                    .contains(speech.word(i))) {
+            if (WHERE_APPLIED.contains(speech.word(i))) {
                 Optional<NounPhrase> np = NounPhrases.at(speech, i + 1, to);
                 if (np.isPresent() && np.get().part() && !reader.consumable(np.get().name())) {
                     on = np.get().name();
@@ -562,13 +498,7 @@ final class Telegraphic {
     private boolean statement() {
         for (int i = from; i < to; i++) {
             String w = speech.word(i);
-            if (Set.of(
-                            "is", "are", "was", "were", "has", "have", "had", "its", "thats",
-                            "theres", "theyre", "means", "does", "will", "youll", "can", "i",
-                            "want", "say", "know", "ive", "got", "comes", "even", "ones", "how",
-                            "what", "where", "why", "knows", "says", "would", "could", "been",
-                            "looks", "takes", "holds", "keeps", "needs", "weve", "youve", "do")
-                    .contains(w)) {
+            if (STATEMENTS.contains(w)) {
                 return true;
             }
         }
@@ -624,24 +554,7 @@ final class Telegraphic {
                     || w.equals("inside") && i == to - 1) {
                 found = "back";
             }
-            if (Set.of(
-                            "off",
-                            "out",
-                            "away",
-                            "on",
-                            "in",
-                            "back",
-                            "up",
-                            "down",
-                            "tight",
-                            "loose",
-                            "open",
-                            "closed",
-                            "shut",
-                            "through",
-                            "together",
-                            "home")
-                    .contains(w)) {
+            if (WAYS.contains(w)) {
                 boolean preposition =
                         i + 1 < to
                                 && NounPhrases.at(speech, i + 1, to).isPresent()
@@ -672,8 +585,7 @@ final class Telegraphic {
 
     private boolean placed() {
         for (int i = from + 1; i < to; i++) {
-            if (Set.of("in", "into", "on", "onto", "under", "underneath")
-                    .contains(speech.word(i))) {
+            if (PLACES.contains(speech.word(i))) {
                 return true;
             }
         }

@@ -5,25 +5,18 @@ import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 import methodos.core.speech.Measure.Bound;
+import methodos.core.speech.WordSet;
 
 /** Decides what each figure of a clause is: a torque, a limit, a wait, a count, a weight. */
 final class Values {
 
+    private static final Set<String> FURTHER =
+            WordSet.ofPhrases("and, plus, +, another, further, more");
+
     private static final Set<String> REJECTS =
-            Set.of(
-                    "replace",
-                    "scrap",
-                    "junk",
-                    "bin",
-                    "new",
-                    "finished",
-                    "done",
-                    "toast",
-                    "wants",
-                    "skimming",
-                    "discard",
-                    "anything",
-                    "throw");
+            WordSet.of(
+                    "replace scrap junk bin new finished done toast wants skimming discard anything"
+                            + " throw");
 
     private Values() {}
 
@@ -144,15 +137,7 @@ final class Values {
         boolean more =
                 f.is("tighten", "hand-tighten", "install", "connect")
                         && (f.byHand
-                                || speech.has(
-                                        Math.max(0, m.from() - 3),
-                                        m.from(),
-                                        "and",
-                                        "plus",
-                                        "+",
-                                        "another",
-                                        "further",
-                                        "more"));
+                                || speech.hasAny(Math.max(0, m.from() - 3), m.from(), FURTHER));
         limit(f, more ? "additional turn" : "turns", m);
     }
 

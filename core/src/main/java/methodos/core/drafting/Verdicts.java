@@ -4,23 +4,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.speech.WordSet;
 
 /** What becomes of a part that is not good enough: "its a new basket", "it goes in the bin". */
 final class Verdicts {
 
+    private static final Set<String> IS = WordSet.of("is its are be theyre thats shes");
+    private static final Set<String> BEFORE_FRESH =
+            WordSet.ofPhrases("its, thats, is, =, want, then, needs, need, wants, take");
+
     private static final Set<String> FINISHED =
-            Set.of(
-                    "finished",
-                    "done",
-                    "scrap",
-                    "junk",
-                    "toast",
-                    "rubbish",
-                    "trash",
-                    "shot",
-                    "had",
-                    "gone",
-                    "useless");
+            WordSet.of("finished done scrap junk toast rubbish trash shot had gone useless");
 
     private Verdicts() {}
 
@@ -52,9 +46,7 @@ final class Verdicts {
                             || before.equals("=")
                             || before.equals("need")
                             || before.isEmpty())
-                    && (speech.has(
-                            from, i, "its", "thats", "is", "=", "want", "then", "needs", "need",
-                            "wants", "take"))) {
+                    && (speech.hasAny(from, i, BEFORE_FRESH))) {
                 return verdict(reader, "replace", i);
             }
             if (w.equals("bin") || w.equals("scrap") && before.equals("the")) {
@@ -62,10 +54,7 @@ final class Verdicts {
                     return verdict(reader, "discard", from);
                 }
             }
-            if (FINISHED.contains(w)
-                    && i >= to - 2
-                    && Set.of("is", "its", "are", "be", "theyre", "thats", "shes").contains(before)
-                    && to - from > 1) {
+            if (FINISHED.contains(w) && i >= to - 2 && IS.contains(before) && to - from > 1) {
                 return verdict(reader, "replace", from);
             }
         }

@@ -33,16 +33,15 @@ public final class Hearing {
                     "½", "1/2", "¼", "1/4", "¾", "3/4", "⅛", "1/8", "⅜", "3/8", "⅝", "5/8", "⅞",
                     "7/8");
     private static final Set<String> HYPHENATED_NUMBERS =
-            Set.of(
-                    "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety",
-                    "one", "two", "three", "five", "seven", "nine", "half");
+            WordSet.of(
+                    "twenty thirty forty fifty sixty seventy eighty ninety one two three five seven"
+                            + " nine half");
     private static final int LONGEST_PHRASE = 4;
 
     /** Seconds between two captions. */
     private static final double SILENCE = 0.8;
 
-    private static final Set<String> ABBREVIATIONS =
-            Set.of("no", "approx", "max", "ca", "incl", "fig", "nr");
+    private static final Set<String> ABBREVIATIONS = WordSet.of("no approx max ca incl fig nr");
 
     private final Map<String, String> misheard;
 

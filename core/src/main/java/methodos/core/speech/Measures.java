@@ -12,6 +12,26 @@ import methodos.core.speech.Measure.Bound;
 /** Finds the quantities in what is said, and leaves out what the speaker takes back. */
 public final class Measures {
 
+    private static final Set<String> NO_CORRECTIONS =
+            WordSet.of("more less longer need play air water");
+    private static final Set<String> UNITS_IN_TWO =
+            WordSet.of("minute hour litre liter millimetre second");
+    private static final Set<String> AT_MOST =
+            WordSet.ofPhrases(
+                    "no more than, not more than, no longer than, no wider than, no bigger than"
+                            + ", no higher than, not longer than, not over, not above, no thicker than");
+    private static final Set<String> LESS =
+            WordSet.ofPhrases(
+                    "less than, smaller than, shorter than, thinner than, lower than, narrower than");
+    private static final Set<String> MORE =
+            WordSet.ofPhrases(
+                    "more than, greater than, bigger than, longer than, larger than, higher than"
+                            + ", thicker than, wider than, mustnt exceed, deeper than");
+    private static final Set<String> DENIALS =
+            WordSet.of("mustnt not never shouldnt cannot cant wont dont");
+    private static final Set<String> BOUND_HEDGES =
+            WordSet.of("absolute legal the is as a at it be");
+
     private static final Map<String, String> UNITS = new HashMap<>();
 
     static {
@@ -87,27 +107,9 @@ public final class Measures {
     }
 
     private static final Set<String> HEDGES =
-            Set.of(
-                    "about",
-                    "around",
-                    "roughly",
-                    "maybe",
-                    "like",
-                    "say",
-                    "just",
-                    "the",
-                    "a",
-                    "an",
-                    "approximately",
-                    "exactly",
-                    "another",
-                    "or",
-                    "so",
-                    "of",
-                    "to",
-                    "um",
-                    "uh",
-                    "eh");
+            WordSet.of(
+                    "about around roughly maybe like say just the a an approximately exactly"
+                            + " another or so of to um uh eh");
     private static final List<String> TAKEN_BACK =
             List.of(
                     "no",
@@ -125,7 +127,7 @@ public final class Measures {
                     "or rather",
                     "my mistake");
     private static final Set<String> FILLERS =
-            Set.of("um", "uh", "eh", "er", "erm", "hmm", "oh", "well", "no", "wait", "sorry", "ah");
+            WordSet.of("um uh eh er erm hmm oh well no wait sorry ah");
     private static final int CORRECTION_REACH = 12;
 
     private final List<Token> tokens;
@@ -196,7 +198,7 @@ public final class Measures {
     private boolean takesBack(int k) {
         if (word(k).equals("no")) {
             String next = word(k + 1);
-            return !Set.of("more", "less", "longer", "need", "play", "air", "water").contains(next);
+            return !NO_CORRECTIONS.contains(next);
         }
         return TAKEN_BACK.stream().anyMatch(p -> phrase(k, p));
     }
@@ -306,11 +308,7 @@ public final class Measures {
         boolean inch = word(at).equals("inch");
         boolean turn = word(at).equals("turn");
         String spanned = at > i && word(at + 1).equals("and") ? UNITS.get(word(at)) : null;
-        if (!inch
-                && !turn
-                && Set.of("minute", "hour", "litre", "liter", "millimetre", "second")
-                        .contains(word(at))
-                && spanned != null) {
+        if (!inch && !turn && UNITS_IN_TWO.contains(word(at)) && spanned != null) {
             Optional<SpokenNumber> part = SpokenNumber.at(tokens, at + 2);
             if (part.isPresent() && part.get().fraction()) {
                 Rational value = Rational.ONE.plus(part.get().value());
@@ -506,18 +504,7 @@ public final class Measures {
         String one = word(i - 1);
         String two = word(i - 2) + " " + one;
         String three = word(i - 3) + " " + two;
-        if (Set.of(
-                        "no more than",
-                        "not more than",
-                        "no longer than",
-                        "no wider than",
-                        "no bigger than",
-                        "no higher than",
-                        "not longer than",
-                        "not over",
-                        "not above",
-                        "no thicker than")
-                .contains(three)) {
+        if (AT_MOST.contains(three)) {
             return Bound.AT_MOST;
         }
         if (Set.of(
@@ -538,28 +525,10 @@ public final class Measures {
         if (Set.of("at most", "maximum of", "up to", "be until").contains(two)) {
             return Bound.AT_MOST;
         }
-        if (Set.of(
-                        "less than",
-                        "smaller than",
-                        "shorter than",
-                        "thinner than",
-                        "lower than",
-                        "narrower than")
-                .contains(two)) {
+        if (LESS.contains(two)) {
             return denied(at) ? Bound.AT_LEAST : Bound.LESS;
         }
-        if (Set.of(
-                        "more than",
-                        "greater than",
-                        "bigger than",
-                        "longer than",
-                        "larger than",
-                        "higher than",
-                        "thicker than",
-                        "wider than",
-                        "mustnt exceed",
-                        "deeper than")
-                .contains(two)) {
+        if (MORE.contains(two)) {
             return denied(at) ? Bound.AT_MOST : Bound.MORE;
         }
         return switch (one) {
@@ -575,8 +544,7 @@ public final class Measures {
     /** "it mustnt sink more than". */
     private boolean denied(int at) {
         for (int i = at - 3; i >= Math.max(0, at - 7); i--) {
-            if (Set.of("mustnt", "not", "never", "shouldnt", "cannot", "cant", "wont", "dont")
-                    .contains(word(i))) {
+            if (DENIALS.contains(word(i))) {
                 return true;
             }
         }
@@ -588,9 +556,7 @@ public final class Measures {
             return Bound.NONE;
         }
         int i = at;
-        while (Set.of("absolute", "legal", "the", "is", "as", "a", "at", "it", "be")
-                        .contains(word(i))
-                && i - at < 5) {
+        while (BOUND_HEDGES.contains(word(i)) && i - at < 5) {
             i++;
         }
         if (phrase(i, "max")
