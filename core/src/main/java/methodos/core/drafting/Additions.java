@@ -260,7 +260,7 @@ final class Additions {
         if (told == null) {
             return false;
         }
-        String head = Nouns.head(told.name());
+        String head = Nouns.head(told.part().name());
         boolean fits =
                 f.said.tools.stream().anyMatch(t -> t.size() != null || t.name().startsWith(head));
         if (!fits
@@ -268,9 +268,8 @@ final class Additions {
             return false;
         }
         Finding own = new Finding(Kind.ACTION, context.buildUp() ? "tighten" : "remove", f.clause);
-        own.parts.add(
-                new Finding.Part(told.name(), told.quantity(), told.size(), null, told.plural()));
-        own.from = Math.min(own.from, told.clauseFrom());
+        own.parts.add(told.part());
+        own.from = Math.min(own.from, told.from());
         weave.unleave(own.from);
         return make(f, own);
     }
@@ -291,7 +290,7 @@ final class Additions {
         }
         NounPhrase np = thing.get();
         Finding own = new Finding(Kind.ACTION, "install", f.clause);
-        own.parts.add(new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
+        own.parts.add(Finding.Part.of(np));
         return make(f, own);
     }
 
@@ -335,7 +334,7 @@ final class Additions {
                 && clause.from() == f.to
                 && f.is("remove", "install")) {
             NounPhrase n = np.get();
-            f.parts.add(new Finding.Part(n.name(), n.quantity(), n.size(), null, n.plural()));
+            f.parts.add(Finding.Part.of(n));
             f.extend(clause);
             return true;
         }
@@ -367,9 +366,7 @@ final class Additions {
                         && np.get().part()
                         && speech.token(clause.to() - 1).mark().matches("[:?-]")) {
             NounPhrase n = np.get();
-            context.about(
-                    clause.sentence(),
-                    new Finding.Part(n.name(), n.quantity(), n.size(), null, n.plural()));
+            context.about(clause.sentence(), Finding.Part.of(n));
         }
         if (said.leftHand && context.topic(clause.sentence()).isPresent() && !speech.runsOn()) {
             Finding own =
@@ -402,15 +399,8 @@ final class Additions {
             if (WHERE_MEASURED.contains(speech.word(i))) {
                 NounPhrases.at(speech, i + 1, clause.to())
                         .filter(n -> n.part() && !Grammar.PARTITIVE.contains(n.head()))
-                        .ifPresent(
-                                n ->
-                                        own.parts.add(
-                                                new Finding.Part(
-                                                        n.name(),
-                                                        n.quantity(),
-                                                        null,
-                                                        null,
-                                                        n.plural())));
+                        .map(Finding.Part::of)
+                        .ifPresent(p -> own.parts.add(p.withSize(null)));
                 break;
             }
         }

@@ -74,14 +74,7 @@ final class Attaching {
         for (int i = from; i < to; i++) {
             Sizes.Size size = Sizes.at(speech, i, to);
             if (size != null && size.thread()) {
-                f.parts.set(
-                        at,
-                        new Finding.Part(
-                                part.name(),
-                                part.quantity(),
-                                size.print(),
-                                part.from(),
-                                part.plural()));
+                f.parts.set(at, part.withSize(size.print()));
                 return;
             }
             Optional<Measure> m = speech.measureAt(i);
@@ -90,14 +83,7 @@ final class Attaching {
                     && m.get().single()
                     && m.get().min().toString().matches("6[0-9]{3}|[1-9][0-9]{4}")
                     && f.parts.stream().anyMatch(p -> Nouns.head(p.name()).equals("bearing"))) {
-                f.parts.set(
-                        at,
-                        new Finding.Part(
-                                part.name(),
-                                part.quantity(),
-                                m.get().min().toString(),
-                                part.from(),
-                                part.plural()));
+                f.parts.set(at, part.withSize(m.get().min().toString()));
                 return;
             }
         }

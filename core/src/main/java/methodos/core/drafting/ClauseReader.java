@@ -492,7 +492,7 @@ final class ClauseReader {
         }
         if (objects.pronoun() != null && objects.parts().isEmpty() && told) {
             NounPhrase np = own.get();
-            f.parts.add(new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
+            f.parts.add(Finding.Part.of(np));
         } else if (objects.pronoun() != null && objects.parts().isEmpty()) {
             (f.is("tighten", "hand-tighten") && !objects.pronoun().equals("it")
                             ? context.fastener()
@@ -543,7 +543,7 @@ final class ClauseReader {
                     f.parts.clear();
                     String on = objects.place();
                     if (on != null) {
-                        f.parts.add(new Finding.Part(on, null, null, null, Nouns.plural(on)));
+                        f.parts.add(Finding.Part.named(on));
                     } else if (objects.pronounPlace() != null) {
                         context.meant(objects.pronounPlace(), clause.from())
                                 .ifPresent(f.parts::add);
@@ -581,8 +581,7 @@ final class ClauseReader {
             f.action = "mark";
             if (objects.place() != null) {
                 f.parts.clear();
-                objects.places()
-                        .forEach(pl -> f.parts.add(new Finding.Part(pl, null, null, null, false)));
+                f.addNamed(objects.places());
             }
         }
         if (f.is("restore")
@@ -599,7 +598,7 @@ final class ClauseReader {
             if (objects.place() != null || objects.pronounPlace() != null) {
                 f.parts.clear();
                 if (objects.place() != null) {
-                    f.parts.add(new Finding.Part(objects.place(), null, null, null, false));
+                    f.parts.add(Finding.Part.named(objects.place()));
                 } else {
                     context.meant(objects.pronounPlace(), clause.from()).ifPresent(f.parts::add);
                 }

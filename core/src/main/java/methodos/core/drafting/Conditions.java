@@ -73,8 +73,7 @@ final class Conditions {
             Optional<NounPhrase> np =
                     NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part);
             if (np.isPresent()) {
-                own.parts.add(
-                        new Finding.Part(np.get().name(), null, null, null, np.get().plural()));
+                own.parts.add(Finding.Part.bare(np.get()));
             } else {
                 context.last(clause.from()).ifPresent(own.parts::add);
             }

@@ -62,11 +62,8 @@ final class Expectations {
             Finding off = new Finding(Kind.ACTION, "isolate", clause);
             NounPhrases.at(speech, clause.body(), clause.to())
                     .filter(NounPhrase::part)
-                    .ifPresent(
-                            n ->
-                                    off.parts.add(
-                                            new Finding.Part(
-                                                    n.name(), null, null, null, n.plural())));
+                    .map(Finding.Part::bare)
+                    .ifPresent(off.parts::add);
             weave.steps.step(off, clause, said);
             return;
         }

@@ -12,12 +12,29 @@ final class Finding {
 
     /** A part that is named, with what it sits on. */
     record Part(String name, Integer quantity, String size, String from, boolean plural) {
+        static Part named(String name) {
+            return new Part(name, null, null, null, Nouns.plural(name));
+        }
+
+        static Part of(NounPhrase phrase) {
+            return new Part(phrase.name(), phrase.quantity(), phrase.size(), null, phrase.plural());
+        }
+
+        /** Only its name: how many there are is not what is told. */
+        static Part bare(NounPhrase phrase) {
+            return of(phrase).withQuantity(null).withSize(null);
+        }
+
         Part withFrom(String other) {
             return new Part(name, quantity, size, other, plural);
         }
 
         Part withQuantity(Integer other) {
             return new Part(name, other, size, from, plural);
+        }
+
+        Part withSize(String other) {
+            return new Part(name, quantity, other, from, plural);
         }
     }
 
@@ -70,6 +87,10 @@ final class Finding {
     final List<int[]> also = new ArrayList<>();
 
     record LimitSaid(String of, Measure measure) {}
+
+    void addNamed(List<String> names) {
+        names.forEach(name -> parts.add(Part.named(name)));
+    }
 
     /** Whether a load is put on to try whether it is held. */
     boolean loads() {

@@ -186,7 +186,7 @@ record Objects(
                 }
                 boolean tool = tool(phrase);
                 if (phrase.part() && !tool && (listing || parts.isEmpty()) && pronoun == null) {
-                    parts.add(part(phrase));
+                    parts.add(Finding.Part.of(phrase));
                 }
                 i = Math.max(i + 1, phrase.to());
             }
@@ -301,11 +301,6 @@ record Objects(
                 }
             }
             return false;
-        }
-
-        private static Finding.Part part(NounPhrase phrase) {
-            return new Finding.Part(
-                    phrase.name(), phrase.quantity(), phrase.size(), null, phrase.plural());
         }
     }
 }

@@ -214,13 +214,7 @@ final class Remarks {
             return null;
         }
         Finding f = new Finding(Kind.ACTION, "tighten", clause);
-        f.parts.add(
-                new Finding.Part(
-                        np.get().name(),
-                        np.get().quantity(),
-                        np.get().size(),
-                        null,
-                        np.get().plural()));
+        f.parts.add(Finding.Part.of(np.get()));
         return f;
     }
 
@@ -272,15 +266,7 @@ final class Remarks {
                     && np.get().part()
                     && !tool
                     && Telegraphic.FASTENERS.contains(np.get().head())) {
-                NounPhrase n = np.get();
-                weave.toldFastener =
-                        new Weave.Told(
-                                n.name(),
-                                n.quantity(),
-                                n.size(),
-                                n.plural(),
-                                clause.from(),
-                                clause.from());
+                weave.toldFastener = new Weave.Told(Finding.Part.of(np.get()), clause.from());
             }
             boolean adjective =
                     np.isPresent()
@@ -299,14 +285,7 @@ final class Remarks {
                     && !inPlace
                     && !tool
                     && !Defects.is(np.get().head())) {
-                context.remember(
-                        new Finding.Part(
-                                np.get().name(),
-                                np.get().quantity(),
-                                np.get().size(),
-                                null,
-                                np.get().plural()),
-                        clause.from());
+                context.remember(Finding.Part.of(np.get()), clause.from());
             }
             i = np.map(n -> Math.max(n.to(), 0)).filter(n -> n > 0).orElse(i + 1);
         }

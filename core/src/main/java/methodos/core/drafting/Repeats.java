@@ -63,7 +63,7 @@ final class Repeats {
         }
         if (named.isPresent()) {
             NounPhrase n = named.get();
-            again.parts.add(new Finding.Part(n.name(), n.quantity(), null, null, n.plural()));
+            again.parts.add(Finding.Part.of(n).withSize(null));
         } else {
             again.parts.addAll(main.parts);
         }

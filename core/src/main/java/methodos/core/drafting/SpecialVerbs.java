@@ -157,15 +157,8 @@ final class SpecialVerbs {
                     int on = speech.find(v, end, "on");
                     NounPhrases.at(speech, on + 1, end)
                             .filter(NounPhrase::part)
-                            .ifPresent(
-                                    p ->
-                                            held.parts.add(
-                                                    new Finding.Part(
-                                                            p.name(),
-                                                            null,
-                                                            null,
-                                                            null,
-                                                            p.plural())));
+                            .map(Finding.Part::bare)
+                            .ifPresent(held.parts::add);
                     return held;
                 }
                 return speech.hasAny(v, end, KEPT_APART) ? finding(Kind.CAUTION, null) : note();
@@ -236,13 +229,7 @@ final class SpecialVerbs {
     private Finding run(int v) {
         if (speech.hasAny(v, end, TOUCH)) {
             Finding f = finding(Kind.INSPECTION, "inspect");
-            Objects o = Objects.behind(speech, reader.said(), v + 1, end);
-            o.places()
-                    .forEach(
-                            p ->
-                                    f.parts.add(
-                                            new Finding.Part(
-                                                    p, null, null, null, Nouns.plural(p))));
+            f.addNamed(Objects.behind(speech, reader.said(), v + 1, end).places());
             return f;
         }
         Objects o = Objects.behind(speech, reader.said(), v + 1, end);
@@ -321,21 +308,13 @@ final class SpecialVerbs {
                 if (np.isPresent()
                         && np.get().part()
                         && !speech.lexicon().tool(np.get().head()).isPresent()) {
-                    f.parts.add(
-                            new Finding.Part(np.get().name(), null, null, null, np.get().plural()));
+                    f.parts.add(Finding.Part.bare(np.get()));
                     int n = np.get().to();
                     if (speech.word(n).equals("and")) {
                         NounPhrases.at(speech, n + 1, end)
                                 .filter(NounPhrase::part)
-                                .ifPresent(
-                                        p ->
-                                                f.parts.add(
-                                                        new Finding.Part(
-                                                                p.name(),
-                                                                null,
-                                                                null,
-                                                                null,
-                                                                p.plural())));
+                                .map(Finding.Part::bare)
+                                .ifPresent(f.parts::add);
                     }
                     i = n;
                 }
@@ -358,13 +337,7 @@ final class SpecialVerbs {
         }
         if (speech.has(v, end, "tag", "label")) {
             Finding f = finding(Kind.ACTION, "mark");
-            Objects o = Objects.behind(speech, reader.said(), v + 1, end);
-            o.places()
-                    .forEach(
-                            p ->
-                                    f.parts.add(
-                                            new Finding.Part(
-                                                    p, null, null, null, Nouns.plural(p))));
+            f.addNamed(Objects.behind(speech, reader.said(), v + 1, end).places());
             return f;
         }
         if (speech.has(v, end, "your hand", "a hand", "your finger", "your thumb")) {
@@ -507,7 +480,7 @@ final class SpecialVerbs {
                 if (!(sought && o.place().equals(place) && "for".equals(o.placePreposition()))
                         && !Defects.is(Nouns.head(place))
                         && speech.lexicon().tool(place).isEmpty()) {
-                    f.parts.add(new Finding.Part(place, null, null, null, Nouns.plural(place)));
+                    f.parts.add(Finding.Part.named(place));
                 }
             }
         }
@@ -574,15 +547,8 @@ final class SpecialVerbs {
                 if (Set.of("on", "onto").contains(speech.word(i))) {
                     NounPhrases.at(speech, i + 1, end)
                             .filter(NounPhrase::part)
-                            .ifPresent(
-                                    p ->
-                                            f.parts.add(
-                                                    new Finding.Part(
-                                                            p.name(),
-                                                            p.quantity(),
-                                                            null,
-                                                            null,
-                                                            p.plural())));
+                            .map(Finding.Part::of)
+                            .ifPresent(p -> f.parts.add(p.withSize(null)));
                     break;
                 }
             }

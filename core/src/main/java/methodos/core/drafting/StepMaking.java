@@ -51,15 +51,8 @@ final class StepMaking {
                                         n.part()
                                                 && n.to() == clause.from()
                                                 && speech.lexicon().tool(n.head()).isEmpty())
-                        .ifPresent(
-                                n ->
-                                        f.parts.add(
-                                                new Finding.Part(
-                                                        n.name(),
-                                                        n.quantity(),
-                                                        n.size(),
-                                                        null,
-                                                        n.plural())));
+                        .map(Finding.Part::of)
+                        .ifPresent(f.parts::add);
             }
             Said before = Said.in(speech, weave.pending.from(), weave.pending.to());
             weave.pending = null;
@@ -474,10 +467,6 @@ final class StepMaking {
                 "lower")) {
             return;
         }
-        f.parts.replaceAll(
-                p ->
-                        f.unsure.isEmpty()
-                                ? p
-                                : new Finding.Part(p.name(), null, null, p.from(), p.plural()));
+        f.parts.replaceAll(p -> f.unsure.isEmpty() ? p : p.withQuantity(null).withSize(null));
     }
 }

@@ -131,8 +131,7 @@ final class Telegraphic {
                 && Set.of("off", "away", "out").contains(particle)
                 && !speech.has(from, to, "with")) {
             Finding f = new Finding(Kind.ACTION, "remove", reader.clause());
-            f.parts.add(
-                    new Finding.Part(said.consumables.iterator().next(), null, null, null, false));
+            f.parts.add(Finding.Part.named(said.consumables.iterator().next()));
             said.consumables.clear();
             return Outcome.steps(List.of(f));
         }
@@ -141,13 +140,7 @@ final class Telegraphic {
                 && !reader.context().buildUp()) {
             said.consumables.clear();
             Finding f = new Finding(Kind.ACTION, "clean", reader.clause());
-            Objects.behind(speech, said, from, to)
-                    .places()
-                    .forEach(
-                            p ->
-                                    f.parts.add(
-                                            new Finding.Part(
-                                                    p, null, null, null, Nouns.plural(p))));
+            f.addNamed(Objects.behind(speech, said, from, to).places());
             return Outcome.steps(List.of(f));
         }
         boolean hot =
@@ -198,13 +191,7 @@ final class Telegraphic {
         }
         if (DIRT.contains(first.head()) && !reader.context().buildUp() && placed()) {
             Finding f = new Finding(Kind.ACTION, "clean", reader.clause());
-            Objects.behind(speech, said, from, to)
-                    .places()
-                    .forEach(
-                            p ->
-                                    f.parts.add(
-                                            new Finding.Part(
-                                                    p, null, null, null, Nouns.plural(p))));
+            f.addNamed(Objects.behind(speech, said, from, to).places());
             return Outcome.steps(List.of(f));
         }
         if (Set.of("line", "mark").contains(first.head())
@@ -368,9 +355,7 @@ final class Telegraphic {
             if (first != null) {
                 parts(f, List.of(first));
             } else {
-                for (String place2 : Objects.behind(speech, reader.said(), from, to).places()) {
-                    f.parts.add(new Finding.Part(place2, null, null, null, Nouns.plural(place2)));
-                }
+                f.addNamed(Objects.behind(speech, reader.said(), from, to).places());
             }
             return Outcome.steps(List.of(f));
         }
@@ -458,8 +443,7 @@ final class Telegraphic {
     private void parts(Finding f, List<NounPhrase> things) {
         for (NounPhrase np : things) {
             if (np.part()) {
-                f.parts.add(
-                        new Finding.Part(np.name(), np.quantity(), np.size(), null, np.plural()));
+                f.parts.add(Finding.Part.of(np));
             }
         }
     }
@@ -478,14 +462,14 @@ final class Telegraphic {
         if (reader.cleaner() && !reader.lubricant()) {
             Finding f = new Finding(Kind.ACTION, "clean", reader.clause());
             if (on != null) {
-                f.parts.add(new Finding.Part(on, null, null, null, Nouns.plural(on)));
+                f.parts.add(Finding.Part.named(on));
             }
             return Outcome.steps(List.of(f));
         }
         Finding f =
                 new Finding(Kind.ACTION, reader.sealant() ? "apply" : "lubricate", reader.clause());
         if (on != null) {
-            f.parts.add(new Finding.Part(on, null, null, null, Nouns.plural(on)));
+            f.parts.add(Finding.Part.named(on));
         } else if (!things.isEmpty() && !reader.consumable(things.get(0).name())) {
             parts(f, List.of(things.get(0)));
         } else {

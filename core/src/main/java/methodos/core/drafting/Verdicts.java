@@ -69,7 +69,7 @@ final class Verdicts {
                 && !np.get().head().matches("bin|scrap")
                 && !FINISHED.contains(np.get().head())) {
             NounPhrase p = np.get();
-            f.parts.add(new Finding.Part(p.name(), p.quantity(), p.size(), null, p.plural()));
+            f.parts.add(Finding.Part.of(p));
         } else {
             reader.context().last(reader.clause().from()).ifPresent(f.parts::add);
         }

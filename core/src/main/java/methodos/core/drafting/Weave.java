@@ -58,8 +58,10 @@ final class Weave {
     /** A fastener that was told of, for the tool that is named next. */
     Told toldFastener;
 
-    record Told(
-            String name, Integer quantity, String size, boolean plural, int from, int clauseFrom) {}
+    /**
+     * @param from the token at which its clause begins
+     */
+    record Told(Finding.Part part, int from) {}
 
     Weave(Speech speech, boolean later) {
         this.speech = speech;
