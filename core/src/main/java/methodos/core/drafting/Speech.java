@@ -9,6 +9,7 @@ import methodos.core.speech.Measure;
 import methodos.core.speech.Measures;
 import methodos.core.speech.SpokenNumber;
 import methodos.core.speech.Token;
+import methodos.core.speech.Tokens;
 import methodos.core.speech.WordSet;
 
 /** The tokens of a narration with what is known of each: its tag, its verb, its quantity. */
@@ -52,7 +53,7 @@ final class Speech {
                     "to you we i they can will should must dont never lets gonna cant youll ill"
                             + " wont may could not would");
 
-    private final List<Token> tokens;
+    private final Tokens tokens;
     private final List<String> tags;
     private final Lexicon lexicon;
     private final List<Measure> measures;
@@ -65,7 +66,7 @@ final class Speech {
     private final boolean runsOn;
 
     Speech(List<Token> tokens, List<String> tags, Lexicon lexicon) {
-        this.tokens = tokens;
+        this.tokens = new Tokens(tokens);
         this.tags = tags;
         this.lexicon = lexicon;
         this.measures = Measures.in(tokens);
@@ -105,7 +106,7 @@ final class Speech {
     }
 
     List<Token> tokens() {
-        return tokens;
+        return tokens.list();
     }
 
     Lexicon lexicon() {
@@ -114,7 +115,7 @@ final class Speech {
 
     /** The word, or nothing outside the narration. */
     String word(int i) {
-        return i < 0 || i >= tokens.size() ? "" : tokens.get(i).text();
+        return tokens.word(i);
     }
 
     String tag(int i) {
@@ -167,32 +168,13 @@ final class Speech {
 
     /** Whether the words of a phrase, with a blank between each, are said from a place on. */
     boolean phrase(int i, String phrase) {
-        return behind(i, phrase) >= 0;
-    }
-
-    /** The place behind a phrase that is said from a place on, -1 where it is not. */
-    private int behind(int i, String phrase) {
-        int at = i;
-        int said = 0;
-        while (true) {
-            String word = word(at++);
-            if (!phrase.startsWith(word, said) || word.isEmpty()) {
-                return -1;
-            }
-            said += word.length();
-            if (said == phrase.length()) {
-                return at;
-            }
-            if (phrase.charAt(said++) != ' ') {
-                return -1;
-            }
-        }
+        return tokens.phrase(i, phrase);
     }
 
     /** Where a phrase begins within a stretch, -1 where it is not said. */
     int find(int from, int to, String phrase) {
         for (int i = from; i < to; i++) {
-            int behind = behind(i, phrase);
+            int behind = tokens.behind(i, phrase);
             if (behind >= 0 && behind <= to) {
                 return i;
             }

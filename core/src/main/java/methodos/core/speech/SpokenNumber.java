@@ -36,55 +36,35 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
         for (int i = 0; i < tens.length; i++) {
             TENS.put(tens[i], 20 + 10 * i);
         }
-        Object[] under = {
-            "half",
-            2,
-            "halves",
-            2,
-            "third",
-            3,
-            "thirds",
-            3,
-            "quarter",
-            4,
-            "quarters",
-            4,
-            "fourth",
-            4,
-            "fourths",
-            4,
-            "fifth",
-            5,
-            "fifths",
-            5,
-            "sixth",
-            6,
-            "sixths",
-            6,
-            "eighth",
-            8,
-            "eighths",
-            8,
-            "tenth",
-            10,
-            "tenths",
-            10,
-            "sixteenth",
-            16,
-            "sixteenths",
-            16,
-            "hundredth",
-            100,
-            "hundredths",
-            100,
-            "thousandth",
-            1000,
-            "thousandths",
-            1000
-        };
-        for (int i = 0; i < under.length; i += 2) {
-            DENOMINATORS.put((String) under[i], (Integer) under[i + 1]);
-        }
+        Map.of(
+                        "third",
+                        3,
+                        "quarter",
+                        4,
+                        "fourth",
+                        4,
+                        "fifth",
+                        5,
+                        "sixth",
+                        6,
+                        "eighth",
+                        8,
+                        "tenth",
+                        10,
+                        "sixteenth",
+                        16,
+                        "hundredth",
+                        100,
+                        "thousandth",
+                        1000)
+                .forEach(SpokenNumber::denominator);
+        DENOMINATORS.put("half", 2);
+        DENOMINATORS.put("halves", 2);
+    }
+
+    private static void denominator(String one, int value) {
+        DENOMINATORS.put(one, value);
+        DENOMINATORS.put(one + "s", value);
     }
 
     static boolean isDenominator(String word) {
