@@ -13,26 +13,35 @@ import methodos.core.speech.WordSet;
 final class ClauseReader {
 
     private static final Set<String> TIMED_LEADS = WordSet.of("before after while until when once");
+
     private static final Set<String> EFFECTS =
             WordSet.of(
                     "lets keeps stops takes gives makes helps prevents saves loads swells scratches"
                             + " melts cracks breaks pushes holds");
+
     private static final Set<String> CALLS_FOR =
             WordSet.of(
                     "want need going have like got try has ought way is ready time forget wants"
                             + " needs remember you do supposed careful clockwise anticlockwise here about");
+
     private static final Set<String> LOOK_AT_PLACES =
             WordSet.of("go look press tap come feel drop hit");
+
     private static final Set<String> PERSONS = WordSet.of("everybody people everyone me us him");
+
     private static final Set<String> ACTORS = WordSet.of("it he she which who that");
+
     private static final Set<String> LEAVE_BY_THEMSELVES =
             WordSet.of("come go fall drop slide walk slip pull lift pop screw");
+
     private static final Set<String> ELECTRICAL =
             WordSet.of("plug power current breaker switch pump supply mains fuse");
+
     private static final Set<String> HAND_TURNED =
             WordSet.of(
                     "screw bolt nut cap plug gland locknut stud fitting union glass gauge ring"
                             + " fastener");
+
     private static final Set<String> EXPECTATIONS =
             WordSet.ofPhrases(
                     "should, must, ought, you want, we want, has to, have to, needs to be, may be"
@@ -44,11 +53,17 @@ final class ClauseReader {
                             + " seat sit run turn swing thread knock drive tap ease twist");
 
     private final Speech speech;
+
     private final Context context;
+
     private final Clause clause;
+
     private final Said said;
+
     private final int start;
+
     private final int end;
+
     private final String text;
 
     private ClauseReader(Speech speech, Context context, Clause clause) {
@@ -530,8 +545,8 @@ final class ClauseReader {
         if (verb.base().equals("spread") && said.consumables.isEmpty()) {
             f.action = "bend";
         }
-        boolean lubricant = lubricant();
-        boolean sealant = sealant();
+        boolean lubricant = said.lubricant();
+        boolean sealant = said.sealant();
         if (f.is("install", "apply", "lubricate") && !said.consumables.isEmpty()) {
             boolean named =
                     f.parts.isEmpty() || f.parts.stream().allMatch(p -> consumable(p.name()));
@@ -674,35 +689,6 @@ final class ClauseReader {
     boolean consumable(String name) {
         return speech.lexicon().consumable(name).isPresent()
                 || speech.lexicon().consumable(Nouns.head(name)).isPresent();
-    }
-
-    private String group() {
-        StringBuilder groups = new StringBuilder();
-        for (String c : said.consumables) {
-            String[] words = c.split(" ");
-            for (int i = 0; i < words.length; i++) {
-                String tail =
-                        String.join(" ", java.util.Arrays.copyOfRange(words, i, words.length));
-                Optional<Lexicon.Consumable> found = speech.lexicon().consumable(tail);
-                if (found.isPresent()) {
-                    groups.append(found.get().group()).append(' ');
-                    break;
-                }
-            }
-        }
-        return groups.toString();
-    }
-
-    boolean lubricant() {
-        return group().contains("lubricant");
-    }
-
-    boolean sealant() {
-        return group().contains("sealant");
-    }
-
-    boolean cleaner() {
-        return group().contains("cleaner");
     }
 
     // ---------------------------------------------------------------- expectations

@@ -541,8 +541,8 @@ final class SpecialVerbs {
 
     private Finding use(int v) {
         Said said = reader.said();
-        if (!said.consumables.isEmpty() && !reader.cleaner()) {
-            Finding f = finding(Kind.ACTION, reader.sealant() ? "apply" : "lubricate");
+        if (!said.consumables.isEmpty() && !reader.said().cleaner()) {
+            Finding f = finding(Kind.ACTION, reader.said().sealant() ? "apply" : "lubricate");
             for (int i = reader.clause().from(); i < end; i++) {
                 if (Set.of("on", "onto").contains(speech.word(i))) {
                     NounPhrases.at(speech, i + 1, end)

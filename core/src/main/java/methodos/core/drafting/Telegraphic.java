@@ -146,7 +146,7 @@ final class Telegraphic {
         boolean hot =
                 reader.measures().stream()
                         .anyMatch(m -> m.unit().equals("degree") || m.unit().startsWith("°"));
-        if (hot && first != null && !said.consumables.isEmpty() && reader.lubricant()) {
+        if (hot && first != null && !said.consumables.isEmpty() && reader.said().lubricant()) {
             return step("heat", things);
         }
         if (!said.consumables.isEmpty()) {
@@ -459,7 +459,7 @@ final class Telegraphic {
                 break;
             }
         }
-        if (reader.cleaner() && !reader.lubricant()) {
+        if (reader.said().cleaner() && !reader.said().lubricant()) {
             Finding f = new Finding(Kind.ACTION, "clean", reader.clause());
             if (on != null) {
                 f.parts.add(Finding.Part.named(on));
@@ -467,7 +467,10 @@ final class Telegraphic {
             return Outcome.steps(List.of(f));
         }
         Finding f =
-                new Finding(Kind.ACTION, reader.sealant() ? "apply" : "lubricate", reader.clause());
+                new Finding(
+                        Kind.ACTION,
+                        reader.said().sealant() ? "apply" : "lubricate",
+                        reader.clause());
         if (on != null) {
             f.parts.add(Finding.Part.named(on));
         } else if (!things.isEmpty() && !reader.consumable(things.get(0).name())) {
