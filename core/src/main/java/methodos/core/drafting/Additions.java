@@ -120,10 +120,7 @@ final class Additions {
     }
 
     private boolean pressure(Fragment f) {
-        boolean pumped =
-                f.within(4)
-                        && f.last.is("pressurise")
-                        && any(f, m -> m.unit().equals("psi") || m.unit().equals("bar"));
+        boolean pumped = f.within(4) && f.last.is("pressurise") && any(f, Measure::pressure);
         if (pumped) {
             attach(f);
         }
@@ -239,7 +236,7 @@ final class Additions {
                 any(
                         f,
                         m ->
-                                m.unit().isEmpty() && !m.whole() && dimension
+                                m.bare() && !m.whole() && dimension
                                         || m.length()
                                         || Set.of("bar", "psi", "V", "ohm").contains(m.unit()));
         if (!measured) {

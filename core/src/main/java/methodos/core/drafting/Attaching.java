@@ -79,7 +79,7 @@ final class Attaching {
             }
             Optional<Measure> m = speech.measureAt(i);
             if (m.isPresent()
-                    && m.get().unit().isEmpty()
+                    && m.get().bare()
                     && m.get().single()
                     && m.get().min().toString().matches("6[0-9]{3}|[1-9][0-9]{4}")
                     && f.parts.stream().anyMatch(p -> Nouns.head(p.name()).equals("bearing"))) {

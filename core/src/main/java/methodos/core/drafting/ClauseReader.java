@@ -178,13 +178,9 @@ final class ClauseReader {
     private boolean hot() {
         return text.matches(".*\\b(can|may|could|will|gets?) (be|get|reach|to)?.*")
                 && measures().stream()
-                        .anyMatch(
-                                m ->
-                                        m.unit().startsWith("°")
-                                                || m.unit().equals("degree")
-                                                        && m.max() == null | m.min() == null | true)
+                        .anyMatch(m -> m.temperature() && m.max() == null | m.min() == null | true)
                 && measures().stream()
-                        .filter(m -> m.unit().startsWith("°") || m.unit().equals("degree"))
+                        .filter(Measure::temperature)
                         .allMatch(m -> (m.max() == null ? m.min() : m.max()).toDouble() >= 45)
                 && !text.matches(".*\\b(must|should|turn|angle|further|heat|warm|you)\\b.*");
     }
@@ -200,8 +196,7 @@ final class ClauseReader {
                                 && !Set.of("you", "we", "i", "one").contains(speech.word(i - 1))
                                 && !speech.word(i + 1).equals("be")
                         || speech.word(i + 1).equals("be")
-                                && measures().stream()
-                                        .anyMatch(m -> !m.torque() && !m.unit().isEmpty())
+                                && measures().stream().anyMatch(m -> !m.torque() && !m.bare())
                                 && i > start;
             }
         }
@@ -222,8 +217,7 @@ final class ClauseReader {
         }
         if (EFFECTS.contains(speech.word(v))) {
             return said.tools.stream().noneMatch(t -> t.size() != null)
-                    && !measures().stream()
-                            .anyMatch(m -> m.torque() || m.time() || m.unit().equals("turn"));
+                    && !measures().stream().anyMatch(m -> m.torque() || m.time() || m.turns());
         }
         return false;
     }
@@ -646,14 +640,7 @@ final class ClauseReader {
                 && objects.place() != null
                 && consumable(objects.place())
                 && !f.parts.isEmpty()) {
-            f.action =
-                    measures().stream()
-                                    .anyMatch(
-                                            m ->
-                                                    m.unit().equals("degree")
-                                                            || m.unit().startsWith("°"))
-                            ? "heat"
-                            : "lubricate";
+            f.action = measures().stream().anyMatch(m -> m.temperature()) ? "heat" : "lubricate";
         }
         if (f.is("install") && Set.of("vise", "vice").contains(String.valueOf(objects.place()))) {
             f.action = "secure";

@@ -177,7 +177,7 @@ final class Clauses {
             object = true;
             return i + 1;
         }
-        if (speech.measureAt(i).filter(m -> m.from() == i && !m.unit().isEmpty()).isPresent()
+        if (speech.measureAt(i).filter(m -> m.from() == i && !m.bare()).isPresent()
                 && (verb || copula)
                 && NounPhrases.at(speech, i, end).isEmpty()) {
             object = true;
@@ -659,8 +659,7 @@ final class Clauses {
                 || speech.word(i).equals("of")) {
             return false;
         }
-        boolean sized =
-                speech.measureAt(i - 1).filter(m -> m.length() || m.unit().isEmpty()).isPresent();
+        boolean sized = speech.measureAt(i - 1).filter(m -> m.length() || m.bare()).isPresent();
         if (speech.measureAt(i - 1).isPresent()
                 && (sized && speech.lexicon().tool(np.get().head()).isPresent()
                         || UNITS_IN_NAMES.contains(speech.word(i - 1)))) {

@@ -59,11 +59,11 @@ final class Conditions {
                                 m ->
                                         m.bound() != Measure.Bound.NONE
                                                 && (m.length()
-                                                        || m.unit().isEmpty()
+                                                        || m.bare()
                                                                 && !m.turnedRound().equals(m)
                                                                 && !m.whole()))
                         .toList();
-        boolean bare = bounds.stream().anyMatch(m -> m.unit().isEmpty());
+        boolean bare = bounds.stream().anyMatch(Measure::bare);
         if (!bounds.isEmpty()
                 && !(!bare
                         && before != null
@@ -78,10 +78,7 @@ final class Conditions {
                 context.last(clause.from()).ifPresent(own.parts::add);
             }
             for (Measure m : bounds) {
-                Values.limit(
-                        own,
-                        "",
-                        (m.unit().isEmpty() ? m.in(speech.lengthUnit()) : m).turnedRound());
+                Values.limit(own, "", (m.bare() ? m.in(speech.lengthUnit()) : m).turnedRound());
             }
             own.confidence = 0.6;
             findings.add(own);
@@ -197,12 +194,12 @@ final class Conditions {
                 .filter(m -> m.to() == to || !partOfAName(m, to))
                 .map(
                         m ->
-                                m.unit().isEmpty()
+                                m.bare()
                                                 && m.bound() != Measure.Bound.NONE
                                                 && !m.turnedRound().equals(m)
                                         ? m.in(speech.lengthUnit())
                                         : m)
-                .filter(m -> !m.unit().isEmpty());
+                .filter(m -> !m.bare());
     }
 
     /** "the sixty litre machine": the figure is part of a name. */

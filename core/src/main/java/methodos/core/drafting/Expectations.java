@@ -44,7 +44,7 @@ final class Expectations {
                         && !f.parts.isEmpty()
                         && !near.names(named.get().head())
                         && !Grammar.PARTITIVE.contains(named.get().head())
-                        && figures.stream().anyMatch(m -> !m.unit().isEmpty());
+                        && figures.stream().anyMatch(m -> !m.bare());
         boolean looks =
                 f != null
                         && !other

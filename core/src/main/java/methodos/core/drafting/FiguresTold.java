@@ -52,7 +52,7 @@ final class FiguresTold {
 
     /** How far something is turned. */
     static boolean angle(Measure m) {
-        return m.unit().equals("degree") || m.unit().equals("turn");
+        return m.unit().equals("degree") || m.turns();
     }
 
     /** Whether the clause only says more of a figure or a thread that was told before. */
@@ -94,7 +94,7 @@ final class FiguresTold {
         if (!speech.has(t.clause.from(), t.clause.to(), "up to", "to")) {
             return false;
         }
-        Optional<Measure> goal = t.figures.stream().filter(m -> m.unit().isEmpty()).findFirst();
+        Optional<Measure> goal = t.figures.stream().filter(Measure::bare).findFirst();
         Optional<Finding> pumped =
                 weave.findings.stream()
                         .filter(f -> f.is("pressurise") && !f.limits.isEmpty())
@@ -209,11 +209,11 @@ final class FiguresTold {
                 t.within(3)
                         && t.last.is("record")
                         && t.last.limits.isEmpty()
-                        && t.any(m -> m.unit().isEmpty() && !m.whole())
+                        && t.any(m -> m.bare() && !m.whole())
                         && speech.has(Math.max(0, t.last.from - 4), t.last.to, "turn", "turns");
         if (counts) {
             t.figures.stream()
-                    .filter(m -> m.unit().isEmpty())
+                    .filter(Measure::bare)
                     .limit(1)
                     .forEach(m -> Values.limit(t.last, "turns", m.in("turn")));
             t.last.extend(t.clause);
@@ -227,7 +227,7 @@ final class FiguresTold {
                 t.within(6)
                         && t.last.is("record", "measure")
                         && t.last.limits.isEmpty()
-                        && t.any(m -> !m.unit().isEmpty() && !m.time())
+                        && t.any(m -> !m.bare() && !m.time())
                         && begins(t, READS);
         if (reads) {
             Values.expected(t.last, t.figures, speech);
@@ -252,17 +252,11 @@ final class FiguresTold {
                         && t.last.names("bearing")
                         && t.any(
                                 m ->
-                                        m.unit().isEmpty()
+                                        m.bare()
                                                 && m.min() != null
                                                 && m.min().toString().matches("6[0-9]{3}"));
-        boolean pumped =
-                t.near()
-                        && t.last.is("pressurise")
-                        && t.any(m -> m.unit().equals("psi") || m.unit().equals("bar"));
-        boolean warm =
-                t.within(8)
-                        && t.last.is("heat", "cool")
-                        && t.any(m -> m.unit().startsWith("°") || m.unit().equals("degree"));
+        boolean pumped = t.near() && t.last.is("pressurise") && t.any(Measure::pressure);
+        boolean warm = t.within(8) && t.last.is("heat", "cool") && t.any(Measure::temperature);
         boolean angle = t.near() && t.last.is("tighten") && t.any(FiguresTold::angle);
         boolean adds = time || bearing || pumped || warm || angle;
         if (adds) {
@@ -292,7 +286,7 @@ final class FiguresTold {
                         && t.any(
                                 m ->
                                         m.time()
-                                                || m.unit().equals("turn")
+                                                || m.turns()
                                                 || m.length()
                                                         && (t.last.kind != Kind.ACTION
                                                                 || t.last.is("adjust")))

@@ -139,9 +139,7 @@ final class NounPhrases {
             return false;
         }
         Optional<Measure> measure = speech.measureAt(at);
-        if (measure.isPresent()
-                && !measure.get().unit().isEmpty()
-                && !measure.get().unit().equals("times")) {
+        if (measure.isPresent() && !measure.get().bare() && !measure.get().cycles()) {
             return false;
         }
         Optional<SpokenNumber> n = SpokenNumber.at(speech.tokens(), at);
@@ -251,7 +249,7 @@ final class NounPhrases {
                             && (Grammar.EVALUATIVE.contains(names.get(0))
                                     || SIDES.contains(names.get(0)));
         }
-        if (speech.measureAt(i).filter(m -> !m.unit().isEmpty()).isPresent()) {
+        if (speech.measureAt(i).filter(m -> !m.bare()).isPresent()) {
             return false;
         }
         Optional<Verb.Met> met = speech.lexicon().verb(speech.token(i));

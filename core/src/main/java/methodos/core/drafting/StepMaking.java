@@ -310,7 +310,7 @@ final class StepMaking {
                 continue;
             }
             if (measured == null || !measured.is("measure") || from - measured.to > 24) {
-                boolean length = m.length() || m.unit().isEmpty();
+                boolean length = m.length() || m.bare();
                 if (length && !f.parts.isEmpty()) {
                     Finding own =
                             new Finding(
@@ -318,17 +318,14 @@ final class StepMaking {
                                     "measure",
                                     new Clause(from, to, "", from, f.sentence));
                     own.parts.add(f.parts.get(0).withQuantity(null));
-                    Values.limit(
-                            own,
-                            "",
-                            (m.unit().isEmpty() ? m.in(speech.lengthUnit()) : m).turnedRound());
+                    Values.limit(own, "", (m.bare() ? m.in(speech.lengthUnit()) : m).turnedRound());
                     own.confidence = 0.5;
                     findings.add(own);
                 }
                 continue;
             }
             String unit =
-                    m.unit().isEmpty() && !measured.limits.isEmpty()
+                    m.bare() && !measured.limits.isEmpty()
                             ? measured.limits.get(0).measure().unit()
                             : m.unit();
             if (!unit.isEmpty()) {
@@ -436,7 +433,7 @@ final class StepMaking {
             return;
         }
         for (Measure m : speech.measures(clause.from(), clause.to())) {
-            if (!m.unit().isEmpty() || !m.single() || m.whole()) {
+            if (!m.bare() || !m.single() || m.whole()) {
                 continue;
             }
             findings.stream()

@@ -104,17 +104,14 @@ final class Telegraphic {
         if (topic != null && alone.matches("(now )?(closed|shut|open|off|on|tight|loose)")) {
             return state(alone, topic);
         }
-        boolean turns =
-                reader.measures().stream().anyMatch(m -> m.unit().equals("turn") && m.single());
+        boolean turns = reader.measures().stream().anyMatch(m -> m.turns() && m.single());
         if (turns
                 && first == null
                 && speech.has(from, to, "to the right", "to the left", "clockwise", "anticlockwise")
                 && reader.topic() == null) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "turn", reader.clause())));
         }
-        boolean volume =
-                reader.measures().stream()
-                        .anyMatch(m -> m.unit().equals("mL") || m.unit().equals("L"));
+        boolean volume = reader.measures().stream().anyMatch(Measure::volume);
         if (volume && first == null && speech.has(from, to, "in", "into")) {
             return Outcome.steps(List.of(new Finding(Kind.ACTION, "fill", reader.clause())));
         }
@@ -143,16 +140,14 @@ final class Telegraphic {
             f.addNamed(Objects.behind(speech, said, from, to).places());
             return Outcome.steps(List.of(f));
         }
-        boolean hot =
-                reader.measures().stream()
-                        .anyMatch(m -> m.unit().equals("degree") || m.unit().startsWith("°"));
+        boolean hot = reader.measures().stream().anyMatch(Measure::temperature);
         if (hot && first != null && !said.consumables.isEmpty() && reader.said().lubricant()) {
             return step("heat", things);
         }
         if (!said.consumables.isEmpty()) {
             return consumable(things);
         }
-        if (first == null && reader.measures().stream().anyMatch(m -> m.unit().equals("times"))) {
+        if (first == null && reader.measures().stream().anyMatch(Measure::cycles)) {
             return Outcome.steps(List.of(new Finding(Kind.TEST, "test", reader.clause())));
         }
         if (first == null
@@ -260,7 +255,7 @@ final class Telegraphic {
         if (first.name().equals("power") && reader.context().buildUp()) {
             return step("restore", things);
         }
-        boolean turned = reader.measures().stream().anyMatch(m -> m.unit().equals("turn"));
+        boolean turned = reader.measures().stream().anyMatch(Measure::turns);
         if (FASTENERS.contains(first.head())
                 && reader.context().buildUp()
                 && (turned || said.pattern != null)) {
@@ -284,9 +279,7 @@ final class Telegraphic {
         if (reader.context().buildUp() && bare(things) && reader.measures().isEmpty()) {
             return step("install", things);
         }
-        if (counted
-                && bare(things)
-                && reader.measures().stream().allMatch(m -> m.unit().isEmpty())) {
+        if (counted && bare(things) && reader.measures().stream().allMatch(Measure::bare)) {
             return step(reader.context().buildUp() ? "install" : "remove", things);
         }
         return Outcome.of(Outcome.Sort.ADDITION);
@@ -343,9 +336,7 @@ final class Telegraphic {
             f.parts.add(reader.topic());
             return Outcome.steps(List.of(f));
         }
-        if (reader.measures().stream().anyMatch(m -> !m.unit().isEmpty())
-                || place
-                || first != null) {
+        if (reader.measures().stream().anyMatch(m -> !m.bare()) || place || first != null) {
             boolean measured = !reader.measures().isEmpty();
             Finding f =
                     new Finding(

@@ -71,7 +71,7 @@ final class ToolsSaid {
     }
 
     private static String unit(Measure m) {
-        return m.unit().isEmpty() ? "mm" : m.unit();
+        return m.bare() ? "mm" : m.unit();
     }
 
     private Measure sizeBefore(int i) {
@@ -83,17 +83,17 @@ final class ToolsSaid {
         if (m.isPresent()
                 && m.get().to() == p + 1
                 && m.get().single()
-                && (m.get().length() || m.get().unit().isEmpty())) {
+                && (m.get().length() || m.get().bare())) {
             Measure measure = m.get();
-            if (measure.unit().isEmpty()
+            if (measure.bare()
                     && !SIZED.contains(Nouns.singular(speech.word(i)))
                     && !SIZED.contains(Nouns.singular(speech.word(i + 1)))) {
                 return null;
             }
-            if (measure.unit().isEmpty() && measure.min().toDouble() > 60) {
+            if (measure.bare() && measure.min().toDouble() > 60) {
                 return null;
             }
-            if (measure.unit().isEmpty()) {
+            if (measure.bare()) {
                 boolean inches = !measure.min().toString().matches("\\d+");
                 return measure.in(inches ? "in" : "mm");
             }
@@ -109,7 +109,7 @@ final class ToolsSaid {
                 && m.isPresent()
                 && m.get().from() == i
                 && m.get().single()
-                && (m.get().unit().isEmpty() || m.get().unit().equals("mm"))
+                && (m.get().bare() || m.get().unit().equals("mm"))
                 && m.get().min().toString().matches("\\d{1,2}")
                 && !speech.word(m.get().to()).matches("nm|newton|turns?|of")) {
             said.take(i, m.get().to());
@@ -167,7 +167,7 @@ final class ToolsSaid {
         boolean with =
                 before.equals("with") || before.equals("a") && speech.word(i - 2).equals("with");
         if (size
-                && m.unit().isEmpty()
+                && m.bare()
                 && with
                 && (m.to() >= to
                         || !NounPhrases.at(speech, m.to(), m.to() + 1).isPresent()
@@ -177,13 +177,9 @@ final class ToolsSaid {
             return m.to();
         }
         if (size && m.unit().equals("mm") && after.equals("on")
+                || size && m.bare() && after.equals("on") && !said.tools.isEmpty() && i > from
                 || size
-                        && m.unit().isEmpty()
-                        && after.equals("on")
-                        && !said.tools.isEmpty()
-                        && i > from
-                || size
-                        && m.unit().isEmpty()
+                        && m.bare()
                         && after.equals("on")
                         && i == from
                         && speech.word(m.to() + 1).equals("the")) {

@@ -179,14 +179,14 @@ final class Values {
     /** The figures of "it must be between ..." belong to what was looked at before. */
     static void expected(Finding f, List<Measure> figures, Speech speech) {
         for (Measure said : figures) {
-            boolean bare = said.unit().isEmpty() && !whole(said.min()) | !whole(said.max());
+            boolean bare = said.bare() && !whole(said.min()) | !whole(said.max());
             Measure m = bare ? said.in(speech.lengthUnit()) : said;
             if (bare) {
                 f.unsure.add("unit");
             }
             if (m.torque()
-                    || m.unit().isEmpty()
-                    || m.unit().equals("times")
+                    || m.bare()
+                    || m.cycles()
                     || m.unit().equals("year")
                     || m.unit().equals("day")) {
                 continue;

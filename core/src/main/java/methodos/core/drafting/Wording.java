@@ -169,7 +169,7 @@ final class Wording {
     /** As it is printed: "22 to 26 N·m", "at most 0.03 mm". */
     static String figure(Measure m) {
         String unit =
-                m.unit().equals("turn")
+                m.turns()
                         ? " turn"
                         : m.unit().equals("count")
                                 ? ""

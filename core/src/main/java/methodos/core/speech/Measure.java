@@ -48,6 +48,33 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
         return unit.equals("kg") || unit.equals("lb") || unit.equals("ton");
     }
 
+    /** Whether it is, or may be, a temperature. */
+    public boolean temperature() {
+        return unit.startsWith("°") || unit.equals("degree");
+    }
+
+    public boolean pressure() {
+        return unit.equals("bar") || unit.equals("psi");
+    }
+
+    public boolean volume() {
+        return unit.equals("L") || unit.equals("mL");
+    }
+
+    public boolean turns() {
+        return unit.equals("turn");
+    }
+
+    /** How often something is done. */
+    public boolean cycles() {
+        return unit.equals("times");
+    }
+
+    /** Whether no unit is said. */
+    public boolean bare() {
+        return unit.isEmpty();
+    }
+
     public boolean length() {
         return unit.equals("mm") || unit.equals("in") || unit.equals("µm") || unit.equals("cm");
     }
