@@ -105,6 +105,16 @@ final class Finding {
         this.sentence = clause.sentence();
     }
 
+    /** The kind of step that an action makes. */
+    static Kind kind(String action) {
+        return switch (action) {
+            case "inspect" -> Kind.INSPECTION;
+            case "measure", "record" -> Kind.MEASUREMENT;
+            case "test" -> Kind.TEST;
+            default -> Kind.ACTION;
+        };
+    }
+
     boolean is(String... actions) {
         return action != null && List.of(actions).contains(action);
     }
@@ -113,6 +123,16 @@ final class Finding {
     void extend(Clause clause) {
         from = Math.min(from, clause.from());
         to = Math.max(to, clause.to());
+    }
+
+    /** Whether one of the parts, named by its head, is among these. */
+    boolean anyPart(Set<String> heads) {
+        return parts.stream().anyMatch(p -> heads.contains(Nouns.head(p.name())));
+    }
+
+    /** Whether all parts, named by their heads, are among these; true where there are none. */
+    boolean allParts(Set<String> heads) {
+        return parts.stream().allMatch(p -> heads.contains(Nouns.head(p.name())));
     }
 
     boolean names(String head) {

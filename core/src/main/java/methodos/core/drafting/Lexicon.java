@@ -280,6 +280,11 @@ public final class Lexicon {
         return doubtfulTools.contains(said) || doubtfulTools.contains(Nouns.singular(said));
     }
 
+    /** Whether a thing is a consumable by its whole name or by its head. */
+    boolean namesConsumable(String name) {
+        return consumable(name).isPresent() || consumable(Nouns.head(name)).isPresent();
+    }
+
     Optional<Consumable> consumable(String said) {
         Consumable c = consumables.get(said);
         return Optional.ofNullable(c == null ? consumables.get(Nouns.singular(said)) : c);

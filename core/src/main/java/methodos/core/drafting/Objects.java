@@ -49,6 +49,11 @@ record Objects(
         return places.isEmpty() ? null : places.get(0);
     }
 
+    /** Whether nothing is named as the object, and no pronoun stands for it. */
+    boolean none() {
+        return parts.isEmpty() && pronoun == null;
+    }
+
     static Objects behind(Speech speech, Said said, int from, int end) {
         return behind(speech, said, from, end, false);
     }

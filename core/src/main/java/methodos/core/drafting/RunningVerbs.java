@@ -112,7 +112,7 @@ final class RunningVerbs extends VerbReading {
                 return act("vent", v + 1);
             }
             if (action != null) {
-                Finding f = finding(ClauseReader.kind(action), action);
+                Finding f = finding(Finding.kind(action), action);
                 Objects o = Objects.behind(speech, reader.said(), v + 1, i);
                 if (action.equals("test")
                         || action.equals("wait") && !w.equals("dry") && !w.equals("soak")) {

@@ -424,7 +424,7 @@ final class Telegraphic {
     }
 
     private Outcome step(String action, List<NounPhrase> things) {
-        Finding f = new Finding(ClauseReader.kind(action), action, reader.clause());
+        Finding f = new Finding(Finding.kind(action), action, reader.clause());
         parts(f, things);
         f.confidence = 0.7;
         f.telegraphic = true;
@@ -444,7 +444,9 @@ final class Telegraphic {
         for (int i = from; i < to; i++) {
             if (WHERE_APPLIED.contains(speech.word(i))) {
                 Optional<NounPhrase> np = NounPhrases.at(speech, i + 1, to);
-                if (np.isPresent() && np.get().part() && !reader.consumable(np.get().name())) {
+                if (np.isPresent()
+                        && np.get().part()
+                        && !speech.lexicon().namesConsumable(np.get().name())) {
                     on = np.get().name();
                 }
                 break;
@@ -464,7 +466,7 @@ final class Telegraphic {
                         reader.clause());
         if (on != null) {
             f.parts.add(Finding.Part.named(on));
-        } else if (!things.isEmpty() && !reader.consumable(things.get(0).name())) {
+        } else if (!things.isEmpty() && !speech.lexicon().namesConsumable(things.get(0).name())) {
             parts(f, List.of(things.get(0)));
         } else {
             reader.context().last(reader.clause().from()).ifPresent(f.parts::add);

@@ -31,7 +31,7 @@ abstract class VerbReading {
     }
 
     Finding act(String action, int from) {
-        return with(finding(ClauseReader.kind(action), action), from);
+        return with(finding(Finding.kind(action), action), from);
     }
 
     /** A remark that is worth keeping, and no step. */

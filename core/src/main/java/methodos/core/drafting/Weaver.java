@@ -117,9 +117,8 @@ final class Weaver {
                 context.goBack();
             }
         }
-        Said[] also = new Said[1];
-        Outcome outcome = ClauseReader.read(speech, context, clause, also);
-        Said said = also[0];
+        Said said = Said.in(speech, clause.from(), clause.to());
+        Outcome outcome = ClauseReader.read(speech, context, clause, said);
         if (said.leftHand) {
             Finding f = weave.last();
             boolean names =
@@ -228,8 +227,7 @@ final class Weaver {
         weave.dropPending();
         int first = findings.isEmpty() ? Integer.MAX_VALUE : findings.get(0).from;
         int last = findings.isEmpty() ? -1 : findings.get(findings.size() - 1).to;
-        // what is toldFastener before the first step and after the last is an introduction and a
-        // farewell
+        // what is told before the first step and after the last: introduction and farewell
         int firstSentence = findings.isEmpty() ? -1 : findings.get(0).sentence;
         left.replaceAll(
                 l ->
