@@ -1,0 +1,172 @@
+package methodos.core.drafting;
+
+import java.util.Optional;
+import java.util.Set;
+import methodos.core.speech.Measure;
+import methodos.core.speech.WordSet;
+
+/** What a clause holds up to the word that is looked at. */
+final class ClauseSoFar {
+
+    private static final Set<String> COPULAS =
+            WordSet.of("theres has have got its thats theyre shes hes");
+
+    private static final Set<String> WAYS =
+            WordSet.of("off out away on in back up down tight loose");
+
+    private static final Set<String> HELPERS =
+            WordSet.of("let help make see watch feel get have lets");
+
+    private final Speech speech;
+
+    /** The token at which the clause begins. */
+    int start;
+
+    /** Whether there is a verb. */
+    boolean verb;
+
+    /** Whether the verb has its object. */
+    boolean object;
+
+    /** Whether a part is named before any verb. */
+    boolean thing;
+
+    /** Whether a place or a particle is there. */
+    boolean placed;
+
+    /** Whether something is said to be: "its", "theres", "got". */
+    boolean copula;
+
+    ClauseSoFar(Speech speech) {
+        this.speech = speech;
+    }
+
+    /** Begins the next clause. */
+    void begin(int at) {
+        start = at;
+        verb = false;
+        object = false;
+        thing = false;
+        placed = false;
+        copula = false;
+    }
+
+    /** Takes in what begins here, and says where the next begins. */
+    int consume(int i) {
+        int end = clauseEnd(i);
+        Optional<Verb.Met> met = speech.verbAt(i, start, end);
+        if (speech.phrase(i, "left hand thread") || speech.phrase(i, "right hand thread")) {
+            object |= copula;
+            return Math.min(end, i + 3);
+        }
+        if (met.isPresent()
+                || speech.tag(i).equals("VERB")
+                        && i > start
+                        && (Grammar.SUBJECTS.contains(speech.word(i - 1))
+                                || Grammar.PRONOUNS.contains(speech.word(i - 1))
+                                || speech.word(i - 1).equals("to"))) {
+            verb = true;
+            return i + 1;
+        }
+        String w = speech.word(i);
+        boolean itIs =
+                w.equals("its")
+                        && (Grammar.ARTICLES.contains(speech.word(i + 1))
+                                || speech.number(i + 1)
+                                || Set.of("about", "like", "just", "too", "not")
+                                        .contains(speech.word(i + 1)));
+        if (itIs) {
+            copula = true;
+            return i + 1;
+        }
+        if (Set.of("first", "next", "last", "again", "inside").contains(w) && thing && !verb) {
+            placed = true;
+            return i + 1;
+        }
+        if (Grammar.OBJECTS.contains(w) && verb && !speech.determiner(i)) {
+            object = true;
+            return i + 1;
+        }
+        if (speech.measureAt(i).filter(m -> m.from() == i && !m.bare()).isPresent()
+                && (verb || copula)
+                && NounPhrases.at(speech, i, end).isEmpty()) {
+            object = true;
+            return speech.measureAt(i).orElseThrow().to();
+        }
+        Optional<NounPhrase> np = NounPhrases.at(speech, i, end);
+        Optional<Measure> number = speech.measureAt(i).filter(m -> m.from() == i && m.to() - i > 1);
+        if (number.isPresent()
+                && (np.isEmpty()
+                        || np.get().to() > number.get().to() && !number.get().single()
+                        || !String.valueOf(number.get().min()).matches("\\d+"))
+                && (np.isEmpty() || np.get().size() == null)) {
+            object |= verb || copula;
+            return number.get().to();
+        }
+        if (np.isPresent()) {
+            boolean inPlace = i > start && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
+            if (inPlace) {
+                placed = true;
+            } else if (verb) {
+                object = true;
+            } else {
+                thing |= np.get().part() || Telegraphic.PROTECTION.contains(np.get().head());
+            }
+            return Math.max(i + 1, np.get().to());
+        }
+        if (Set.of("it", "them").contains(w) && verb) {
+            object = true;
+        }
+        if (Grammar.BE.contains(w) || COPULAS.contains(w)) {
+            copula = true;
+        }
+        if (WAYS.contains(w)) {
+            placed = true;
+        }
+        return i + 1;
+    }
+
+    /** Where a clause that begins here ends at the latest. */
+    int clauseEnd(int i) {
+        int end = i;
+        while (end < speech.size() && end - i < 12) {
+            end++;
+            if (!speech.token(end - 1).mark().isEmpty()) {
+                break;
+            }
+        }
+        return end;
+    }
+
+    /** Whether it holds more than fillers and leads before a token. */
+    boolean content(int to) {
+        for (int i = start; i < to; i++) {
+            if (!speech.filler(i) && !Clauses.LEADS.contains(speech.word(i))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether nothing is missing: a verb with its object, a thing with its place. */
+    boolean complete() {
+        return verb && (object || placed)
+                || thing && placed
+                || copula && (object || placed || thing);
+    }
+
+    /** "let it come down", "help me lift": the second verb belongs to the first. */
+    boolean helped(int i) {
+        if (speech.phrase(i - 2, "lets go")) {
+            return false;
+        }
+        for (int k = Math.max(start, i - 8); k < i - 1; k++) {
+            if (HELPERS.contains(speech.word(k))) {
+                return NounPhrases.at(speech, k + 1, i).filter(n -> n.to() == i).isPresent()
+                        || k == i - 2
+                        || speech.filler(k + 1) && k == i - 3;
+            }
+        }
+        return false;
+    }
+}
