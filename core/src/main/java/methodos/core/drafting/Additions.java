@@ -205,7 +205,7 @@ final class Additions {
         boolean size =
                 f.unnamed
                         && topic.isPresent()
-                        && Telegraphic.FASTENERS.contains(Nouns.head(topic.get().name()))
+                        && Things.FASTENERS.contains(Nouns.head(topic.get().name()))
                         && f.said.tools.isEmpty()
                         && any(f, m -> m.unit().equals("mm") && m.single());
         if (size) {
@@ -231,7 +231,7 @@ final class Additions {
             return false;
         }
         String head = Nouns.head(topic.get().name());
-        boolean dimension = Telegraphic.DIMENSIONS.contains(head);
+        boolean dimension = Things.DIMENSIONS.contains(head);
         boolean measured =
                 any(
                         f,

@@ -110,7 +110,7 @@ final class ClauseSoFar {
             } else if (verb) {
                 object = true;
             } else {
-                thing |= np.get().part() || Telegraphic.PROTECTION.contains(np.get().head());
+                thing |= np.get().part() || Things.PROTECTION.contains(np.get().head());
             }
             return Math.max(i + 1, np.get().to());
         }

@@ -18,9 +18,6 @@ final class Context {
     /** Further back than so many words nobody knows any more what "it" was. */
     private static final int REACH = 10;
 
-    private static final Set<String> THREADED =
-            WordSet.of("screw bolt nut locknut stud plug union gland cap fitting fastener hose");
-
     private final List<Finding.Part> spokenOf = new ArrayList<>();
     private final List<Integer> spokenAt = new ArrayList<>();
     private boolean buildUp;
@@ -60,7 +57,7 @@ final class Context {
     /** The fastener that was spoken of last. */
     Optional<Finding.Part> fastener() {
         for (int i = spokenOf.size() - 1; i >= 0; i--) {
-            if (THREADED.contains(Nouns.head(spokenOf.get(i).name()))) {
+            if (Things.THREADED.contains(Nouns.head(spokenOf.get(i).name()))) {
                 return Optional.of(spokenOf.get(i));
             }
         }

@@ -88,6 +88,11 @@ final class Finding {
 
     record LimitSaid(String of, Measure measure) {}
 
+    /** Adds the parts among some things. */
+    void addParts(List<NounPhrase> things) {
+        things.stream().filter(NounPhrase::part).map(Part::of).forEach(parts::add);
+    }
+
     void addNamed(List<String> names) {
         names.forEach(name -> parts.add(Part.named(name)));
     }

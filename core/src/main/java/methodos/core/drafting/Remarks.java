@@ -117,8 +117,7 @@ final class Remarks {
         boolean fastener =
                 own != null
                         && own.parts.stream()
-                                .anyMatch(
-                                        p -> Telegraphic.FASTENERS.contains(Nouns.head(p.name())));
+                                .anyMatch(p -> Things.FASTENERS.contains(Nouns.head(p.name())));
         if (!fastener) {
             own = null;
         }
@@ -207,7 +206,7 @@ final class Remarks {
                     NounPhrases.at(speech, i, clause.to())
                             .filter(
                                     n ->
-                                            Telegraphic.FASTENERS.contains(n.head())
+                                            Things.FASTENERS.contains(n.head())
                                                     || n.from() == clause.body());
         }
         if (np.isEmpty() || !np.get().part() || NO_FASTENERS.contains(np.get().head())) {
@@ -265,7 +264,7 @@ final class Remarks {
             if (np.isPresent()
                     && np.get().part()
                     && !tool
-                    && Telegraphic.FASTENERS.contains(np.get().head())) {
+                    && Things.FASTENERS.contains(np.get().head())) {
                 weave.toldFastener = new Weave.Told(Finding.Part.of(np.get()), clause.from());
             }
             boolean adjective =
