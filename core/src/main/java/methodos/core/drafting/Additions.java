@@ -178,8 +178,7 @@ final class Additions {
     /** "stuck? strap wrench": the same again with another tool. */
     private boolean otherTool(Fragment f) {
         boolean other =
-                weave.condition != null
-                        && weave.conditionSentence >= f.clause.sentence() - 1
+                weave.conditions.holdsFor(f.clause)
                         && !f.said.tools.isEmpty()
                         && f.unnamed
                         && f.last != null
@@ -187,7 +186,7 @@ final class Additions {
         if (!other) {
             return false;
         }
-        weave.conditionSentence = f.clause.sentence();
+        weave.conditions.goesOnWith(f.clause);
         return make(f, like(f, f.last.kind, f.last.action));
     }
 

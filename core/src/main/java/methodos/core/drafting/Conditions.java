@@ -15,21 +15,13 @@ final class Conditions {
     private static final Set<String> COMPARED =
             WordSet.ofPhrases("more, less, over, under, above, below");
 
-    private final Weave weave;
-    private final Speech speech;
-    private final Context context;
-    private final List<Finding> findings;
-
-    Conditions(Weave weave) {
-        this.weave = weave;
-        this.speech = weave.speech;
-        this.context = weave.context;
-        this.findings = weave.findings;
-    }
-
     static final int NEAR = 30;
 
+    /** So many words after a model is named, another is meant or all. */
+    private static final int MODEL_REACH = 12;
+
     private static final Set<String> PRONOUNS = WordSet.of("it its theyre they shes she");
+
     private static final Set<String> OPENERS = WordSet.of("and so but now then well");
 
     private static final Pattern CUT_SHORT =
@@ -39,76 +31,149 @@ final class Conditions {
     private static final Set<String> VERDICTS =
             WordSet.of("is are its gets get goes go = scrap new means");
 
-    // ---------------------------------------------------------------- what adds to steps
+    /** "if you want", "if you forget": none that a step can have. */
+    private static final Pattern WISH =
+            Pattern.compile("(you|youre|youd) (want|like|need|have to|forget|ask|wonder).*");
+
+    private static final Pattern BOUND_WORDS = Pattern.compile("^at (most|least) ");
+
+    private final Weave weave;
+
+    private final Speech speech;
+
+    private final Context context;
+
+    private final List<Finding> findings;
+
+    /** The condition that was told and waits for its step; null where none does. */
+    private String told;
+
+    private int from = -1;
+    private int sentence = -1;
+
+    /** Whether it was asked: "is it scored?" */
+    private boolean asked;
+
+    /** Whether it waits for another step than the one that was taken back. */
+    private boolean open;
+
+    /** The model or option that is spoken of. */
+    private String model;
+
+    private int modelSentence = -1;
+    private int modelAt;
+
+    Conditions(Weave weave) {
+        this.weave = weave;
+        this.speech = weave.speech;
+        this.context = weave.context;
+        this.findings = weave.findings;
+    }
 
     void condition(Clause clause, Said said) {
         weave.dropPending();
         weave.remarks.remember(clause);
-        weave.condition = resolved(clause.body(), clause.to());
-        if (weave.condition.matches(
-                "(you|youre|youd) (want|like|need|have to|forget|ask|wonder).*")) {
-            weave.condition = null;
-        }
-        weave.conditionFrom = clause.from();
-        weave.conditionSentence = clause.sentence();
-        weave.conditionMeasures = speech.measures(clause.from(), clause.to());
+        String condition = resolved(clause.body(), clause.to());
+        told = WISH.matcher(condition).matches() ? null : condition;
+        from = clause.from();
+        sentence = clause.sentence();
         Finding before = weave.last();
-        List<Measure> bounds =
-                weave.conditionMeasures.stream()
-                        .filter(
-                                m ->
-                                        m.bound() != Measure.Bound.NONE
-                                                && (m.length()
-                                                        || m.bare()
-                                                                && !m.turnedRound().equals(m)
-                                                                && !m.whole()))
-                        .toList();
-        boolean bare = bounds.stream().anyMatch(Measure::bare);
-        if (!bounds.isEmpty()
-                && !(!bare
-                        && before != null
+        boolean ofBefore =
+                before != null
                         && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION)
-                        && clause.from() - before.to < NEAR)) {
-            Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
-            Optional<NounPhrase> np =
-                    NounPhrases.at(speech, clause.body(), clause.to()).filter(NounPhrase::part);
-            if (np.isPresent()) {
-                own.parts.add(Finding.Part.bare(np.get()));
-            } else {
-                context.last(clause.from()).ifPresent(own.parts::add);
-            }
-            for (Measure m : bounds) {
-                Values.limit(own, "", (m.bare() ? m.in(speech.lengthUnit()) : m).turnedRound());
-            }
-            own.confidence = 0.6;
-            findings.add(own);
-        }
+                        && clause.from() - before.to < NEAR;
+        List<Measure> measures = speech.measures(clause.from(), clause.to());
+        ownMeasurement(clause, measures, ofBefore);
         boolean figures =
-                weave.conditionMeasures.stream()
-                        .anyMatch(m -> m.length() && m.bound() != Measure.Bound.NONE);
-        if (figures
-                && before != null
-                && (before.kind == Kind.MEASUREMENT || before.kind == Kind.INSPECTION)
-                && clause.from() - before.to < NEAR) {
-            for (Measure m : weave.conditionMeasures) {
-                if (!m.length()) {
-                    continue;
-                }
-                before.limits.add(new Finding.LimitSaid("", m.turnedRound()));
-            }
+                measures.stream().anyMatch(m -> m.length() && m.bound() != Measure.Bound.NONE);
+        if (figures && ofBefore) {
+            measures.stream()
+                    .filter(Measure::length)
+                    .forEach(m -> before.limits.add(new Finding.LimitSaid("", m.turnedRound())));
         }
-        weave.conditionAsked = speech.token(clause.to() - 1).mark().equals("?");
+        asked = speech.token(clause.to() - 1).mark().equals("?");
         after(clause, before);
+    }
+
+    /** "if there's more than five thou": it must be measured, where nothing before does. */
+    private void ownMeasurement(Clause clause, List<Measure> measures, boolean ofBefore) {
+        List<Measure> bounds = measures.stream().filter(Conditions::bounds).toList();
+        if (bounds.isEmpty() || ofBefore && bounds.stream().noneMatch(Measure::bare)) {
+            return;
+        }
+        Finding own = new Finding(Kind.MEASUREMENT, "measure", clause);
+        NounPhrases.at(speech, clause.body(), clause.to())
+                .filter(NounPhrase::part)
+                .map(Finding.Part::bare)
+                .or(() -> context.last(clause.from()))
+                .ifPresent(own.parts::add);
+        for (Measure m : bounds) {
+            Values.limit(own, "", (m.bare() ? m.in(speech.lengthUnit()) : m).turnedRound());
+        }
+        own.confidence = 0.6;
+        findings.add(own);
+    }
+
+    private static boolean bounds(Measure m) {
+        boolean length = m.length() || m.bare() && !m.turnedRound().equals(m) && !m.whole();
+        return length && m.bound() != Measure.Bound.NONE;
+    }
+
+    /** The model or the option that a clause is about, where it asks for no work itself. */
+    void model(String name, Clause clause) {
+        model = name;
+        modelSentence = clause.sentence();
+        modelAt = clause.to();
+    }
+
+    /** Nothing waits any more. */
+    void forget() {
+        told = null;
+    }
+
+    /** Whether one waits for what a clause says; it holds for what follows, too. */
+    boolean holdsFor(Clause clause) {
+        return told != null && sentence >= clause.sentence() - 1;
+    }
+
+    void goesOnWith(Clause clause) {
+        sentence = clause.sentence();
+    }
+
+    /** Gives a step the condition that it is told for. */
+    void into(Finding f, Clause clause, Said said) {
+        boolean caution = f.kind == Kind.CAUTION;
+        if (said.condition != null && !caution) {
+            f.condition = said.condition;
+        } else if (model != null
+                && modelSentence == clause.sentence()
+                && f.from - modelAt <= MODEL_REACH) {
+            f.condition = model;
+        }
+        if (open && caution) {
+            return;
+        }
+        boolean askedBefore = asked && from >= 0 && sentence == clause.sentence() - 1;
+        if (told != null
+                && (sentence == clause.sentence() || askedBefore || speech.runsOn())
+                && f.from - from < NEAR) {
+            f.condition = told;
+            if (f.telegraphic && f.is("install") && speech.has(f.from, f.to, "new")) {
+                f.action = "replace";
+            }
+            f.from = Math.min(f.from, from);
+        }
+        told = null;
+        open = false;
     }
 
     /** What was to be done is taken back, and something else follows for the same condition. */
     void open(Finding taken, Clause clause) {
-        if (taken.condition != null && weave.condition == null) {
-            weave.condition = taken.condition;
-            weave.conditionFrom = clause.to();
-            weave.conditionSentence = clause.sentence();
-            weave.conditionMeasures = List.of();
-            weave.conditionOpen = true;
+        if (taken.condition != null && told == null) {
+            told = taken.condition;
+            from = clause.to();
+            sentence = clause.sentence();
+            open = true;
         }
     }
 
@@ -124,10 +189,10 @@ final class Conditions {
                         && !speech.runsOn()
                         && clause.lead().equals("if")
                         && speech.word(clause.from()).equals("if");
-        if (behind && weave.condition != null && f.condition == null) {
-            f.condition = weave.condition;
+        if (behind && told != null && f.condition == null) {
+            f.condition = told;
             f.extend(clause);
-            weave.condition = null;
+            told = null;
         }
     }
 
@@ -152,7 +217,7 @@ final class Conditions {
             Optional<Measure> figure = printed(i, to);
             String w = speech.word(i);
             if (figure.isPresent()) {
-                text.append(Wording.figure(figure.get()).replaceFirst("^at (most|least) ", ""));
+                text.append(bare(figure.get()));
                 i = figure.get().to() - 1;
             } else if (i == from && PRONOUNS.contains(w)) {
                 text.append(named(w, from, to));
@@ -163,13 +228,18 @@ final class Conditions {
             i++;
         }
         String condition = text.toString().strip().replaceAll(" +", " ");
-        return told(condition, from)
+        return completed(condition, from)
                 .replaceAll("\\binside of\\b", "within")
                 .replaceFirst("^(youve|you|weve|we) (got|have|had) ", "");
     }
 
+    /** A figure as it is printed, without "at most": the condition has said that. */
+    static String bare(Measure m) {
+        return BOUND_WORDS.matcher(Wording.figure(m)).replaceFirst("");
+    }
+
     /** "it ought to walk off by hand, and if it dont": with what it does not do. */
-    private String told(String condition, int from) {
+    private String completed(String condition, int from) {
         Matcher cut = CUT_SHORT.matcher(condition);
         if (!cut.matches()) {
             return condition;

@@ -27,7 +27,7 @@ final class Repeats {
                             + "|.*\\bother .*\\b(the |just the )?same( way)?$|.*\\bit is the same work.*|^(and )?(do )?the same (on|for|at).*"
                             + "|.*\\bsame again\\b.*|.*\\bthe same only backwards.*");
 
-    /** "same for the other side": the work that was just toldFastener, at another place. */
+    /** "same for the other side": the work that was just told, at another place. */
     boolean repeats(Clause clause, Said said) {
         String text = speech.text(clause.body(), clause.to());
         if (!REPEATS.matcher(text).matches()

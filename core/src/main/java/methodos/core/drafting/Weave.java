@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import methodos.core.narration.Draft;
-import methodos.core.speech.Measure;
 
 /** What is known while clauses are woven into steps; shared by those who do it. */
 final class Weave {
@@ -28,22 +27,6 @@ final class Weave {
 
     /** A fragment that waits for the step that it belongs to. */
     Clause pending;
-
-    String condition;
-    int conditionFrom = -1;
-    int conditionSentence = -1;
-    boolean conditionAsked;
-
-    /** Whether it waits for another step than the one that was taken back. */
-    boolean conditionOpen;
-
-    List<Measure> conditionMeasures = List.of();
-
-    /** The model or option that is spoken of. */
-    String model;
-
-    int modelSentence = -1;
-    int modelAt;
 
     /** The sentence that is talk, and why. */
     int talked = -1;

@@ -173,9 +173,7 @@ final class Weaver {
             outcome = Outcome.aside(Draft.Reason.ASIDE);
         }
         if (said.condition != null && outcome.sort() != Outcome.Sort.STEPS) {
-            weave.model = said.condition;
-            weave.modelSentence = clause.sentence();
-            weave.modelAt = clause.to();
+            weave.conditions.model(said.condition, clause);
         }
         if ((outcome.sort() == Outcome.Sort.NOTE || outcome.sort() == Outcome.Sort.ADDITION)
                 && (weave.remarks.belongs(clause, said) || weave.additions.askedOf(clause, said))) {
@@ -187,7 +185,7 @@ final class Weaver {
                 weave.talk = outcome.reason();
                 weave.dropPending();
                 left.add(new Left(clause.from(), clause.to(), clause.sentence(), outcome.reason()));
-                weave.condition = null;
+                weave.conditions.forget();
             }
             case CONDITION -> weave.conditions.condition(clause, said);
             case REASON -> reason(clause, said);
