@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.Optional;
+import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 
@@ -9,6 +10,15 @@ import methodos.core.speech.Measure;
  * figures, sizes, and the hand of its thread.
  */
 final class Attaching {
+
+    private static final Pattern THREADS =
+            Pattern.compile("\\b(nut|locknut|union|gland|bolt|screw|cap)\\b");
+
+    /** What a left-hand thread that was told of before may be meant for. */
+    private static final Pattern LEFT_HANDED =
+            Pattern.compile("\\b(nut|locknut|union|gland|cap|ring)\\b");
+
+    private static final Pattern BEARING_NUMBER = Pattern.compile("6[0-9]{3}|[1-9][0-9]{4}");
 
     private final Weave weave;
     private final Speech speech;
@@ -81,7 +91,7 @@ final class Attaching {
             if (m.isPresent()
                     && m.get().bare()
                     && m.get().single()
-                    && m.get().min().toString().matches("6[0-9]{3}|[1-9][0-9]{4}")
+                    && BEARING_NUMBER.matcher(m.get().min().toString()).matches()
                     && f.parts.stream().anyMatch(p -> Nouns.head(p.name()).equals("bearing"))) {
                 f.parts.set(at, part.withSize(m.get().min().toString()));
                 return;
@@ -89,58 +99,31 @@ final class Attaching {
         }
     }
 
+    /** Marks a thread as left-hand, where it was said, or where the way of turning says so. */
     void thread(Finding f, Said said) {
-        boolean pendingLeft = context.buildUp() && f.is("tighten", "hand-tighten");
-        boolean turns =
-                f.is(
-                        "loosen",
-                        "remove",
-                        "tighten",
-                        "install",
-                        "turn",
-                        "disconnect",
-                        "connect",
-                        "hand-tighten");
-        boolean threaded =
-                f.parts.isEmpty()
-                        || f.parts.stream()
-                                .anyMatch(
-                                        p ->
-                                                p.name()
-                                                        .matches(
-                                                                ".*\\b(nut|locknut|union|gland|cap|ring)\\b.*"));
-        boolean nutty =
-                f.parts.isEmpty()
-                        || f.parts.stream()
-                                .anyMatch(
-                                        p ->
-                                                p.name()
-                                                        .matches(
-                                                                ".*\\b(nut|locknut|union|gland|ring nut|bolt|screw|cap)\\b.*"));
-        if (!turns) {
-            return;
-        }
         boolean undoing = f.is("loosen", "remove", "disconnect");
         boolean doing = f.is("tighten", "install", "connect", "hand-tighten");
-        if (said.leftHand) {
-            f.leftHand = true;
-            context.takeLeftHand();
-        } else if (nutty
-                && (undoing && said.clockwise
+        if (!undoing && !doing && !f.is("turn")) {
+            return;
+        }
+        boolean against =
+                undoing && said.clockwise
                         || doing && said.anticlockwise
                         || f.is("turn")
                                 && said.clockwise
-                                && speech.has(
-                                        f.from, f.to, "to get it off", "to undo", "is off"))) {
+                                && speech.has(f.from, f.to, "to get it off", "to undo", "is off");
+        if (said.leftHand || against && on(f, THREADS)) {
             f.leftHand = true;
             context.takeLeftHand();
-        } else if (threaded && pendingLeft && context.takeLeftHand()) {
-            f.leftHand = true;
-        } else if (threaded
-                && undoing
-                && f.is("loosen", "remove", "disconnect")
-                && context.takeLeftHand()) {
-            f.leftHand = true;
+            return;
         }
+        boolean waiting = undoing || context.buildUp() && f.is("tighten", "hand-tighten");
+        if (waiting && on(f, LEFT_HANDED)) {
+            f.leftHand = context.takeLeftHand() || f.leftHand;
+        }
+    }
+
+    private static boolean on(Finding f, Pattern names) {
+        return f.parts.isEmpty() || f.parts.stream().anyMatch(p -> names.matcher(p.name()).find());
     }
 }

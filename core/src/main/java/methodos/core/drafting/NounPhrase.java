@@ -1,5 +1,7 @@
 package methodos.core.drafting;
 
+import java.util.regex.Pattern;
+
 /**
  * A thing that is named.
  *
@@ -18,6 +20,11 @@ record NounPhrase(
         boolean plural,
         boolean fresh) {
 
+    private static final Pattern THREAD_HAND =
+            Pattern.compile(".*\\bhand thread|(left|right|normal|ordinary) thread");
+
+    private static final Pattern BARE_SIZE = Pattern.compile("[\\d./-]+|m\\d+(x\\d+)?");
+
     String head() {
         return Nouns.head(name);
     }
@@ -28,8 +35,8 @@ record NounPhrase(
                 && !name.equals("side")
                 && (!Grammar.NO_PARTS.contains(head())
                         || Grammar.ENDS.contains(head()) && name.contains(" "))
-                && !name.matches(".*\\bhand thread|(left|right|normal|ordinary) thread")
+                && !THREAD_HAND.matcher(name).matches()
                 && !Grammar.NO_PARTS.contains(name)
-                && !name.matches("[\\d./-]+|m\\d+(x\\d+)?");
+                && !BARE_SIZE.matcher(name).matches();
     }
 }

@@ -4,12 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
 import methodos.core.speech.WordSet;
 
 /** Reads the things that are named: "the four M8 by 25 cap screws", "six mil hex key". */
 final class NounPhrases {
+
+    private static final Pattern SIGN = Pattern.compile("[=+%→>-]+|->|\\d+(st|nd|rd|th)");
 
     private static final Set<String> NO_NAMES =
             WordSet.of(
@@ -236,7 +239,7 @@ final class NounPhrases {
                 || Grammar.PARTICLES.contains(w)
                 || Grammar.ARTICLES.contains(w)
                 || NO_NAMES.contains(w)
-                || w.matches("[=+%→>-]+|->|\\d+(st|nd|rd|th)")) {
+                || SIGN.matcher(w).matches()) {
             return false;
         }
         if (Grammar.ADVERBS.contains(w)) {

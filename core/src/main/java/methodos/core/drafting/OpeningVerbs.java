@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.Set;
+import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.WordSet;
 
@@ -12,56 +13,60 @@ final class OpeningVerbs extends VerbReading {
     private static final Set<String> DOORS =
             WordSet.of("door cover lid hatch panel hood guard flap housing cabinet");
 
+    private static final Pattern VENTS = Pattern.compile("\\b(vent|bleed|drain|air)\\b");
+
+    private static final Pattern SCREWED = Pattern.compile("\\b(screw|bleed|vent|plug)\\b");
+
     OpeningVerbs(ClauseReader reader) {
         super(reader);
     }
 
     Finding open(int v) {
-        Objects o = behind(v + 1);
-        Finding f = finding(Kind.ACTION, "uncover");
-        reader.take(o, f);
-        subject(v, f);
-        String head = f.parts.isEmpty() ? "" : Nouns.head(f.parts.get(0).name());
+        Finding f = moved(v, "uncover", behind(v + 1));
+        String head = head(f);
         if (DOORS.contains(head)) {
             return f;
         }
         if (head.equals("window")) {
             f.action = "vent";
-        } else if (VALVES.contains(head)) {
-            boolean vents =
-                    f.parts.stream()
-                            .anyMatch(p -> p.name().matches(".*\\b(vent|bleed|drain|air)\\b.*"));
-            f.action =
-                    vents
-                            ? (f.parts.get(0).name().contains("drain") ? "drain" : "vent")
-                            : reader.context().buildUp() ? "restore" : "turn";
-        } else {
+        } else if (!VALVES.contains(head)) {
             f.action = "loosen";
+        } else if (named(f, VENTS)) {
+            f.action = f.parts.get(0).name().contains("drain") ? "drain" : "vent";
+        } else {
+            f.action = reader.context().buildUp() ? "restore" : "turn";
         }
         return f;
     }
 
-    /** "supply valve shut": what stands in front, where nothing stands behind. */
-    private void subject(int v, Finding f) {
-        if (f.parts.isEmpty() && v > reader.start()) {
-            f.parts.addAll(Objects.behind(speech, reader.said(), reader.start(), v).parts());
-        }
-    }
-
     Finding shut(int v) {
         Objects o = behind(v + 1);
-        Finding f = finding(Kind.ACTION, "isolate");
-        reader.take(o, f);
-        subject(v, f);
-        String head = f.parts.isEmpty() ? "" : Nouns.head(f.parts.get(0).name());
-        if (DOORS.contains(head)) {
+        Finding f = moved(v, "isolate", o);
+        if (DOORS.contains(head(f))) {
             f.action = "cover";
-        } else if (f.parts.stream()
-                .anyMatch(p -> p.name().matches(".*\\b(screw|bleed|vent|plug)\\b.*"))) {
+        } else if (named(f, SCREWED)) {
             f.action = "tighten";
         } else if (reader.context().buildUp() && !"off".equals(o.particle())) {
             f.action = "turn";
         }
         return f;
+    }
+
+    /** What stands behind the verb; in front of it ("supply valve shut") where nothing does. */
+    private Finding moved(int v, String action, Objects behind) {
+        Finding f = finding(Kind.ACTION, action);
+        reader.take(behind, f);
+        if (f.parts.isEmpty() && v > reader.start()) {
+            f.parts.addAll(Objects.behind(speech, reader.said(), reader.start(), v).parts());
+        }
+        return f;
+    }
+
+    private static String head(Finding f) {
+        return f.parts.isEmpty() ? "" : Nouns.head(f.parts.get(0).name());
+    }
+
+    private static boolean named(Finding f, Pattern names) {
+        return f.parts.stream().anyMatch(p -> names.matcher(p.name()).find());
     }
 }

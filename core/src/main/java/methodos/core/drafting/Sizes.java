@@ -2,6 +2,7 @@ package methodos.core.drafting;
 
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
@@ -9,6 +10,12 @@ import methodos.core.speech.WordSet;
 
 /** Sizes of fasteners and tools as people say them. */
 final class Sizes {
+
+    private static final Pattern DIGITS = Pattern.compile("\\d+");
+
+    private static final Pattern FULL_STOP = Pattern.compile("[.]?");
+
+    private static final Pattern METRIC = Pattern.compile("m\\d+(\\.\\d+)?(x\\d+(\\.\\d+)?)?");
 
     private static final Set<String> NO_SIZES =
             WordSet.of("turn turns of the way full a hour minute");
@@ -31,8 +38,8 @@ final class Sizes {
         }
         if (speech.word(at).equals("number")
                 || speech.word(at).equals("no")
-                        && speech.word(at + 1).matches("\\d+")
-                        && speech.token(at).mark().matches("[.]?")) {
+                        && DIGITS.matcher(speech.word(at + 1)).matches()
+                        && FULL_STOP.matcher(speech.token(at).mark()).matches()) {
             Optional<SpokenNumber> n = SpokenNumber.at(speech.tokens(), at + 1);
             if (n.isPresent() && at + 1 + n.get().used() <= end) {
                 return new Size(
@@ -47,7 +54,7 @@ final class Sizes {
         String w = speech.word(at);
         int to;
         String diameter;
-        if (w.matches("m\\d+(\\.\\d+)?(x\\d+(\\.\\d+)?)?")) {
+        if (METRIC.matcher(w).matches()) {
             diameter = w.substring(1).replace("x", " x ");
             to = at + 1;
         } else if (w.equals("m") && speech.token(at).mark().isEmpty()) {

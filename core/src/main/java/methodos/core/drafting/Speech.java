@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import methodos.core.speech.Measure;
 import methodos.core.speech.Measures;
 import methodos.core.speech.SpokenNumber;
@@ -14,6 +15,10 @@ import methodos.core.speech.WordSet;
 
 /** The tokens of a narration with what is known of each: its tag, its verb, its quantity. */
 final class Speech {
+
+    private static final Pattern METRIC_THREAD = Pattern.compile("m\\d+(x.*)?");
+
+    private static final Pattern BREAK = Pattern.compile("[.!,:]");
 
     private static final Set<String> HAS_SIDES =
             WordSet.of("hand side one leg bolt way front back angle");
@@ -216,7 +221,7 @@ final class Speech {
                 || Grammar.OBJECTS.contains(w)
                 || number(i)
                 || w.equals("new")
-                || w.matches("m\\d+(x.*)?");
+                || METRIC_THREAD.matcher(w).matches();
     }
 
     /** The verb at a place of a clause that begins at {@code start}, if the word is one there. */
@@ -260,7 +265,7 @@ final class Speech {
         }
         if (!tokens.get(i).mark().isEmpty()) {
             return starts
-                    && tokens.get(i).mark().matches("[.!,:]")
+                    && BREAK.matcher(tokens.get(i).mark()).matches()
                     && !hasWordsBefore(i, start)
                     && verb.action() != null
                     && !NOUNS_WHEN_ALONE.contains(verb.base());

@@ -1,11 +1,14 @@
 package methodos.core.speech;
 
 import java.util.Set;
+import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure.Bound;
 
 /** Which side of a figure the words around it name: "no more than", "at least", "max". */
 final class Bounds {
+
+    private static final Pattern NUMERAL = Pattern.compile("\\d.*");
 
     private static final Set<String> AT_MOST =
             WordSet.ofPhrases(
@@ -124,7 +127,8 @@ final class Bounds {
                 || tokens.phrase(i, "tops")
                 || tokens.phrase(at, "or less")
                 || tokens.phrase(at, "or under")) {
-            return tokens.word(i + 1).matches("\\d.*") || SpokenNumber.begins(tokens.word(i + 1))
+            return NUMERAL.matcher(tokens.word(i + 1)).matches()
+                            || SpokenNumber.begins(tokens.word(i + 1))
                     ? Bound.NONE
                     : Bound.AT_MOST;
         }

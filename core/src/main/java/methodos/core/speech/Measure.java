@@ -1,5 +1,6 @@
 package methodos.core.speech;
 
+import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 
 /**
@@ -15,6 +16,8 @@ import methodos.core.quantity.Rational;
  * @param bound which side the words name
  */
 public record Measure(int from, int to, Rational min, Rational max, String unit, Bound bound) {
+
+    private static final Pattern WHOLE = Pattern.compile("\\d+");
 
     /** Which side of a figure the words name. */
     public enum Bound {
@@ -94,7 +97,7 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
 
     /** Whether the figure, or the lower one of two, has no fraction. */
     public boolean whole() {
-        return (min == null ? max : min).toString().matches("\\d+");
+        return WHOLE.matcher((min == null ? max : min).toString()).matches();
     }
 
     public boolean single() {

@@ -4,11 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure.Bound;
 
 /** Finds the quantities in what is said, and leaves out what the speaker takes back. */
 public final class Measures {
+
+    private static final Pattern TIMES = Pattern.compile("x|×");
+
+    private static final Pattern OF_SIZE = Pattern.compile("\\d.*|m");
+
+    private static final Pattern DRILL_FRACTION = Pattern.compile("\\d+/(8|16|32|64)");
 
     private static final Set<String> UNITS_IN_TWO =
             WordSet.of("minute hour litre liter millimetre second");
@@ -45,9 +52,9 @@ public final class Measures {
     }
 
     private Measure at(int i) {
-        if (tokens.word(i).matches("x|×")
+        if (TIMES.matcher(tokens.word(i)).matches()
                 && i + 1 < tokens.size()
-                && (i == 0 || !tokens.word(i - 1).matches("\\d.*|m"))) {
+                && (i == 0 || !OF_SIZE.matcher(tokens.word(i - 1)).matches())) {
             Optional<SpokenNumber> times = SpokenNumber.at(tokens.list(), i + 1);
             if (times.isPresent()) {
                 Rational v = times.get().value();
@@ -247,7 +254,7 @@ public final class Measures {
                         || last.startsWith("thousandth")
                         || last.startsWith("second") && at - from > 2
                         || last.startsWith("fourths") && n.used() > 2
-                        || last.matches("\\d+/(8|16|32|64)");
+                        || DRILL_FRACTION.matcher(last).matches();
         return inches ? "in" : "";
     }
 

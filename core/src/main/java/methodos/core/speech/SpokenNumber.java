@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 
 /**
@@ -16,6 +17,16 @@ import methodos.core.quantity.Rational;
  * @param fraction whether it is a fraction of a whole, so that "of" may follow
  */
 public record SpokenNumber(Rational value, int used, boolean fraction) {
+
+    private static final Pattern NUMERAL = Pattern.compile("\\d.*|\\.\\d+");
+
+    private static final Pattern FRACTION = Pattern.compile("\\d+/\\d+");
+
+    private static final Pattern MIXED = Pattern.compile("\\d+-\\d+/\\d+");
+
+    private static final Pattern DECIMAL = Pattern.compile("\\d*\\.?\\d+");
+
+    private static final Pattern DIGITS = Pattern.compile("\\d+");
 
     private static final Map<String, Integer> UNITS = new HashMap<>();
     private static final Map<String, Integer> TENS = new HashMap<>();
@@ -76,7 +87,7 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
         return UNITS.containsKey(word) && !word.equals("oh")
                 || TENS.containsKey(word)
                 || word.equals("half")
-                || word.matches("\\d.*|\\.\\d+");
+                || NUMERAL.matcher(word).matches();
     }
 
     /** The number that begins at a token, if one does. */
@@ -137,19 +148,19 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
         }
 
         private SpokenNumber digits(String text) {
-            if (text.matches("\\d+/\\d+")) {
+            if (FRACTION.matcher(text).matches()) {
                 return fraction(text, Rational.ZERO, 1);
             }
-            if (text.matches("\\d+-\\d+/\\d+")) {
+            if (MIXED.matcher(text).matches()) {
                 int dash = text.indexOf('-');
                 return fraction(text.substring(dash + 1), Rational.of(text.substring(0, dash)), 1);
             }
-            if (!text.matches("\\d*\\.?\\d+") || text.length() > 12) {
+            if (!DECIMAL.matcher(text).matches() || text.length() > 12) {
                 return null;
             }
             Rational whole = Rational.of(text);
             String next = word(start + 1);
-            if (next.matches("\\d+/\\d+") && !text.contains(".")) {
+            if (FRACTION.matcher(next).matches() && !text.contains(".")) {
                 return fraction(next, whole, 2);
             }
             if (DENOMINATORS.containsKey(next) && !next.startsWith("second")) {
@@ -328,7 +339,7 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
          */
         private SpokenNumber fractionAt(int i) {
             String w = word(i);
-            if (w.matches("\\d+/\\d+")) {
+            if (FRACTION.matcher(w).matches()) {
                 return fraction(w, Rational.ZERO, 1);
             }
             if ((w.equals("a") || w.equals("an")) && DENOMINATORS.containsKey(word(i + 1))) {
@@ -374,7 +385,7 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
                     TensUnits n = tensUnits(i);
                     digits.append(n.value);
                     i += n.used;
-                } else if (w.matches("\\d+")) {
+                } else if (DIGITS.matcher(w).matches()) {
                     digits.append(w);
                     i++;
                 } else {
