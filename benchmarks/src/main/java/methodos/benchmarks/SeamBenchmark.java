@@ -71,7 +71,15 @@ public final class SeamBenchmark {
         public void start(Stage stage) throws Exception {
             OpenProject open = new OpenProject(ProjectFolder.open(project));
             Preferences settings = Preferences.userRoot().node("methodos-benchmark");
-            shown = new ProjectStage(stage, open, new Theme(false), settings, 1280, 800);
+            shown =
+                    new ProjectStage(
+                            stage,
+                            open,
+                            (clip, share) -> java.util.Optional.empty(),
+                            new Theme(false),
+                            settings,
+                            1280,
+                            800);
             stage.show();
             shown.window().show(Place.STEPS);
             seam = shown.window().root().lookup("#seam");

@@ -64,8 +64,9 @@ final class DemoCommand implements Callable<Integer> {
                         .resolve(manual.name().toLowerCase(Locale.ROOT) + ".methodos");
         copy(folder);
         return shot == null
-                ? DesktopProgram.open(folder)
-                : DesktopProgram.shoot(folder, shot.toAbsolutePath(), place, dark, size);
+                ? DesktopProgram.open(folder, Ears.all())
+                : DesktopProgram.shoot(
+                        folder, shot.toAbsolutePath(), place, dark, size, Ears.all());
     }
 
     private void copy(Path target) throws ProjectProblem {

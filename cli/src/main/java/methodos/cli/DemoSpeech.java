@@ -3,6 +3,7 @@ package methodos.cli;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Optional;
+import java.util.function.DoubleConsumer;
 import methodos.core.manual.Clip;
 import methodos.core.narration.Captions;
 import methodos.core.speech.Recogniser;
@@ -17,7 +18,7 @@ import methodos.files.project.ProjectProblem;
 final class DemoSpeech implements Recogniser {
 
     @Override
-    public Optional<Captions> hear(Clip clip) throws IOException {
+    public Optional<Captions> hear(Clip clip, DoubleConsumer share) throws IOException {
         for (DemoProject demo : DemoProject.values()) {
             Optional<InputStream> speech = demo.speech(clip.digest());
             if (speech.isPresent()) {

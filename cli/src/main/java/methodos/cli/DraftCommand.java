@@ -12,6 +12,7 @@ import methodos.core.drafting.NarrationReader;
 import methodos.core.edit.DraftEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep;
@@ -64,8 +65,9 @@ final class DraftCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Captions read = CaptionFile.read(captions);
-        Draft draft = reader().read(read);
         Scan scan = footage == null ? null : ClipScan.of(footage);
+        List<Scan.Pause> pauses = scan == null ? List.of() : scan.pauses();
+        Draft draft = reader().read(read, Stage.Kind.PREPARE, pauses);
         if (into != null) {
             put(draft);
         }

@@ -33,7 +33,9 @@ final class DraftedDemo {
                         DraftEdits.draft(
                                         clip.id(),
                                         reader.read(
-                                                captions, DraftEdits.startOf(manual, clip.id())),
+                                                captions,
+                                                DraftEdits.startOf(manual, clip.id()),
+                                                List.of()),
                                         words)
                                 .change()
                                 .apply(manual);

@@ -5,7 +5,6 @@ import java.util.concurrent.Callable;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.narration.Captions;
-import methodos.core.speech.Recogniser;
 import methodos.files.project.ProjectFolder;
 import methodos.files.project.ProjectProblem;
 import picocli.CommandLine.Command;
@@ -24,23 +23,23 @@ final class HearCommand implements Callable<Integer> {
     @Option(names = "--clip", description = "id or name of the clip")
     private String clip;
 
-    private final Recogniser recogniser = new DemoSpeech();
-
     @Override
     public Integer call() throws Exception {
         try (ProjectFolder folder = ProjectFolder.open(project)) {
             Manual manual = folder.workspace().manual();
             Clip owner = ClipChoice.of(manual, clip);
             Captions heard =
-                    recogniser
-                            .hear(owner)
+                    Ears.all()
+                            .hear(owner.withPath(folder.clipFile(owner).toString()), share -> {})
                             .orElseThrow(
                                     () ->
                                             new ProjectProblem(
                                                     "No recogniser here can hear "
                                                             + owner.name()
-                                                            + ": bring in captions as WebVTT,"
-                                                            + " SubRip or plain text with times."));
+                                                            + ": put a speech model (ggml, .bin)"
+                                                            + " into "
+                                                            + Ears.modelFolder()
+                                                            + ", or bring in captions."));
             folder.save(
                     manual.withClip(owner.withCaptions(folder.keepCaptions(owner.id(), heard))));
             Output.line(

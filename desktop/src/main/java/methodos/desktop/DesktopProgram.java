@@ -19,6 +19,7 @@ import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import methodos.core.check.Place;
 import methodos.core.manual.Manual;
+import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -38,20 +39,33 @@ public final class DesktopProgram {
 
     /** What to open and, for a picture, how and where to. */
     private record Start(
-            Path project, Path shot, Place place, boolean dark, int width, int height) {}
+            Path project,
+            Path shot,
+            Place place,
+            boolean dark,
+            int width,
+            int height,
+            Recogniser recogniser) {}
 
     private static Start start;
     private static int status;
 
     /**
      * @param project the project to open, null to ask for one
+     * @param recogniser hears what is spoken in clips without captions
      */
-    public static int open(Path project) {
-        return launch(new Start(project, null, Place.STEPS, false, 1280, 800));
+    public static int open(Path project, Recogniser recogniser) {
+        return launch(new Start(project, null, Place.STEPS, false, 1280, 800, recogniser));
     }
 
     /** Opens, waits until all is drawn, writes a picture of the window, and ends. */
-    public static int shoot(Path project, Path shot, String place, boolean dark, String size) {
+    public static int shoot(
+            Path project,
+            Path shot,
+            String place,
+            boolean dark,
+            String size,
+            Recogniser recogniser) {
         String[] sides = size.toLowerCase(Locale.ROOT).split("x");
         return launch(
                 new Start(
@@ -60,7 +74,8 @@ public final class DesktopProgram {
                         Place.valueOf(place.toUpperCase(Locale.ROOT)),
                         dark,
                         Integer.parseInt(sides[0]),
-                        Integer.parseInt(sides[1])));
+                        Integer.parseInt(sides[1]),
+                        recogniser));
     }
 
     private static int launch(Start how) {
@@ -107,7 +122,13 @@ public final class DesktopProgram {
                 OpenProject project = new OpenProject(folder);
                 shown =
                         new ProjectStage(
-                                stage, project, theme, settings, start.width, start.height);
+                                stage,
+                                project,
+                                start.recogniser,
+                                theme,
+                                settings,
+                                start.width,
+                                start.height);
                 stage.show();
                 shown.window().show(start.place);
                 if (start.shot != null) {

@@ -1,14 +1,19 @@
 package methodos.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import methodos.core.coverage.ShownNotTold;
+import methodos.core.figure.ProposedStill;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
@@ -117,6 +122,53 @@ class DraftingTest extends RealWindow {
                                 .isPresent());
         assertThat(manual().step(first.id()).orElseThrow().accepted()).isTrue();
         assertThat(manual().dismissals()).hasSize(1);
+    }
+
+    @Test
+    void acceptingADraftedStepKeepsTheStillThatIsProposedForIt(FxRobot robot) throws Exception {
+        String clip = manual().clips().get(0).id();
+        until(() -> project.workspace().get().scan(clip).isPresent());
+        draft(robot);
+        Step first = chosen();
+        Figure.Still proposed =
+                ProposedStill.of(project.workspace().get(), first, project.words())
+                        .orElseThrow()
+                        .still();
+        laidOut(robot);
+        assertThat(node(robot, "#proposedStill", Label.class).getText()).contains("proposed");
+        assertThat(window().seamState().time().get()).isEqualTo(proposed.time());
+        robot.type(KeyCode.A);
+        until(() -> !manual().step(first.id()).orElseThrow().figures().isEmpty());
+        String figure = manual().step(first.id()).orElseThrow().figures().get(0);
+        Figure kept = manual().figure(figure).orElseThrow();
+        assertThat(kept.still().clip()).isEqualTo(clip);
+        assertThat(kept.still().time()).isCloseTo(proposed.time(), within(0.05));
+    }
+
+    @Test
+    void whatIsShownAndNotToldIsSettledLikeWords(FxRobot robot) throws Exception {
+        String clip = manual().clips().get(0).id();
+        until(() -> project.workspace().get().scan(clip).isPresent());
+        draft(robot);
+        var untold = ShownNotTold.open(project.workspace().get(), clip).get(0);
+        until(
+                () ->
+                        project.openPoints().get().stream()
+                                .anyMatch(p -> p.key().equals("open.untold")));
+        robot.interact(
+                () -> {
+                    window().seamState().step().set(null);
+                    window().seamState().span().set(new Span(clip, untold.from(), untold.to()));
+                });
+        int steps = drafted().size();
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(ShownNotTold.open(project.workspace().get(), clip)).isEmpty();
+        assertThat(manual().steps().count()).isEqualTo(steps + 1);
+        until(
+                () ->
+                        project.openPoints().get().stream()
+                                .noneMatch(p -> p.key().equals("open.untold")));
     }
 
     @Test

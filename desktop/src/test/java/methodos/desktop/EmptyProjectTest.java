@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
@@ -73,7 +74,13 @@ class EmptyProjectTest extends RealWindow {
         robot.interact(
                 () ->
                         place[0] =
-                                new FootagePlace(project, scans, theme, s -> said[0] = s, p -> {}));
+                                new FootagePlace(
+                                        project,
+                                        scans,
+                                        (clip, share) -> Optional.empty(),
+                                        theme,
+                                        s -> said[0] = s,
+                                        p -> {}));
         robot.interact(() -> place[0].bring(letter));
         until(() -> said[0] != null);
         assertThat(said[0]).contains("letter.mp4");

@@ -132,6 +132,7 @@ class FootageWorkTest extends RealWindow {
                             new methodos.desktop.footage.FootagePlace(
                                     project,
                                     scans,
+                                    recogniser(),
                                     new methodos.desktop.theme.Theme(false),
                                     s -> said[0] = s,
                                     p -> {});

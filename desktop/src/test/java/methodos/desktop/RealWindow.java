@@ -2,6 +2,7 @@ package methodos.desktop;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.prefs.BackingStoreException;
@@ -11,6 +12,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.manual.Manual;
+import methodos.core.speech.Recogniser;
 import methodos.demo.DemoProject;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
@@ -40,7 +42,9 @@ public abstract class RealWindow {
         prepare(folder);
         project = new OpenProject(ProjectFolder.open(folder));
         settings = Preferences.userRoot().node("methodos-test/" + folder.getParent().getFileName());
-        shown = new ProjectStage(stage, project, new Theme(dark()), settings, 1280, 800);
+        shown =
+                new ProjectStage(
+                        stage, project, recogniser(), new Theme(dark()), settings, 1280, 800);
         stage.setX(0);
         stage.setY(0);
         stage.show();
@@ -50,6 +54,11 @@ public abstract class RealWindow {
     /** Makes the project that is opened; the demo unless a test says otherwise. */
     protected void prepare(Path target) throws Exception {
         DemoProject.QA_80.copyTo(target);
+    }
+
+    /** Hears what is spoken in clips without captions; nothing unless a test says otherwise. */
+    protected Recogniser recogniser() {
+        return (clip, share) -> Optional.empty();
     }
 
     protected boolean dark() {

@@ -233,6 +233,34 @@ public final class SoundReader implements AutoCloseable {
         }
     }
 
+    /**
+     * All of the sound, on the clock of the pictures: the first sample is heard with the first
+     * picture, and where nothing was recorded there is silence.
+     *
+     * @param rate samples a second
+     * @return samples from -1 to 1
+     * @throws FootageProblem if there is no sound or it cannot be read
+     */
+    public static float[] samples(Path file, int rate) throws FootageProblem {
+        try (SoundReader sound = new SoundReader(file, rate)) {
+            float[] all = new float[rate];
+            int size = 0;
+            float[] samples;
+            while ((samples = sound.next()) != null) {
+                int at = (int) Math.round(sound.time() * rate);
+                int skipped = Math.min(samples.length, Math.max(0, -at));
+                int from = Math.max(0, at);
+                int to = from + samples.length - skipped;
+                if (to > all.length) {
+                    all = Arrays.copyOf(all, Math.max(to, 2 * all.length));
+                }
+                System.arraycopy(samples, skipped, all, from, samples.length - skipped);
+                size = Math.max(size, to);
+            }
+            return Arrays.copyOf(all, size);
+        }
+    }
+
     @Override
     public void close() {
         if (converter != null) {

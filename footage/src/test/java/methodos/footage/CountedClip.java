@@ -13,7 +13,7 @@ import org.bytedeco.javacpp.Loader;
  * Makes small clips whose frames carry their number as a strip of black and white cells, by the
  * encoder program that ships inside the native library.
  */
-final class CountedClip {
+public final class CountedClip {
 
     static final int WIDTH = 288;
     static final int HEIGHT = 160;
@@ -27,7 +27,7 @@ final class CountedClip {
      * @param rate frames a second
      * @param encoding options of the encoder program, before the name of the file
      */
-    static Path make(Path file, int frames, int rate, String... encoding)
+    public static Path make(Path file, int frames, int rate, String... encoding)
             throws IOException, InterruptedException {
         List<String> options =
                 new ArrayList<>(

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.coverage.ShownNotTold;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Energy;
@@ -147,6 +148,10 @@ public final class OpenPoints {
             long open = captions.stream().filter(c -> states.of(c) == WordState.OPEN).count();
             if (open > 0) {
                 add(Place.STEPS, "open.words", null, clip.id(), open, clip.name());
+            }
+            int untold = ShownNotTold.open(workspace, clip.id()).size();
+            if (untold > 0) {
+                add(Place.STEPS, "open.untold", null, clip.id(), untold, clip.name());
             }
         }
         manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::step);

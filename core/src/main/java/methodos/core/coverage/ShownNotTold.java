@@ -2,8 +2,10 @@ package methodos.core.coverage;
 
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.manual.Span;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
+import methodos.core.narration.Workspace;
 import methodos.core.scan.FrameScore;
 import methodos.core.scan.Scan;
 
@@ -25,7 +27,11 @@ public final class ShownNotTold {
      * @param from seconds in the clip
      * @param to seconds in the clip
      */
-    public record Stretch(double from, double to) {}
+    public record Stretch(double from, double to) {
+        double middle() {
+            return (from + to) / 2;
+        }
+    }
 
     public static List<Stretch> of(Scan scan, Captions captions) {
         if (scan.frames().isEmpty()) {
@@ -39,6 +45,29 @@ public final class ShownNotTold {
         }
         add(scan, silent, scan.frames().get(scan.frames().size() - 1).time(), found);
         return found;
+    }
+
+    /**
+     * The stretches of a clip that nobody has decided on: in which no step lies, and which are not
+     * set aside. None where the clip is not scanned yet or has no narration at all.
+     */
+    public static List<Stretch> open(Workspace workspace, String clip) {
+        Captions captions = workspace.captions(clip);
+        if (captions.captions().isEmpty() || workspace.scan(clip).isEmpty()) {
+            return List.of();
+        }
+        List<Span> settled = new ArrayList<>();
+        workspace.manual().steps().forEach(s -> settled.addAll(s.spans()));
+        workspace.manual().dismissals().forEach(d -> settled.add(d.span()));
+        return of(workspace.scan(clip).get(), captions).stream()
+                .filter(
+                        stretch ->
+                                settled.stream()
+                                        .noneMatch(
+                                                s ->
+                                                        s.clip().equals(clip)
+                                                                && s.contains(stretch.middle())))
+                .toList();
     }
 
     private static void add(Scan scan, double from, double to, List<Stretch> found) {

@@ -4,6 +4,7 @@ import java.util.List;
 import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
+import methodos.core.scan.Scan;
 import methodos.core.speech.Hearing;
 import methodos.core.speech.PartsOfSpeech;
 import methodos.core.speech.Token;
@@ -28,14 +29,15 @@ public final class NarrationReader {
 
     /** Reads narration that begins with the work. */
     public Draft read(Captions captions) {
-        return read(captions, Stage.Kind.PREPARE);
+        return read(captions, Stage.Kind.PREPARE, List.of());
     }
 
     /**
      * @param from the part of the work that the narration goes on with
+     * @param pauses where nobody speaks, as far as the sound is known
      */
-    public Draft read(Captions captions, Stage.Kind from) {
-        Transcript transcript = Transcript.of(captions);
+    public Draft read(Captions captions, Stage.Kind from, List<Scan.Pause> pauses) {
+        Transcript transcript = Transcript.of(captions, pauses);
         List<Token> tokens = new Hearing(lexicon.misheard()).tokens(transcript);
         if (tokens.isEmpty()) {
             return new Draft(List.of(), List.of());

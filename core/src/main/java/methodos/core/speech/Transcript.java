@@ -1,17 +1,19 @@
 package methodos.core.speech;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
+import methodos.core.scan.Scan;
 
 /**
  * The narration of a clip word by word.
  *
  * <p>A caption says when its first word begins and its last one ends. What lies between is shared
  * out by the length of the words, with something for the gap between two, which is nearer to speech
- * than equal shares.
+ * than equal shares. Where the sound is known, its pauses are left out.
  *
  * @param words in the order of the captions
  * @param captionOf for each word the place of its caption in the list
@@ -26,28 +28,41 @@ public record Transcript(List<Word> words, List<Integer> captionOf) {
     }
 
     public static Transcript of(Captions captions) {
+        return of(captions, List.of());
+    }
+
+    /**
+     * @param pauses where nobody speaks; no word is placed there, unless a caption has no other
+     *     room
+     */
+    public static Transcript of(Captions captions, List<Scan.Pause> pauses) {
         List<Word> words = new ArrayList<>();
         List<Integer> captionOf = new ArrayList<>();
         for (int c = 0; c < captions.captions().size(); c++) {
             Caption caption = captions.captions().get(c);
-            String[] said = caption.words().strip().split("\\s+");
-            double letters = 0;
+            List<String> said =
+                    Arrays.stream(caption.words().strip().split("\\s+"))
+                            .filter(word -> !word.isEmpty())
+                            .toList();
+            double letters = said.stream().mapToDouble(Transcript::length).sum();
+            SpokenTime spoken = SpokenTime.of(caption, pauses);
+            double before = 0;
             for (String word : said) {
-                letters += word.length() + GAP_IN_LETTERS;
-            }
-            double seconds = Math.max(0, caption.end() - caption.start());
-            double at = caption.start();
-            for (String word : said) {
-                if (word.isEmpty()) {
-                    continue;
-                }
-                double end = at + seconds * (word.length() + GAP_IN_LETTERS) / letters;
-                words.add(new Word(word, at, end));
+                double behind = before + length(word);
+                words.add(
+                        new Word(
+                                word,
+                                spoken.startingAt(before / letters),
+                                spoken.endingAt(behind / letters)));
                 captionOf.add(c);
-                at = end;
+                before = behind;
             }
         }
         return new Transcript(words, captionOf);
+    }
+
+    private static double length(String word) {
+        return word.length() + GAP_IN_LETTERS;
     }
 
     /** The words from one place up to another, unchanged. */

@@ -4,8 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Dismissal;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
+import methodos.core.narration.Workspace;
 import methodos.core.scan.FrameScore;
 import methodos.core.scan.Scan;
 import org.junit.jupiter.api.Test;
@@ -39,5 +47,43 @@ class ShownNotToldTest {
                                 new Scan(List.of(), List.of(), List.of(), List.of(), List.of()),
                                 Captions.NONE))
                 .isEmpty();
+    }
+
+    @Test
+    void whatAStepIsDrawnFromOrSomebodySetAsideIsSettled() {
+        Captions captions =
+                new Captions(List.of(new Caption(0, 9, "cap off"), new Caption(18, 29, "nut off")));
+        Manual manual =
+                Manual.titled("x")
+                        .withClip(new Clip("a", "first", "a.mp4", 1, "d", 30, null, null));
+        assertThat(open(manual, captions)).containsExactly(new ShownNotTold.Stretch(9, 18));
+
+        Span span = new Span("a", 9, 18);
+        String stage = manual.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
+        Step step = Step.of("s1", "Lift the cap off.", List.of(span), List.of());
+        assertThat(open(manual.withNewStep(stage, step), captions)).isEmpty();
+        assertThat(open(manual.withDismissals(List.of(new Dismissal(span, "", "talk"))), captions))
+                .isEmpty();
+
+        Span other = new Span("b", 9, 18);
+        assertThat(open(manual.withDismissals(List.of(new Dismissal(other, "", "talk"))), captions))
+                .hasSize(1);
+    }
+
+    @Test
+    void withoutNarrationOrScanNothingIsSaidOfAClip() {
+        Manual manual =
+                Manual.titled("x")
+                        .withClip(new Clip("a", "first", "a.mp4", 1, "d", 30, null, null));
+        assertThat(open(manual, Captions.NONE)).isEmpty();
+        Workspace unscanned =
+                new Workspace(
+                        manual, Map.of("a", new Captions(List.of(new Caption(0, 2, "cap off")))));
+        assertThat(ShownNotTold.open(unscanned, "a")).isEmpty();
+    }
+
+    private static List<ShownNotTold.Stretch> open(Manual manual, Captions captions) {
+        return ShownNotTold.open(
+                new Workspace(manual, Map.of("a", captions), Map.of("a", moving())), "a");
     }
 }

@@ -1,6 +1,7 @@
 package methodos.desktop.drafting;
 
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -12,6 +13,7 @@ import methodos.core.manual.Clip;
 import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
+import methodos.core.scan.Scan;
 import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.desktop.project.OpenProject;
 import methodos.files.draft.WordlistFolder;
@@ -73,10 +75,12 @@ public final class DraftDesk implements AutoCloseable {
         }
         Captions captions = project.workspace().get().captions(clip.id());
         Stage.Kind from = DraftEdits.startOf(project.manual(), clip.id());
+        List<Scan.Pause> pauses =
+                project.workspace().get().scan(clip.id()).map(Scan::pauses).orElse(List.of());
         background.execute(
                 () -> {
                     try {
-                        Draft draft = reader().read(captions, from);
+                        Draft draft = reader().read(captions, from, pauses);
                         Platform.runLater(() -> keep(clip, captions, draft, done));
                     } catch (ProjectProblem e) {
                         LoggerFactory.getLogger(DraftDesk.class).warn("not drafted", e);

@@ -30,6 +30,7 @@ final class ClipCard extends VBox {
     /** What can be asked for at a card. */
     record Actions(
             Consumer<Clip> captions,
+            Consumer<Clip> hear,
             BiConsumer<Clip, Clip> join,
             Runnable find,
             Consumer<Clip> stop,
@@ -74,6 +75,14 @@ final class ClipCard extends VBox {
                                 "captions-" + clip.id(),
                                 words.of("footage.bringCaptions"),
                                 () -> actions.captions().accept(clip)));
+        if (captions == 0) {
+            head.getChildren()
+                    .add(
+                            Controls.link(
+                                    "hear-" + clip.id(),
+                                    words.of("footage.hear"),
+                                    () -> actions.hear().accept(clip)));
+        }
         head.setAlignment(Pos.BASELINE_LEFT);
         before(project).ifPresent(b -> head.getChildren().add(join(b, actions)));
         getChildren().add(head);

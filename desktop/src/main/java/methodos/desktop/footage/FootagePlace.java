@@ -1,6 +1,7 @@
 package methodos.desktop.footage;
 
 import java.io.File;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,6 +27,8 @@ import methodos.core.check.Place;
 import methodos.core.edit.ClipEdits;
 import methodos.core.edit.Edit;
 import methodos.core.manual.Clip;
+import methodos.core.narration.Captions;
+import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -33,17 +36,20 @@ import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 import methodos.files.captions.CaptionFile;
+import methodos.files.folders.AppFolders;
 import methodos.files.project.ClipFiles;
 import methodos.files.project.MovedFootage;
 import methodos.files.project.ProjectProblem;
 import methodos.footage.FootageProblem;
 import methodos.footage.Probe;
+import org.slf4j.LoggerFactory;
 
 /** The place Footage: the clips in order, each with its film and its captions. */
 public final class FootagePlace implements PlaceView {
 
     private final OpenProject project;
     private final ScanDesk scans;
+    private final Recogniser recogniser;
     private final Theme theme;
     private final Words words;
     private final Consumer<String> message;
@@ -52,25 +58,32 @@ public final class FootagePlace implements PlaceView {
     private final Map<String, ClipCard> cards = new LinkedHashMap<>();
     private final ProgressBar busy = new ProgressBar();
     private final FilmStrip film;
-    private final ExecutorService reading =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "bringing in");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ExecutorService reading = inBackground("bringing in");
+    private final ExecutorService listening = inBackground("listening");
+
+    private static ExecutorService inBackground(String name) {
+        return Executors.newSingleThreadExecutor(
+                r -> {
+                    Thread thread = new Thread(r, name);
+                    thread.setDaemon(true);
+                    return thread;
+                });
+    }
 
     /**
+     * @param recogniser hears what is spoken in clips without captions
      * @param message where to say what went wrong
      */
     public FootagePlace(
             OpenProject project,
             ScanDesk scans,
+            Recogniser recogniser,
             Theme theme,
             Consumer<String> message,
             Consumer<OpenPoint> go) {
         this.project = project;
         this.scans = scans;
+        this.recogniser = recogniser;
         this.theme = theme;
         this.words = project.words();
         this.message = message;
@@ -125,6 +138,7 @@ public final class FootagePlace implements PlaceView {
         ClipCard.Actions actions =
                 new ClipCard.Actions(
                         this::chooseCaptions,
+                        this::hear,
                         this::join,
                         this::chooseFolder,
                         scans::stop,
@@ -242,19 +256,58 @@ public final class FootagePlace implements PlaceView {
         reading.execute(
                 () -> {
                     try {
-                        var captions = CaptionFile.read(file);
-                        Platform.runLater(
-                                () -> {
-                                    try {
-                                        project.keepCaptions(clip, captions);
-                                    } catch (ProjectProblem e) {
-                                        message.accept(e.getMessage());
-                                    }
-                                });
+                        Captions captions = CaptionFile.read(file);
+                        Platform.runLater(() -> done(keep(clip, captions)));
                     } catch (ProjectProblem e) {
-                        Platform.runLater(() -> message.accept(e.getMessage()));
+                        Platform.runLater(() -> done(e.getMessage()));
                     }
                 });
+    }
+
+    /** Keeps captions, and gives what went wrong; nothing where all is well. */
+    private String keep(Clip clip, Captions captions) {
+        try {
+            project.keepCaptions(clip, captions);
+            return "";
+        } catch (ProjectProblem e) {
+            return e.getMessage();
+        }
+    }
+
+    /** Makes captions of what is spoken in a clip. */
+    private void hear(Clip clip) {
+        busy.setVisible(true);
+        message.accept(words.of("footage.hearing", clip.name(), 0));
+        Clip whole = clip.withPath(project.clipFile(clip).toString());
+        listening.execute(
+                () -> {
+                    try {
+                        Optional<Captions> heard =
+                                recogniser.hear(whole, share -> heardSoFar(clip, share));
+                        Platform.runLater(() -> heard(clip, heard));
+                    } catch (IOException e) {
+                        LoggerFactory.getLogger(FootagePlace.class).warn("not heard", e);
+                        Platform.runLater(() -> done(e.getMessage()));
+                    }
+                });
+    }
+
+    private void heardSoFar(Clip clip, double share) {
+        long percent = Math.round(100 * share);
+        Platform.runLater(() -> message.accept(words.of("footage.hearing", clip.name(), percent)));
+    }
+
+    private void heard(Clip clip, Optional<Captions> captions) {
+        if (captions.isEmpty()) {
+            Path folder = AppFolders.ofThisMachine().settings().resolve("speech");
+            done(words.of("footage.notHeard", clip.name(), folder));
+            return;
+        }
+        String problem = keep(clip, captions.get());
+        done(
+                problem.isEmpty()
+                        ? words.of("footage.heard", captions.get().captions().size(), clip.name())
+                        : problem);
     }
 
     @Override
@@ -275,6 +328,7 @@ public final class FootagePlace implements PlaceView {
     @Override
     public void close() {
         reading.shutdownNow();
+        listening.shutdownNow();
         film.close();
     }
 }

@@ -2,6 +2,7 @@ package methodos.desktop.seam;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
@@ -9,7 +10,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import methodos.core.edit.DraftEdits;
+import methodos.core.figure.ProposedStill;
 import methodos.core.manual.Clip;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
@@ -17,6 +20,7 @@ import methodos.core.narration.Draft;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.drafting.DraftDesk;
+import methodos.desktop.drafting.ProposedStills;
 import methodos.desktop.project.OpenProject;
 
 /**
@@ -28,11 +32,15 @@ final class DraftBar extends HBox {
     private final OpenProject project;
     private final SeamState state;
     private final DraftDesk desk;
+    private final ProposedStills stills;
     private final Words words;
     private final Consumer<String> message;
     private final Consumer<String> choose;
+    private final BiConsumer<Step, Figure.Still> keep;
 
     /**
+     * @param stills what is proposed for drafted steps
+     * @param keep makes a still the figure of a step
      * @param message where to say what happened
      * @param choose shows a step, by its id
      * @param change puts the cursor into the chosen step's text
@@ -41,6 +49,8 @@ final class DraftBar extends HBox {
             OpenProject project,
             SeamState state,
             DraftDesk desk,
+            ProposedStills stills,
+            BiConsumer<Step, Figure.Still> keep,
             Consumer<String> message,
             Consumer<String> choose,
             Runnable change) {
@@ -48,6 +58,8 @@ final class DraftBar extends HBox {
         this.project = project;
         this.state = state;
         this.desk = desk;
+        this.stills = stills;
+        this.keep = keep;
         this.words = project.words();
         this.message = message;
         this.choose = choose;
@@ -122,12 +134,15 @@ final class DraftBar extends HBox {
                 .ifPresent(s -> choose.accept(s.id()));
     }
 
+    /** Agrees to the chosen step, and to the still that is proposed for it. */
     void accept() {
         chosenDraft()
                 .ifPresentOrElse(
                         s -> {
                             String next = nextAfter(s.id());
+                            Optional<ProposedStill> still = stills.of(s);
                             project.apply(DraftEdits.accept(s.id()));
+                            still.ifPresent(p -> keep.accept(s, p.still()));
                             goTo(next);
                         },
                         () -> message.accept(words.of("seam.chooseDraft")));

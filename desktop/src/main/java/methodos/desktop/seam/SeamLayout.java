@@ -6,7 +6,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
+import methodos.core.coverage.ShownNotTold;
 import methodos.core.manual.Clip;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
@@ -39,6 +42,8 @@ final class SeamLayout {
     static final double CHIPS = 28;
     static final double CARD_PADDING = 9;
     static final double CARD_GAP = 10;
+    static final double STILL_WIDTH = 72;
+    static final double STILL_HEIGHT = 41;
     static final double WORDS_WIDTH = 208;
     static final double ASIDE_INDENT = 66;
 
@@ -50,6 +55,7 @@ final class SeamLayout {
     /**
      * @param lines as they are broken
      * @param values what is said in them that a drafted step takes for a value
+     * @param silent whether nothing is said, and much is done
      */
     record WordBlock(
             Clip clip,
@@ -58,7 +64,8 @@ final class SeamLayout {
             double y,
             double height,
             List<String> lines,
-            List<String> values) {
+            List<String> values,
+            boolean silent) {
 
         /** Whether somebody still has to settle the words. */
         boolean open() {
@@ -66,13 +73,17 @@ final class SeamLayout {
         }
     }
 
+    /**
+     * @param still what is proposed for a drafted step
+     */
     record Card(
             Step step,
             int number,
             double y,
             double height,
             List<String> lines,
-            Optional<Hazard> hazard) {}
+            Optional<Hazard> hazard,
+            Optional<Figure.Still> still) {}
 
     /**
      * @param index which of the step's spans it is
@@ -99,6 +110,8 @@ final class SeamLayout {
     private final Wrapping asides;
     private final Wrapping texts;
     private final double cardWidth;
+    private final String untold;
+    private final Function<Step, Optional<Figure.Still>> stills;
     private final StepNumbers numbers;
     private final List<Section> sections = new ArrayList<>();
     private final List<WordBlock> blocks = new ArrayList<>();
@@ -107,6 +120,8 @@ final class SeamLayout {
 
     /**
      * @param scale pixels a second
+     * @param untold what stands where nothing is said and much is done
+     * @param stills the still that is proposed for a step
      */
     SeamLayout(
             Workspace workspace,
@@ -115,7 +130,9 @@ final class SeamLayout {
             double cardWidth,
             Wrapping words,
             Wrapping asides,
-            Wrapping texts) {
+            Wrapping texts,
+            String untold,
+            Function<Step, Optional<Figure.Still>> stills) {
         this.workspace = workspace;
         this.manual = workspace.manual();
         this.scale = scale;
@@ -123,6 +140,8 @@ final class SeamLayout {
         this.words = words;
         this.asides = asides;
         this.texts = texts;
+        this.untold = untold;
+        this.stills = stills;
         this.numbers = new StepNumbers(manual, sight);
         double y = TOP;
         Set<String> placed = new HashSet<>();
@@ -214,8 +233,13 @@ final class SeamLayout {
                         .draft(clip.id())
                         .map(d -> new WordStates(manual, clip.id(), d))
                         .orElseGet(() -> new WordStates(manual, clip.id()));
-        for (Caption caption : workspace.captions(clip.id()).captions()) {
-            WordState state = states.of(caption);
+        List<Caption> silences = silences(clip);
+        List<Caption> all = new ArrayList<>(workspace.captions(clip.id()).captions());
+        all.addAll(silences);
+        all.sort(Comparator.comparingDouble(Caption::start));
+        for (Caption caption : all) {
+            boolean silent = silences.contains(caption);
+            WordState state = silent ? WordState.OPEN : states.of(caption);
             boolean aside = state == WordState.DISMISSED || state == WordState.PROPOSED;
             List<String> lines =
                     aside
@@ -224,10 +248,25 @@ final class SeamLayout {
             double y = Math.max(timeTop + caption.start() * scale, bottom);
             double height = lines.size() * (aside ? ASIDE_LINE : WORD_LINE) + 6;
             blocks.add(
-                    new WordBlock(clip, caption, state, y, height, lines, values(clip, caption)));
+                    new WordBlock(
+                            clip,
+                            caption,
+                            state,
+                            y,
+                            height,
+                            lines,
+                            silent ? List.of() : values(clip, caption),
+                            silent));
             bottom = y + height;
         }
         return bottom;
+    }
+
+    /** What is shown and not told stands among the words, since it is settled like them. */
+    private List<Caption> silences(Clip clip) {
+        return ShownNotTold.open(workspace, clip.id()).stream()
+                .map(s -> new Caption(s.from(), s.to(), untold))
+                .toList();
     }
 
     private List<String> values(Clip clip, Caption caption) {
@@ -239,19 +278,22 @@ final class SeamLayout {
     }
 
     private double card(Step step, double y) {
-        List<String> lines = texts.lines(step.text().isBlank() ? "…" : step.text(), cardWidth - 60);
+        Optional<Figure.Still> still = stills.apply(step);
+        double room = cardWidth - 60 - (still.isPresent() ? STILL_WIDTH + CARD_PADDING : 0);
+        List<String> lines = texts.lines(step.text().isBlank() ? "…" : step.text(), room);
         Optional<Hazard> hazard = step.hazards().stream().findFirst();
         boolean chips =
                 !step.parts().isEmpty()
                         || !step.tools().isEmpty()
                         || !step.joints().isEmpty()
                         || !step.accepted();
+        double content = lines.size() * TEXT_LINE + (chips ? CHIPS : 0);
         double height =
                 2 * CARD_PADDING
-                        + lines.size() * TEXT_LINE
-                        + (hazard.isPresent() ? HAZARD : 0)
-                        + (chips ? CHIPS : 0);
-        cards.add(new Card(step, numbers.of(step.id()).orElseThrow(), y, height, lines, hazard));
+                        + Math.max(content, still.isPresent() ? STILL_HEIGHT : 0)
+                        + (hazard.isPresent() ? HAZARD : 0);
+        int number = numbers.of(step.id()).orElseThrow();
+        cards.add(new Card(step, number, y, height, lines, hazard, still));
         return y + height;
     }
 

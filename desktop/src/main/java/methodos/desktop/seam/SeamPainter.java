@@ -8,6 +8,7 @@ import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import methodos.core.manual.Clip;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.narration.WordState;
@@ -193,7 +194,7 @@ final class SeamPainter {
             g.setLineDashes();
         } else {
             g.setFont(Theme.text(14));
-            g.setFill(colors.ink());
+            g.setFill(block.silent() ? colors.open() : colors.ink());
         }
         for (String text : block.lines()) {
             g.fillText(text, x, y);
@@ -335,7 +336,32 @@ final class SeamPainter {
             g.fillText(line, x + 44, text);
             text += SeamLayout.TEXT_LINE;
         }
-        chips(card, manual, x + 16, text + 3, x + width - 10);
+        double right = x + width - 10;
+        if (card.still().isPresent()) {
+            right -= SeamLayout.STILL_WIDTH;
+            double top = card.hazard().isPresent() ? y + SeamLayout.HAZARD : y;
+            still(card.still().get(), manual, right, top + SeamLayout.CARD_PADDING);
+            right -= SeamLayout.CARD_PADDING;
+        }
+        chips(card, manual, x + 16, text + 3, right);
+    }
+
+    /** The still that is proposed; like all that is drafted it has a broken edge. */
+    private void still(Figure.Still still, Manual manual, double x, double y) {
+        manual.clip(still.clip())
+                .flatMap(clip -> film.apply(clip, still.time()))
+                .ifPresent(
+                        image ->
+                                g.drawImage(
+                                        image,
+                                        x,
+                                        y,
+                                        SeamLayout.STILL_WIDTH,
+                                        SeamLayout.STILL_HEIGHT));
+        g.setStroke(colors.mark());
+        g.setLineDashes(4, 3);
+        g.strokeRect(x - .5, y - .5, SeamLayout.STILL_WIDTH + 1, SeamLayout.STILL_HEIGHT + 1);
+        g.setLineDashes();
     }
 
     private void hazard(Hazard hazard, double x, double y, double width) {

@@ -31,6 +31,7 @@ import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.drafting.DraftDesk;
+import methodos.desktop.drafting.ProposedStills;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
@@ -74,7 +75,8 @@ public final class SeamPlace implements PlaceView {
         this.words = project.words();
         this.message = message;
         state.scale().set(SeamLayout.fittingScale(project.manual()));
-        this.seam = new SeamView(project, state, theme);
+        ProposedStills stills = new ProposedStills(project);
+        this.seam = new SeamView(project, state, stills, theme);
         this.picture = new SeamPicture(project);
         this.player = new Player(project, state, desk, picture, seam::still);
         seam.onLook(
@@ -83,9 +85,17 @@ public final class SeamPlace implements PlaceView {
                     player.look();
                 });
         seam.onPoint(player::glance);
-        this.editor = new StepEditor(project, state);
+        this.editor = new StepEditor(project, state, stills);
         this.drafts =
-                new DraftBar(project, state, draftDesk, message, seam::choose, editor::editText);
+                new DraftBar(
+                        project,
+                        state,
+                        draftDesk,
+                        stills,
+                        this::keep,
+                        message,
+                        seam::choose,
+                        editor::editText);
         VBox side =
                 new VBox(
                         12,
@@ -344,9 +354,20 @@ public final class SeamPlace implements PlaceView {
             message.accept(words.of("seam.captureNeedsStep"));
             return;
         }
+        capture(step, clip, state.time().get());
+    }
+
+    /** Makes a proposed still the figure of a step. */
+    private void keep(Step step, Figure.Still still) {
+        project.manual()
+                .clip(still.clip())
+                .ifPresent(clip -> capture(step.id(), clip, still.time()));
+    }
+
+    private void capture(String step, Clip clip, double time) {
         desk.capture(
                 clip,
-                state.time().get(),
+                time,
                 still -> {
                     try {
                         String picture = project.stills().keep(still.picture());

@@ -11,9 +11,11 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import methodos.core.edit.StepEdits;
+import methodos.core.figure.ProposedStill;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
+import methodos.desktop.drafting.ProposedStills;
 import methodos.desktop.footage.FilmStrip;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
@@ -31,6 +33,7 @@ public final class SeamView extends Region {
 
     private final OpenProject project;
     private final SeamState state;
+    private final ProposedStills stills;
     private final Theme theme;
     private final Canvas canvas = new Canvas();
     private final ScrollBar bar = new ScrollBar();
@@ -49,7 +52,8 @@ public final class SeamView extends Region {
     private boolean draggedEnd;
     private Moment pressed;
 
-    public SeamView(OpenProject project, SeamState state, Theme theme) {
+    public SeamView(OpenProject project, SeamState state, ProposedStills stills, Theme theme) {
+        this.stills = stills;
         this.project = project;
         this.state = state;
         this.theme = theme;
@@ -146,7 +150,9 @@ public final class SeamView extends Region {
                             canvas.getWidth() - SeamPainter.CARDS_X - 16,
                             words,
                             asides,
-                            texts);
+                            texts,
+                            project.words().of("seam.untold"),
+                            step -> stills.of(step).map(ProposedStill::still));
             double max = Math.max(0, layout.height() - getHeight());
             bar.setMax(max);
             bar.setVisibleAmount(max <= 0 ? 1 : max * getHeight() / layout.height());
@@ -277,9 +283,11 @@ public final class SeamView extends Region {
         if (!step.spans().isEmpty()) {
             Span span = step.spans().get(0);
             state.span().set(span);
-            project.manual()
-                    .clip(span.clip())
-                    .ifPresent(c -> look(new Moment(c, (span.start() + span.end()) / 2)));
+            double time =
+                    stills.of(step)
+                            .map(p -> p.still().time())
+                            .orElse((span.start() + span.end()) / 2);
+            project.manual().clip(span.clip()).ifPresent(c -> look(new Moment(c, time)));
         }
     }
 

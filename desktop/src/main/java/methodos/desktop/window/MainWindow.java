@@ -22,6 +22,7 @@ import javafx.util.Duration;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.Edit;
+import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.checks.ChecksPlace;
 import methodos.desktop.control.Controls;
@@ -57,16 +58,20 @@ public final class MainWindow {
     private final OrderOfWork order;
     private final Label name = Controls.label("", "place-name");
     private final Label subtitle = Controls.label("", "place-subtitle");
+    private final Recogniser recogniser;
     private final Label message = Controls.prose("", "message");
     private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
     private Place shown;
     private boolean left;
 
     /**
+     * @param recogniser hears what is spoken in clips without captions
      * @param otherShade called to change over between light and dark
      */
-    public MainWindow(OpenProject project, Theme theme, Runnable otherShade) {
+    public MainWindow(
+            OpenProject project, Recogniser recogniser, Theme theme, Runnable otherShade) {
         this.project = project;
+        this.recogniser = recogniser;
         this.words = project.words();
         this.theme = theme;
         this.desk = new FootageDesk(project);
@@ -171,7 +176,8 @@ public final class MainWindow {
     private PlaceView make(Place place) {
         return switch (place) {
             case UNIT -> new UnitPlace(project, theme, this::go);
-            case FOOTAGE -> new FootagePlace(project, scans, theme, this::say, this::go);
+            case FOOTAGE ->
+                    new FootagePlace(project, scans, recogniser, theme, this::say, this::go);
             case STEPS ->
                     new SeamPlace(project, desk, drafts, seamState, theme, this::say, this::go);
             case FIGURES -> new FigurePlace(project, desk, this::say, this::go);

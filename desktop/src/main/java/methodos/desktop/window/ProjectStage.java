@@ -4,6 +4,7 @@ import java.util.prefs.Preferences;
 import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
+import methodos.core.speech.Recogniser;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 
@@ -18,11 +19,13 @@ public final class ProjectStage implements AutoCloseable {
     private boolean closed;
 
     /**
+     * @param recogniser hears what is spoken in clips without captions
      * @param settings where the chosen shade is kept
      */
     public ProjectStage(
             Stage stage,
             OpenProject project,
+            Recogniser recogniser,
             Theme theme,
             Preferences settings,
             double width,
@@ -32,6 +35,7 @@ public final class ProjectStage implements AutoCloseable {
         window =
                 new MainWindow(
                         project,
+                        recogniser,
                         theme,
                         () -> {
                             theme.change();

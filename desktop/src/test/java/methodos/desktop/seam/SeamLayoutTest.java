@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Evidence;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.manual.SerialRange;
@@ -21,12 +24,22 @@ import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.narration.WordState;
 import methodos.core.narration.Workspace;
+import methodos.core.scan.FrameScore;
+import methodos.core.scan.Scan;
 import methodos.desktop.footage.FootageClock;
 import org.junit.jupiter.api.Test;
 
 class SeamLayoutTest {
 
     private static final Wrapping MONOSPACED = new Wrapping(t -> t.length() * 7.0);
+
+    /** Steps of the second clip have a still proposed. */
+    private static final Function<Step, Optional<Figure.Still>> STILLS =
+            step ->
+                    step.spans().stream()
+                            .filter(s -> s.clip().equals("b"))
+                            .findFirst()
+                            .map(s -> new Figure.Still("b", s.start()));
 
     private static Manual manual() {
         Manual m = Manual.titled("x");
@@ -65,7 +78,9 @@ class SeamLayoutTest {
                 400,
                 MONOSPACED,
                 MONOSPACED,
-                MONOSPACED);
+                MONOSPACED,
+                "untold",
+                STILLS);
     }
 
     private final SeamLayout layout = layout(manual(), Sight.EVERYTHING);
@@ -196,5 +211,44 @@ class SeamLayoutTest {
         assertThat(FootageClock.exact(134.36)).isEqualTo("2:14.36");
         assertThat(FootageClock.minutes(59.999_999_9)).isEqualTo("1:00");
         assertThat(FootageClock.minutes(7.9)).isEqualTo("0:07");
+    }
+
+    @Test
+    void aCardWithAProposedStillHasRoomForIt() {
+        SeamLayout.Card plain = layout.card("s1").orElseThrow();
+        SeamLayout.Card still = layout.card("s3").orElseThrow();
+        assertThat(plain.still()).isEmpty();
+        assertThat(still.still()).contains(new Figure.Still("b", 2));
+        assertThat(still.height())
+                .isGreaterThanOrEqualTo(SeamLayout.STILL_HEIGHT + 2 * SeamLayout.CARD_PADDING);
+    }
+
+    @Test
+    void whatIsShownAndNotToldStandsAmongTheWordsAndIsOpen() {
+        List<FrameScore> frames = new ArrayList<>();
+        for (int i = 0; i < 600; i++) {
+            double time = i / 10.0;
+            frames.add(new FrameScore(time, 1, 0, 0, .5, time > 20 && time < 40 ? .5 : 1, 0));
+        }
+        Scan scan = new Scan(frames, List.of(), List.of(), List.of(), List.of());
+        Captions captions =
+                new Captions(List.of(new Caption(5, 21, "said"), new Caption(39, 44, "said")));
+        SeamLayout moving =
+                new SeamLayout(
+                        new Workspace(manual(), Map.of("a", captions), Map.of("a", scan)),
+                        Sight.EVERYTHING,
+                        10,
+                        400,
+                        MONOSPACED,
+                        MONOSPACED,
+                        MONOSPACED,
+                        "untold",
+                        STILLS);
+        assertThat(moving.blocks().stream().map(b -> b.caption().words()))
+                .containsExactly("said", "untold", "said");
+        SeamLayout.WordBlock untold = moving.blocks().get(1);
+        assertThat(untold.silent()).isTrue();
+        assertThat(untold.open()).isTrue();
+        assertThat(untold.caption().start()).isEqualTo(21);
     }
 }
