@@ -17,6 +17,8 @@ import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
+import methodos.core.narration.Draft;
+import methodos.core.narration.DraftedStep;
 import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.demo.DemoProject;
@@ -143,6 +145,26 @@ class DraftingTest extends RealWindow {
         Figure kept = manual().figure(figure).orElseThrow();
         assertThat(kept.still().clip()).isEqualTo(clip);
         assertThat(kept.still().time()).isCloseTo(proposed.time(), within(0.05));
+    }
+
+    @Test
+    void whatIsInDoubtIsSaidWithTheStep(FxRobot robot) throws Exception {
+        draft(robot);
+        String clip = manual().clips().get(0).id();
+        Draft draft = project.workspace().get().draft(clip).orElseThrow();
+        DraftedStep doubtful =
+                draft.steps().stream()
+                        .filter(s -> s.unsure().contains("it"))
+                        .findFirst()
+                        .orElseThrow();
+        Step step =
+                drafted().stream()
+                        .filter(s -> s.spans().get(0).start() == doubtful.start())
+                        .findFirst()
+                        .orElseThrow();
+        robot.interact(() -> window().chooseStep(step.id()));
+        laidOut(robot);
+        assertThat(node(robot, "#doubts", Label.class).getText()).contains("“it”");
     }
 
     @Test

@@ -85,7 +85,7 @@ public final class SeamPlace implements PlaceView {
                     player.look();
                 });
         seam.onPoint(player::glance);
-        this.editor = new StepEditor(project, state, stills);
+        this.editor = new StepEditor(project, state, new DraftTold(project, stills));
         this.drafts =
                 new DraftBar(
                         project,

@@ -16,7 +16,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.edit.StepEdits;
-import methodos.core.figure.ProposedStill;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Hazard;
@@ -32,8 +31,6 @@ import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.PickField;
 import methodos.desktop.control.WordConverter;
-import methodos.desktop.drafting.ProposedStills;
-import methodos.desktop.footage.FootageClock;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.unit.UnitsChooser;
 
@@ -42,20 +39,20 @@ final class StepEditor extends VBox {
 
     private final OpenProject project;
     private final SeamState state;
-    private final ProposedStills stills;
+    private final DraftTold told;
     private final Words words;
     private final TextArea text = new TextArea();
     private String shown;
     private Step drawn;
 
     /**
-     * @param stills what is proposed for drafted steps
+     * @param told what a draft tells of its steps
      */
-    StepEditor(OpenProject project, SeamState state, ProposedStills stills) {
+    StepEditor(OpenProject project, SeamState state, DraftTold told) {
         super(8);
         this.project = project;
         this.state = state;
-        this.stills = stills;
+        this.told = told;
         this.words = project.words();
         getStyleClass().add("step-editor");
         Controls.named(text, "stepText", words.of("step.text"));
@@ -146,28 +143,10 @@ final class StepEditor extends VBox {
                         row("step.torque", torque(step)),
                         row("step.hazard", hazard(step)));
         heard(step).ifPresent(q -> getChildren().add(row("step.heard", q)));
-        stills.of(step).map(this::still).ifPresent(s -> getChildren().add(row("step.still", s)));
+        told.doubts(step).ifPresent(d -> getChildren().add(row("step.unsure", d)));
+        told.still(step).ifPresent(s -> getChildren().add(row("step.still", s)));
         Button delete = Controls.link("deleteStep", words.of("step.delete"), () -> delete(step));
         getChildren().add(delete);
-    }
-
-    /** Which still is proposed, and why this one. */
-    private Node still(ProposedStill proposed) {
-        double time = proposed.still().time();
-        double start =
-                project.manual()
-                        .clip(proposed.still().clip())
-                        .map(project.manual()::cameraStart)
-                        .orElse(0.0);
-        Label label =
-                Controls.prose(
-                        words.of(
-                                "step.stillProposed",
-                                FootageClock.exact(start + time),
-                                proposed.words()),
-                        "soft");
-        label.setId("proposedStill");
-        return label;
     }
 
     private void units(Step step, Applicability applicability) {
