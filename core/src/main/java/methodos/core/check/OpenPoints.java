@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import methodos.core.coverage.ShownNotTold;
+import methodos.core.coverage.ToldInReverse;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Energy;
@@ -149,6 +150,16 @@ public final class OpenPoints {
             if (open > 0) {
                 add(Place.STEPS, "open.words", null, clip.id(), open, clip.name());
             }
+            ToldInReverse.open(workspace, clip.id())
+                    .ifPresent(
+                            c ->
+                                    add(
+                                            Place.STEPS,
+                                            "open.reverse",
+                                            null,
+                                            clip.id(),
+                                            c.words(),
+                                            clip.name()));
             int untold = ShownNotTold.open(workspace, clip.id()).size();
             if (untold > 0) {
                 add(Place.STEPS, "open.untold", null, clip.id(), untold, clip.name());
