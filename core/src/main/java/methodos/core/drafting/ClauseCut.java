@@ -16,7 +16,8 @@ final class ClauseCut {
 
     private static final Set<String> DENIALS = WordSet.of("dont doesnt wont isnt not no");
 
-    private static final Set<String> HAVING = WordSet.of("got has have");
+    private static final Set<String> HAVING =
+            WordSet.of("got has have count know see check remember note record");
 
     private static final Set<String> COMPARING =
             WordSet.ofPhrases(
@@ -133,10 +134,12 @@ final class ClauseCut {
 
     /** "reassembly is the reverse": from here on things go on. */
     private boolean goesBack(int i) {
+        int at = speech.filler(i) ? i + 1 : i; // "right, going back together"
         return !StatementStart.GOES_ON.contains(speech.word(i - 1))
+                && !speech.word(i - 1).equals("going")
                 && !speech.filler(i - 1)
                 && speech.lexicon().phrases("going back").stream()
-                        .anyMatch(phrase -> phrase.contains(" ") && speech.phrase(i, phrase));
+                        .anyMatch(phrase -> phrase.contains(" ") && speech.phrase(at, phrase));
     }
 
     /** Words with which a new statement begins in running speech. */
@@ -152,7 +155,8 @@ final class ClauseCut {
         if (!HAVING.contains(before) && COMPARING.stream().anyMatch(p -> speech.phrase(i, p))) {
             return true;
         }
-        if (w.equals("new") && !BEFORE_NEW.contains(before)) {
+        boolean newOrOld = w.equals("new") || w.equals("old");
+        if (newOrOld && !BEFORE_NEW.contains(before)) {
             return NounPhrases.at(speech, i, so.clauseEnd(i)).filter(NounPhrase::part).isPresent();
         }
         if (speech.phrase(i, "be careful") || speech.phrase(i, "watch out")) {
@@ -236,7 +240,7 @@ final class ClauseCut {
                 || speech.phrase(n, "the same")) {
             return true;
         }
-        boolean complete = so.placed || !so.verb;
+        boolean complete = so.placed || !so.verb || so.pronoun;
         if (WAYS_OF_THINGS.contains(w)) {
             return complete && (so.verb || so.placed || so.thing && speech.runsOn());
         }

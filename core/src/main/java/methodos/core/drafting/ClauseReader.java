@@ -10,7 +10,7 @@ import methodos.core.speech.WordSet;
 /** Reads one clause: who does what to which part. */
 final class ClauseReader {
 
-    private static final Set<String> TELLING = WordSet.of("is are has sits lives");
+    private static final Set<String> TELLING = WordSet.of("is are has sits lives first next");
 
     private final Speech speech;
 
@@ -131,10 +131,12 @@ final class ClauseReader {
             if (told.isPresent()) {
                 f.parts.add(Finding.Part.of(told.get()));
             } else {
-                meant(objects.pronoun(), f)
+                Optional.ofNullable(objects.count())
+                        .flatMap(n -> context.counted(n, clause.from()))
+                        .or(() -> meant(objects.pronoun(), f))
                         .ifPresent(
                                 p -> {
-                                    f.parts.add(p);
+                                    f.parts.add(objects.counted(p));
                                     f.unsure.add(objects.pronoun());
                                 });
             }
@@ -150,8 +152,11 @@ final class ClauseReader {
     }
 
     private Optional<Finding.Part> meant(String pronoun, Finding f) {
-        return f.is("tighten", "hand-tighten") && !pronoun.equals("it")
-                ? context.fastener()
+        if (f.is("tighten", "hand-tighten") && !pronoun.equals("it")) {
+            return context.fastener();
+        }
+        return f.is("remove", "lift", "pull") && !context.buildUp()
+                ? context.comingOff(pronoun, clause.from())
                 : context.meant(pronoun, clause.from());
     }
 }

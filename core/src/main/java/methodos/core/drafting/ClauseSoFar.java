@@ -9,13 +9,17 @@ import methodos.core.speech.WordSet;
 final class ClauseSoFar {
 
     private static final Set<String> COPULAS =
-            WordSet.of("theres has have got its thats theyre shes hes");
+            WordSet.of("theres heres has have got its thats theyre shes hes");
 
     private static final Set<String> WAYS =
             WordSet.of("off out away on in back up down tight loose");
 
     private static final Set<String> HELPERS =
             WordSet.of("let help make see watch feel get have lets");
+
+    private static final Set<String> DENIALS = WordSet.of("not dont doesnt cant cannot wont");
+    private static final Set<String> THINGS = WordSet.of("it they that");
+    private static final Set<String> MOVES = WordSet.of("off out back in on");
 
     private final Speech speech;
 
@@ -28,6 +32,9 @@ final class ClauseSoFar {
     /** Whether the verb has its object. */
     boolean object;
 
+    /** Whether that object is "it" or "them". */
+    boolean pronoun;
+
     /** Whether a part is named before any verb. */
     boolean thing;
 
@@ -36,6 +43,9 @@ final class ClauseSoFar {
 
     /** Whether something is said to be: "its", "theres", "got". */
     boolean copula;
+
+    /** Whether it begins with "no": nothing more than the thing is needed then. */
+    private boolean none;
 
     ClauseSoFar(Speech speech) {
         this.speech = speech;
@@ -46,9 +56,11 @@ final class ClauseSoFar {
         start = at;
         verb = false;
         object = false;
+        pronoun = false;
         thing = false;
         placed = false;
         copula = false;
+        none = false;
     }
 
     /** Takes in what begins here, and says where the next begins. */
@@ -66,9 +78,11 @@ final class ClauseSoFar {
                                 || Grammar.PRONOUNS.contains(speech.word(i - 1))
                                 || speech.word(i - 1).equals("to"))) {
             verb = true;
+            object |= byItself(i, met);
             return i + 1;
         }
         String w = speech.word(i);
+        none |= w.equals("no") && !verb && !thing && !copula;
         boolean itIs =
                 w.equals("its")
                         && (Grammar.ARTICLES.contains(speech.word(i + 1))
@@ -85,6 +99,7 @@ final class ClauseSoFar {
         }
         if (Grammar.OBJECTS.contains(w) && verb && !speech.determiner(i)) {
             object = true;
+            pronoun = true;
             return i + 1;
         }
         if (speech.measureAt(i).filter(m -> m.from() == i && !m.bare()).isPresent()
@@ -101,12 +116,16 @@ final class ClauseSoFar {
                         || !String.valueOf(number.get().min()).matches("\\d+"))
                 && (np.isEmpty() || np.get().size() == null)) {
             object |= verb || copula;
+            placed |= thing && number.get().torque();
             return number.get().to();
         }
         if (np.isPresent()) {
             boolean inPlace = i > start && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
             if (inPlace) {
                 placed = true;
+                if (lastGoesOn(i, np.get())) {
+                    return np.get().to() - 1;
+                }
             } else if (verb) {
                 object = true;
             } else {
@@ -116,6 +135,7 @@ final class ClauseSoFar {
         }
         if (Set.of("it", "them").contains(w) && verb) {
             object = true;
+            pronoun = true;
         }
         if (Grammar.BE.contains(w) || COPULAS.contains(w)) {
             copula = true;
@@ -124,6 +144,30 @@ final class ClauseSoFar {
             placed = true;
         }
         return i + 1;
+    }
+
+    /** "so it does not turn": nothing is missing behind such a verb. */
+    private boolean byItself(int i, Optional<Verb.Met> met) {
+        boolean denied = i - 2 >= start && DENIALS.contains(speech.word(i - 1));
+        boolean ofThing =
+                THINGS.contains(speech.word(i - 2)) || THINGS.contains(speech.word(i - 3));
+        return denied && ofThing && met.isPresent();
+    }
+
+    /** "at the isolator | hose off": the last noun is the next thing that comes off. */
+    private boolean lastGoesOn(int i, NounPhrase np) {
+        int last = np.to() - 1;
+        return speech.runsOn()
+                && (verb || thing)
+                && speech.determiner(i)
+                && last > i + 1
+                && !speech.number(np.to() + 1)
+                && NounPhrases.at(speech, last, np.to()).filter(NounPhrase::part).isPresent()
+                && np.name().contains(" ")
+                && speech.token(last).mark().isEmpty()
+                && MOVES.contains(speech.word(np.to()))
+                && !speech.determiner(np.to() + 1)
+                && !speech.word(np.to() + 1).equals("of");
     }
 
     /** Where a clause that begins here ends at the latest. */
@@ -152,7 +196,8 @@ final class ClauseSoFar {
     boolean complete() {
         return verb && (object || placed)
                 || thing && placed
-                || copula && (object || placed || thing);
+                || copula && (object || placed || thing)
+                || none && thing;
     }
 
     /** "let it come down", "help me lift": the second verb belongs to the first. */

@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -18,8 +19,12 @@ final class Context {
     /** Further back than so many words nobody knows any more what "it" was. */
     private static final int REACH = 10;
 
+    /** A number of things is remembered longer. */
+    private static final int COUNT_REACH = 40;
+
     private final List<Finding.Part> spokenOf = new ArrayList<>();
     private final List<Integer> spokenAt = new ArrayList<>();
+    private final Set<String> gone = new HashSet<>();
     private boolean buildUp;
     private Finding.Part topic;
     private int topicSentence = -1;
@@ -52,6 +57,39 @@ final class Context {
         return spokenOf.isEmpty()
                 ? Optional.empty()
                 : Optional.of(spokenOf.get(spokenOf.size() - 1));
+    }
+
+    /** The things that were said to be so many, where that is not too long ago. */
+    Optional<Finding.Part> counted(int quantity, int at) {
+        for (int i = spokenOf.size() - 1; i >= 0 && at - spokenAt.get(i) <= COUNT_REACH; i--) {
+            if (Integer.valueOf(quantity).equals(spokenOf.get(i).quantity())) {
+                return Optional.of(spokenOf.get(i));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Remembers that fasteners are out, so that nobody takes them out once more. */
+    void takenOut(Finding.Part part) {
+        if (Things.FASTENERS.contains(Nouns.head(part.name()))) {
+            gone.add(part.name());
+        }
+    }
+
+    /**
+     * What comes off when "it" does: the thing that was spoken of last, unless that is out already.
+     */
+    Optional<Finding.Part> comingOff(String pronoun, int at) {
+        Optional<Finding.Part> meant = meant(pronoun, at);
+        if (meant.isEmpty() || !gone.contains(meant.get().name())) {
+            return meant;
+        }
+        for (int i = spokenOf.size() - 1; i >= 0 && at - spokenAt.get(i) <= REACH; i--) {
+            if (!gone.contains(spokenOf.get(i).name())) {
+                return Optional.of(spokenOf.get(i));
+            }
+        }
+        return meant;
     }
 
     /** The fastener that was spoken of last. */

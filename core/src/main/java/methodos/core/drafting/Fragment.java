@@ -62,7 +62,12 @@ final class Fragment {
     /** Whether something is told of a thing, with a verb that means no work. */
     boolean statement() {
         for (int i = from; i < to; i++) {
-            if (STATEMENTS.contains(speech.word(i))) {
+            // "out of its groove": the word is not "it is" behind a preposition
+            boolean possessive =
+                    speech.word(i).equals("its")
+                            && i > from
+                            && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
+            if (STATEMENTS.contains(speech.word(i)) && !possessive) {
                 return true;
             }
         }

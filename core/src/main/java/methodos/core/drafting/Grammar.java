@@ -71,7 +71,7 @@ final class Grammar {
                             + " next first second third last final own actual real normal ordinary"
                             + " different few single main dirty rusty silly heavy fine original empty"
                             + " very bloody lovely wee dear damn outer-most little complete remaining"
-                            + " torn worn damaged spare bigger smaller larger older newer longer shorter");
+                            + " torn worn damaged spare tired knackered shot finished loose tight bigger smaller larger older newer longer shorter");
 
     /** Words that the tagger likes to take for nouns. */
     static final Set<String> NEVER_NAMES =

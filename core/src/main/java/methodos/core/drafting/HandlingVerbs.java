@@ -23,6 +23,11 @@ final class HandlingVerbs extends VerbReading {
                     "somebody, someone, a mate, a colleague, a friend, a helper, another person"
                             + ", your mate, a second person");
 
+    private static final Set<String> RUNS =
+            WordSet.ofPhrases("a run, a try, a spin, a test, a go, a test run, a burst");
+
+    private static final Set<String> GIVEN = WordSet.of("it her this that them");
+
     HandlingVerbs(ClauseReader reader) {
         super(reader);
     }
@@ -119,6 +124,10 @@ final class HandlingVerbs extends VerbReading {
     }
 
     Finding give(int v) {
+        boolean run = speech.hasAny(v, end, RUNS);
+        if (run && speech.hasAny(v, Math.min(end, v + 3), GIVEN)) {
+            return act("test", v + 1);
+        }
         for (int i = v + 1; i < end; i++) {
             Optional<Verb.Met> met = speech.lexicon().verb(speech.token(i));
             if (met.isPresent()

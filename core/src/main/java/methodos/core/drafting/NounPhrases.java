@@ -17,7 +17,7 @@ final class NounPhrases {
     private static final Set<String> NO_NAMES =
             WordSet.of(
                     "this these those your my their please per each every both all any some another"
-                            + " no");
+                            + " no plus minus");
     private static final Set<String> NAMING_ADVERBS =
             WordSet.of("flat soft square first last next right dry wet hard");
     private static final Set<String> SIDES =
@@ -161,6 +161,15 @@ final class NounPhrases {
             return false;
         }
         if (behind >= end || !speech.token(behind - 1).mark().isEmpty()) {
+            return false;
+        }
+        boolean ofThem =
+                at > 0
+                        && speech.word(at - 1).equals("all")
+                        && value > 1
+                        && endsHere(behind)
+                        && !Nouns.plural(speech.word(behind));
+        if (ofThem) { // "all twenty-four, washer": how many of what was named
             return false;
         }
         boolean first = quantity == null;

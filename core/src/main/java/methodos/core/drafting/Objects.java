@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.speech.SpokenNumber;
 import methodos.core.speech.WordSet;
 
 /**
@@ -21,6 +22,7 @@ record Objects(
         String particle,
         List<Finding.Part> parts,
         String pronoun,
+        Integer count,
         String from,
         List<String> places,
         String placePreposition,
@@ -49,6 +51,11 @@ record Objects(
         return places.isEmpty() ? null : places.get(0);
     }
 
+    /** How many of what a pronoun means, where that is said; otherwise as many as it was. */
+    Finding.Part counted(Finding.Part meant) {
+        return count == null ? meant : meant.withQuantity(count);
+    }
+
     /** Whether nothing is named as the object, and no pronoun stands for it. */
     boolean none() {
         return parts.isEmpty() && pronoun == null;
@@ -75,6 +82,7 @@ record Objects(
         private final List<String> places = new ArrayList<>();
         private String particle;
         private String pronoun;
+        private Integer count;
         private String off;
         private String preposition;
         private String pronounPlace;
@@ -109,6 +117,13 @@ record Objects(
                 boolean object =
                         (Grammar.OBJECTS.contains(w) || SUBJECTS_AS_OBJECTS.contains(w))
                                 && NounPhrases.at(speech, i, end).isEmpty();
+                Optional<SpokenNumber> all = allOfThem(i);
+                if (all.isPresent()) {
+                    pronoun = "them";
+                    count = all.get().count().orElseThrow();
+                    i += 1 + all.get().used();
+                    continue;
+                }
                 if (object) {
                     if (parts.isEmpty() && pronoun == null && listing) {
                         pronoun = w;
@@ -196,7 +211,23 @@ record Objects(
                 i = Math.max(i + 1, phrase.to());
             }
             return new Objects(
-                    particle, parts, pronoun, off, places, preposition, pronounPlace, binned);
+                    particle,
+                    parts,
+                    pronoun,
+                    count,
+                    off,
+                    places,
+                    preposition,
+                    pronounPlace,
+                    binned);
+        }
+
+        /** "all four": as many of what was spoken of. */
+        private Optional<SpokenNumber> allOfThem(int i) {
+            boolean here = speech.word(i).equals("all") && parts.isEmpty() && pronoun == null;
+            return here && NounPhrases.at(speech, i + 1, end).isEmpty()
+                    ? SpokenNumber.at(speech.tokens(), i + 1).filter(n -> n.count().isPresent())
+                    : Optional.empty();
         }
 
         /**

@@ -32,9 +32,13 @@ final class PlainVerbs {
 
     private static final Set<String> STATING = WordSet.of("hold weigh take need");
 
+    private static final Set<String> BEING = WordSet.of("its thats theyre");
+
     private static final Set<String> FALLING = WordSet.of("drop fall slide");
 
     private static final Set<String> THINGS_TOLD = WordSet.of("they it that");
+
+    private static final Set<String> SENSING = WordSet.of("catch feel see hear get");
 
     private static final Set<String> CAN = WordSet.of("can could cant");
 
@@ -147,7 +151,7 @@ final class PlainVerbs {
 
     private Finding event(int v, Verb.Met met) {
         Verb verb = met.verb();
-        if (described(v, met) || holds(v, verb) || states(met)) {
+        if (described(v, met) || holds(v, verb) || states(v, met)) {
             return null;
         }
         int by = speech.find(v + 1, end, "by");
@@ -189,11 +193,20 @@ final class PlainVerbs {
                 && NounPhrases.at(speech, start, v).filter(NounPhrase::part).isPresent();
     }
 
-    /** "it takes two litres": a value, and no work. */
-    private boolean states(Verb.Met met) {
-        return met.form() == Verb.Form.THIRD_PERSON
-                && STATING.contains(met.verb().base())
-                && !reader.measures().isEmpty();
+    /** "it takes two litres", "it is sticking": how things are, and no work. */
+    private boolean states(int v, Verb.Met met) {
+        int p = speech.previous(v, start);
+        int subject = p <= start ? -1 : speech.previous(p, start);
+        boolean goingOn =
+                met.form() == Verb.Form.ING
+                        && (BEING.contains(speech.word(p))
+                                || subject >= start
+                                        && Grammar.BE.contains(speech.word(p))
+                                        && THINGS_TOLD.contains(speech.word(subject)));
+        return goingOn
+                || met.form() == Verb.Form.THIRD_PERSON
+                        && STATING.contains(met.verb().base())
+                        && !reader.measures().isEmpty();
     }
 
     /** What is done; null where nothing is. */
@@ -209,7 +222,15 @@ final class PlainVerbs {
                 && objects.placePreposition() != null) {
             action = verb.actionWith(objects.placePreposition());
         }
-        if (action == null || particle == null && objects.none() && youCan(v)) {
+        boolean described =
+                verb.base().equals("go")
+                        && said.orientation != null
+                        && objects.place() == null
+                        && !reader.context().buildUp();
+        if (described
+                || youCan(v) && SENSING.contains(verb.base())
+                || action == null
+                || particle == null && objects.none() && youCan(v)) {
             return null;
         }
         if (!action.equals("install") || reader.context().buildUp()) {

@@ -13,6 +13,8 @@ final class Prohibitions {
             WordSet.of("care know mind think worry ask need have want bother see matter like get");
     private static final Set<String> NEGATIONS =
             WordSet.of("dont never mustnt shouldnt cannot cant avoid");
+    private static final Set<String> TOLD_OF_THINGS =
+            WordSet.of("will youll ill it they is are was were its theyre thats");
     private static final Set<String> BEFORE_NEGATIONS = WordSet.of("you and please but so just");
     private static final Set<String> BEHIND_NEGATIONS =
             WordSet.ofPhrases(
@@ -67,8 +69,7 @@ final class Prohibitions {
             String before = i > from ? speech.word(i - 1) : "";
             String after = speech.word(i + 1);
             boolean first = i == clause.body();
-            if (w.equals("never")
-                    && Set.of("will", "youll", "ill", "it", "they").contains(before)) {
+            if (w.equals("never") && TOLD_OF_THINGS.contains(before)) {
                 continue;
             }
             if (w.startsWith("dont")

@@ -1,5 +1,6 @@
 package methodos.core.drafting;
 
+import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.speech.Measure;
@@ -9,6 +10,9 @@ import methodos.core.speech.WordSet;
 final class Refining {
 
     private static final Set<String> LINES = WordSet.of("cable lead wire connector hose");
+
+    private static final Set<String> SOCKETS =
+            WordSet.ofPhrases("wall, socket, outlet, mains, wall socket, receptacle");
 
     private static final Set<String> COUPLED = WordSet.of("hose pipe union cable coupling-half");
 
@@ -34,6 +38,15 @@ final class Refining {
                     "bench workbench table floor stand trestle rag cloth towel cardboard mat tray"
                             + " tub box bag shelf pallet plank block");
 
+    private static final List<String> IN_ORDER =
+            List.of(
+                    "in a row",
+                    "in order",
+                    "in a line",
+                    "in the order",
+                    "side by side",
+                    "to one side");
+
     private static final Set<String> ONTO = WordSet.of("in into on onto");
 
     private static final Pattern HOT_PLACE = Pattern.compile(".*(oven|heater|hot plate)");
@@ -57,6 +70,14 @@ final class Refining {
     /** Changes the action, and the parts where the object turns out to be none. */
     void refine() {
         if (verb.base().equals("plug") && objects.pronoun() != null && f.is("restore")) {
+            f.parts.clear();
+            f.unsure.clear();
+            return;
+        }
+        if (verb.base().equals("hold")
+                && f.is("support")
+                && reader.measures().stream().anyMatch(Measure::time)) {
+            f.action = "wait";
             f.parts.clear();
             f.unsure.clear();
             return;
@@ -125,6 +146,11 @@ final class Refining {
     }
 
     private void disconnected() {
+        if (f.is("pull", "remove")
+                && f.parts.stream().anyMatch(p -> p.name().endsWith("plug"))
+                && reader.speech().hasAny(reader.start(), reader.end(), SOCKETS)) {
+            f.action = "isolate";
+        }
         if (f.is("pull", "remove") && f.anyPart(LINES)) {
             f.action = "disconnect";
         }
@@ -193,10 +219,18 @@ final class Refining {
         }
     }
 
-    /** "put it on the bench" lays a part down; it goes into nothing. */
+    /** "put it on the bench", "lay them in a row": a part is laid down, and goes into nothing. */
     private void laidDown() {
         Speech speech = reader.speech();
         int end = reader.end();
+        for (String order : IN_ORDER) {
+            int at = speech.find(reader.start(), end, order);
+            if (at > 0 && !buildUp()) {
+                f.action = "lower";
+                f.restsOn = order;
+                return;
+            }
+        }
         for (int i = reader.start() + 1; i < end - 1; i++) {
             if (!ONTO.contains(speech.word(i))) {
                 continue;

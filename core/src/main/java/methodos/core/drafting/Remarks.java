@@ -204,11 +204,9 @@ final class Remarks {
         for (int i = clause.body(); i < clause.to() && np.isEmpty(); i++) {
             np =
                     NounPhrases.at(speech, i, clause.to())
-                            .filter(
-                                    n ->
-                                            Things.FASTENERS.contains(n.head())
-                                                    || n.from() == clause.body());
+                            .filter(n -> Things.FASTENERS.contains(n.head()));
         }
+        np = np.or(() -> NounPhrases.at(speech, clause.body(), clause.to()));
         if (np.isEmpty() || !np.get().part() || NO_FASTENERS.contains(np.get().head())) {
             return null;
         }

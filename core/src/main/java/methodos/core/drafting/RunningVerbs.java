@@ -54,7 +54,12 @@ final class RunningVerbs extends VerbReading {
                     ? act("lift", v + 1)
                     : f;
         }
-        if (reader.said().byHand) {
+        boolean threaded =
+                !speech.has(v, end, "off", "out")
+                        && NounPhrases.at(speech, v + 1, end)
+                                .filter(np -> Things.FASTENERS.contains(np.head()))
+                                .isPresent();
+        if (reader.said().byHand || threaded) {
             return act("hand-tighten", v + 1);
         }
         if ("up".equals(o.particle())) {

@@ -96,7 +96,7 @@ final class SaidTwice {
                 && f.sentence == before.sentence
                 && f.from - before.to < 8
                 && (speech.has(f.from, f.to, "again")
-                        || f.is("record", "wait", "lubricate", "apply", "measure"));
+                        || f.is("record", "wait", "lubricate", "apply", "measure", "mark"));
     }
 
     /** "unplug it, literally unplug it" */
@@ -144,6 +144,9 @@ final class SaidTwice {
         f.limits.addAll(before.limits);
         f.parts.clear();
         f.parts.addAll(before.parts);
+        if (before.is("remove") && f.is("lift")) {
+            f.action = "remove";
+        }
     }
 
     /**
@@ -159,7 +162,7 @@ final class SaidTwice {
                 && !f.unsure.isEmpty()
                 && f.parts.stream().allMatch(p -> before.names(Nouns.head(p.name())))
                 && (f.is("press", "push", "tap", "install") && before.is("install")
-                        || f.is("remove", "loosen", "pull", "lower")
+                        || f.is("remove", "loosen", "pull", "lower", "lift")
                                 && before.is("remove", "install"));
     }
 }

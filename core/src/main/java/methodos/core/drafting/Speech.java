@@ -227,6 +227,9 @@ final class Speech {
     /** The verb at a place of a clause that begins at {@code start}, if the word is one there. */
     Optional<Verb.Met> verbAt(int i, int start, int end) {
         Optional<Verb.Met> met = lexicon.verb(tokens.get(i));
+        if (word(i).equals("number") && number(i + 1)) { // "number three is longer"
+            return Optional.empty();
+        }
         return met.isPresent() && isVerb(i, start, end, met.get()) ? met : Optional.empty();
     }
 

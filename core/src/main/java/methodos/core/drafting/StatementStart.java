@@ -38,6 +38,15 @@ final class StatementStart {
                             + " before after let lets help make thing every whichever a an is are its theres"
                             + " thats theyre be of with about or and your our my really always also only cant");
 
+    /** "where they came from": the preposition is the end of it. */
+    private static final Set<String> STRANDING =
+            WordSet.of("came comes come sits sat belongs lives");
+
+    /** What only a verb can have behind it. */
+    private static final Set<String> TAKEN = WordSet.of("it them both everything");
+
+    private static final Set<String> DENIED = WordSet.of("dont not never");
+
     private static final Set<String> BEHIND_NOT = WordSet.of("a an the with by");
 
     private static final Set<String> KEEPING = WordSet.of("hold keep");
@@ -70,6 +79,11 @@ final class StatementStart {
 
     /** Whether a new statement begins in running words, with nothing to mark it. */
     boolean unmarked(int i, String before) {
+        String w = speech.word(i);
+        boolean forbids = w.equals("never") || w.equals("dont") || speech.phrase(i, "do not");
+        if (forbids && speech.runsOn() && so.content(i) && Grammar.PREPOSITIONS.contains(before)) {
+            return true;
+        }
         boolean youIsObject =
                 before.equals("you")
                         && Grammar.PREPOSITIONS.contains(speech.word(i - 2))
@@ -79,12 +93,12 @@ final class StatementStart {
                 || Grammar.AUXILIARIES.contains(before)
                 || HOLDS_ON.contains(before)
                 || Grammar.PREPOSITIONS.contains(before)
+                        && !STRANDING.contains(speech.word(i - 2))
                         && !(Grammar.PARTICLES.contains(before)
                                 && so.placed
                                 && !speech.determiner(i))) {
             return false;
         }
-        String w = speech.word(i);
         if (Grammar.PRONOUNS.contains(w)
                 && Set.of("in", "on", "over", "under", "with").contains(before)) {
             return false;
@@ -106,7 +120,8 @@ final class StatementStart {
         if (spoken(i)) {
             boolean isObject =
                     Set.of("it", "this", "that", "those").contains(w)
-                            && speech.lexicon().verb(speech.token(i - 1)).isPresent()
+                            && (speech.lexicon().verb(speech.token(i - 1)).isPresent()
+                                    || DENIED.contains(speech.word(i - 2)))
                             && (!Grammar.AUXILIARIES.contains(speech.word(i + 1))
                                     || CONTRACTED_BE.contains(speech.word(i + 1)));
             return !isObject;
@@ -204,7 +219,10 @@ final class StatementStart {
                         && !speech.word(i - 2).equals("thats");
         return Grammar.DETERMINERS.contains(before) && !thisOne
                 || Grammar.MODALS.contains(before)
-                || Grammar.EVALUATIVE.contains(before) && !before.equals("right")
+                || Grammar.EVALUATIVE.contains(before)
+                        && (!TAKEN.contains(speech.word(i + 1)) || speech.determiner(i - 2))
+                        && !before.equals("right")
+                        && !Grammar.BE.contains(speech.word(i - 2))
                 || Grammar.AUXILIARIES.contains(before)
                 || ofSubject
                 || speech.number(i - 1) && verb.alsoNoun() && !thisOne;

@@ -12,6 +12,12 @@ import methodos.core.speech.WordSet;
  */
 final class StepMaking {
 
+    private static final Set<String> TOGETHER =
+            WordSet.of("new back fit torque tighten install refit replace");
+
+    private static final Set<String> APART =
+            WordSet.of("off out remove undo loosen loose pull old take");
+
     private static final Set<String> MEDIA = WordSet.of("water air oil");
 
     /** Before so many steps nobody puts a unit together again. */
@@ -25,6 +31,9 @@ final class StepMaking {
     private final SaidTwice twice;
     private final Counts counts;
 
+    /** Whether the narration as a whole puts things together. */
+    private final boolean buildsUp;
+
     StepMaking(Weave weave) {
         this.weave = weave;
         this.speech = weave.speech;
@@ -33,6 +42,17 @@ final class StepMaking {
         this.rejections = new Rejections(weave);
         this.twice = new SaidTwice(weave);
         this.counts = new Counts(weave);
+        this.buildsUp = buildsUp();
+    }
+
+    private boolean buildsUp() {
+        int together = 0;
+        int apart = 0;
+        for (int i = 0; i < speech.size(); i++) {
+            together += TOGETHER.contains(speech.word(i)) ? 1 : 0;
+            apart += APART.contains(speech.word(i)) ? 1 : 0;
+        }
+        return together > apart;
     }
 
     void step(Finding f, Clause clause, Said said) {
@@ -78,6 +98,9 @@ final class StepMaking {
         }
         weave.attaching.thread(f, said);
         f.parts.forEach(p -> context.remember(p, f.to));
+        if (f.is("remove")) {
+            f.parts.forEach(context::takenOut);
+        }
         if (twice.announced(f)) {
             Finding announced = findings.remove(findings.size() - 1);
             weave.left.add(
@@ -136,8 +159,8 @@ final class StepMaking {
 
     /** "the new seal goes in": from here on things go on. */
     private void phase(Finding f) {
-        if (!f.is("install", "press", "lift", "heat")
-                || !weave.later && findings.size() <= TAKE_DOWN) {
+        boolean early = !weave.later && !buildsUp && findings.size() <= TAKE_DOWN;
+        if (!f.is("install", "press", "lift", "heat") || early) {
             return;
         }
         boolean inPlace =

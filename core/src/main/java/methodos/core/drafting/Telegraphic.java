@@ -17,6 +17,8 @@ final class Telegraphic {
 
     private static final Set<String> WIPED = WordSet.of("off away out");
 
+    private static final Set<String> ALL = WordSet.of("all both them everything");
+
     private static final Pattern STATE =
             Pattern.compile("(now )?(closed|shut|open|off|on|tight|loose)");
 
@@ -122,6 +124,14 @@ final class Telegraphic {
                 && fragment.has("to the right", "to the left", "clockwise", "anticlockwise")) {
             return Optional.of(step("turn"));
         }
+        boolean onEach = fragment.has("on each", "each", "all round", "every one");
+        if (nothing
+                && onEach
+                && measured(m -> m.turns() && m.single())
+                && reader.context().fastener().isPresent()) {
+            String action = buildUp ? "tighten" : "loosen";
+            return Optional.of(step(action, reader.context().fastener().get()));
+        }
         if (nothing && measured(Measure::volume) && fragment.has("in", "into")) {
             return Optional.of(step("fill"));
         }
@@ -222,10 +232,37 @@ final class Telegraphic {
         return Optional.empty();
     }
 
+    /** "all four out", "both off": the things that were spoken of. */
+    private Optional<NounPhrase> allOfThem() {
+        Objects objects = Objects.behind(speech, said, from, to);
+        if (objects.pronoun() == null || !ALL.contains(speech.word(from))) {
+            return Optional.empty();
+        }
+        int at = reader.clause().from();
+        return Optional.ofNullable(objects.count())
+                .flatMap(n -> reader.context().counted(n, at))
+                .or(() -> reader.context().meant("them", at))
+                .map(objects::counted)
+                .map(
+                        p ->
+                                new NounPhrase(
+                                        from,
+                                        from + 1,
+                                        p.name(),
+                                        p.quantity(),
+                                        p.size(),
+                                        true,
+                                        false));
+    }
+
     /** Neither a thing nor a consumable: "ten times", "back on", "hand tight". */
     private Outcome nothingNamed() {
         if (measured(Measure::cycles)) {
             return step("test");
+        }
+        Optional<NounPhrase> all = allOfThem();
+        if (all.isPresent() && particle != null) {
+            return ThingTold.of(reader, fragment, List.of(all.get()), particle);
         }
         if (buildUp && speech.phrase(from, "back") && fragment.has("back on", "back in")) {
             return step("install");

@@ -31,6 +31,16 @@ final class Tellings {
                     "(you|youll|you can|you will) (just |then |can )?(feel|hear|notice)"
                             + " (?!for |with |the |down |along ).*");
 
+    /** What is told while things come off, for when they go back. */
+    private static final Pattern GOES_BACK =
+            Pattern.compile(
+                    "(it|they|that|this) (must|has to|have to|needs to|should|will|got to)"
+                            + " (go|come) back.*");
+
+    /** What the speaker does himself, and others may do otherwise. */
+    private static final Pattern HABIT =
+            Pattern.compile("i (always|usually|normally|generally|like to|tend to|prefer to) .*");
+
     private static final Pattern THEY_GO =
             Pattern.compile(
                     "(they|it) (go|goes|can|cant|dont|doesnt|fits|stays|wont|will|comes|come) .*");
@@ -116,6 +126,12 @@ final class Tellings {
         }
         if (speech.has(start, end, "later on", "later", "in a minute", "in a moment")
                 && !speech.has(start, end, "minutes later", "min later")) {
+            return Outcome.Sort.NOTE;
+        }
+        if (!reader.context().buildUp() && GOES_BACK.matcher(text).matches()) {
+            return Outcome.Sort.NOTE;
+        }
+        if (HABIT.matcher(text).matches()) {
             return Outcome.Sort.NOTE;
         }
         if (SENSED.matcher(text).matches()) {

@@ -235,7 +235,10 @@ final class ThingTold {
             case "out", "away" -> power() && first.head().equals("plug") ? "isolate" : "remove";
             case "on", "in", "back", "through", "together", "home" ->
                     power() && !DRIVES.contains(first.head()) ? "restore" : "install";
-            case "up" -> fragment.has("up against", "up to", "up tight") ? "tighten" : "lift";
+            case "up" ->
+                    fragment.has("back up") && buildUp
+                            ? "install"
+                            : fragment.has("up against", "up to", "up tight") ? "tighten" : "lift";
             case "down" -> "lower";
             case "tight" -> "tighten";
             case "loose" -> "loosen";

@@ -15,6 +15,18 @@ final class WayRound {
                             + " (?:facing|pointing|points|looking|look|to|toward|towards|up|upwards?|down|"
                             + "downwards?|in|out|inwards?|outwards?|outboard|inboard|first|against|forward)\\b.*)");
 
+    private static final Pattern FACING =
+            Pattern.compile(
+                    "\\b((?:groove|gap|recess|boss|spigot|taper|keyway|(?:open|closed) end)"
+                            + " (?:facing|pointing|to|toward|towards|up|upwards|down|downwards"
+                            + "|outwards|inwards)\\b(?: the \\w+(?: \\w+)?)?)");
+
+    private static final Pattern GOES =
+            Pattern.compile(
+                    "\\b((?:the )?[a-z]+ (?:of the [a-z]+ )?goes"
+                            + " (?:on top|on the top|to the top|to the front|to the back|to the left|to the right"
+                            + "|at the top|at the bottom|underneath|outside|inside))\\b");
+
     private static final Pattern POSE =
             Pattern.compile(
                     "\\b(upside down|on its back|on its side|dead straight|right way up|the other way round"
@@ -36,6 +48,14 @@ final class WayRound {
                     m.group(1).replaceFirst(" (with|and|so|if|then|until|you|dont|because) .*", "");
             String said = whole.replaceFirst("^(the|its|their|with|and|goes|in|on|then) ", "");
             return said.length() > 60 ? said.substring(0, said.lastIndexOf(' ', 60)) : said;
+        }
+        Matcher goes = GOES.matcher(text);
+        if (goes.find() && text.contains(" of the ")) {
+            return goes.group(1).replaceFirst("^the ", "");
+        }
+        Matcher facing = FACING.matcher(text);
+        if (facing.find()) {
+            return facing.group(1);
         }
         Matcher pose = POSE.matcher(text);
         return pose.find() ? pose.group(1) : null;

@@ -4,12 +4,15 @@ import java.util.List;
 import java.util.Set;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.speech.WordSet;
 
 /** Puts the clauses together: what adds to which step, what holds for which, what is set aside. */
 final class Weaver {
 
     /** Tokens that no step is drawn from, with the reason; null for a note. */
     record Left(int from, int to, int sentence, Draft.Reason reason) {}
+
+    private static final Set<String> NOT = WordSet.of("no not dont never");
 
     private final Weave weave;
     private final Speech speech;
@@ -52,6 +55,18 @@ final class Weaver {
         }
         boolean goesOn = !speech.token(clause.to() - 1).endsSentence();
         Finding f = weave.last();
+        boolean tookBack =
+                goesOn
+                        && f != null
+                        && f.kind == Kind.ACTION
+                        && f.to == clause.from()
+                        && f.sentence == clause.sentence()
+                        && NOT.contains(speech.word(clause.to()));
+        if (tookBack) { // "heat it, no, no heat"
+            findings.remove(f);
+            left.add(new Left(f.from, clause.to(), clause.sentence(), null));
+            return true;
+        }
         if (f != null && f.kind == Kind.CAUTION && clause.from() - f.to <= 1) {
             f.extend(clause);
             return true;
@@ -177,6 +192,18 @@ final class Weaver {
         }
         if ((outcome.sort() == Outcome.Sort.NOTE || outcome.sort() == Outcome.Sort.ADDITION)
                 && (weave.remarks.belongs(clause, said) || weave.additions.askedOf(clause, said))) {
+            return;
+        }
+        Finding last = weave.last();
+        boolean ofRepeat =
+                last != null
+                        && last.repeated != null
+                        && last.sentence == clause.sentence()
+                        && !speech.runsOn()
+                        && outcome.findings().stream().allMatch(f -> f.telegraphic)
+                        && outcome.sort() == Outcome.Sort.STEPS;
+        if (ofRepeat) {
+            last.extend(clause);
             return;
         }
         switch (outcome.sort()) {

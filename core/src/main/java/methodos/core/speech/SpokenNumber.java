@@ -18,6 +18,8 @@ import methodos.core.quantity.Rational;
  */
 public record SpokenNumber(Rational value, int used, boolean fraction) {
 
+    private static final int MOST_COUNTED = 200;
+
     private static final Pattern NUMERAL = Pattern.compile("\\d.*|\\.\\d+");
 
     private static final Pattern FRACTION = Pattern.compile("\\d+/\\d+");
@@ -88,6 +90,14 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
                 || TENS.containsKey(word)
                 || word.equals("half")
                 || NUMERAL.matcher(word).matches();
+    }
+
+    /** The number, where things can be as many; empty for fractions and what is too much. */
+    public Optional<Integer> count() {
+        double n = value.toDouble();
+        return !fraction && n == Math.rint(n) && n >= 1 && n <= MOST_COUNTED
+                ? Optional.of((int) n)
+                : Optional.empty();
     }
 
     /** The number that begins at a token, if one does. */
@@ -209,7 +219,7 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
                     if (tens) {
                         break;
                     }
-                    if (unit && (fractionBehind(i) || current < 1 || current > 19)) {
+                    if (unit && (fractionBehind(i) || current < 1 || current > 19 || counts())) {
                         break;
                     }
                     current = unit ? current * 100 + TENS.get(w) : current + TENS.get(w);
@@ -286,6 +296,11 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
                 }
             }
             return of(Rational.of(total), i - start, false);
+        }
+
+        /** "all ten | sixty-two millimetres": how many there are, and then a figure. */
+        private boolean counts() {
+            return word(start - 1).equals("all");
         }
 
         private boolean afterHundred(int i) {
