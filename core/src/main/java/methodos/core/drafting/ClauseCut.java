@@ -76,6 +76,9 @@ final class ClauseCut {
         if (goesBack(i)) {
             return true;
         }
+        if (w.equals("ok") && Grammar.BE.contains(before)) {
+            return false;
+        }
         if (ALWAYS.contains(w)) {
             return !(w.equals("if") && Set.of("even", "as", "see", "what").contains(before));
         }

@@ -12,6 +12,8 @@ final class ClauseReader {
 
     private static final Set<String> TELLING = WordSet.of("is are has sits lives first next");
 
+    private static final Set<String> MOVES = WordSet.of("off out away");
+
     private final Speech speech;
 
     private final Context context;
@@ -148,11 +150,16 @@ final class ClauseReader {
     private Optional<NounPhrase> toldOf() {
         return NounPhrases.at(speech, start, end)
                 .filter(NounPhrase::part)
-                .filter(np -> np.to() < end && TELLING.contains(speech.word(np.to())));
+                .filter(np -> np.to() < end)
+                .filter(
+                        np ->
+                                TELLING.contains(speech.word(np.to()))
+                                        || MOVES.contains(speech.word(np.to())));
     }
 
     private Optional<Finding.Part> meant(String pronoun, Finding f) {
-        if (f.is("tighten", "hand-tighten") && !pronoun.equals("it")) {
+        if (f.is("loosen") && pronoun.equals("them")
+                || f.is("tighten", "hand-tighten") && !pronoun.equals("it")) {
             return context.fastener();
         }
         return f.is("remove", "lift", "pull") && !context.buildUp()

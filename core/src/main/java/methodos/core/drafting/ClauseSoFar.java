@@ -17,6 +17,19 @@ final class ClauseSoFar {
     private static final Set<String> HELPERS =
             WordSet.of("let help make see watch feel get have lets");
 
+    /** Behind a particle: it says where something is. */
+    private static final Set<String> NO_MOVE = WordSet.of("of between front place line there");
+
+    private static final Set<String> WILL =
+            WordSet.of("will would can could must should dont never not youll itll theyll");
+
+    /** What makes one name with the noun behind it: "snap ring", "lock nut". */
+    private static final Set<String> COMPOUNDS =
+            WordSet.of(
+                    "snap lock grub split gland end cap set thrust jam castle drain filler o u wiper"
+                            + " retaining drive spring backup back-up hand guide dust");
+
+    private static final Set<String> ORDER = WordSet.of("first next last again inside new always");
     private static final Set<String> DENIALS = WordSet.of("not dont doesnt cant cannot wont");
     private static final Set<String> THINGS = WordSet.of("it they that");
     private static final Set<String> MOVES = WordSet.of("off out back in on");
@@ -76,6 +89,7 @@ final class ClauseSoFar {
                         && i > start
                         && (Grammar.SUBJECTS.contains(speech.word(i - 1))
                                 || Grammar.PRONOUNS.contains(speech.word(i - 1))
+                                || WILL.contains(speech.word(i - 1))
                                 || speech.word(i - 1).equals("to"))) {
             verb = true;
             object |= byItself(i, met);
@@ -93,7 +107,7 @@ final class ClauseSoFar {
             copula = true;
             return i + 1;
         }
-        if (Set.of("first", "next", "last", "again", "inside").contains(w) && thing && !verb) {
+        if (ORDER.contains(w) && thing && !verb) {
             placed = true;
             return i + 1;
         }
@@ -123,8 +137,9 @@ final class ClauseSoFar {
             boolean inPlace = i > start && Grammar.PREPOSITIONS.contains(speech.word(i - 1));
             if (inPlace) {
                 placed = true;
-                if (lastGoesOn(i, np.get())) {
-                    return np.get().to() - 1;
+                int last = lastGoingOn(i, np.get());
+                if (last > i) {
+                    return last;
                 }
             } else if (verb) {
                 object = true;
@@ -155,19 +170,27 @@ final class ClauseSoFar {
     }
 
     /** "at the isolator | hose off": the last noun is the next thing that comes off. */
-    private boolean lastGoesOn(int i, NounPhrase np) {
+    private int lastGoingOn(int i, NounPhrase np) {
         int last = np.to() - 1;
-        return speech.runsOn()
-                && (verb || thing)
-                && speech.determiner(i)
-                && last > i + 1
-                && !speech.number(np.to() + 1)
-                && NounPhrases.at(speech, last, np.to()).filter(NounPhrase::part).isPresent()
-                && np.name().contains(" ")
-                && speech.token(last).mark().isEmpty()
-                && MOVES.contains(speech.word(np.to()))
-                && !speech.determiner(np.to() + 1)
-                && !speech.word(np.to() + 1).equals("of");
+        if (COMPOUNDS.contains(speech.word(last - 1))) {
+            last--;
+        }
+        boolean goesOn =
+                speech.runsOn()
+                        && (verb || thing)
+                        && speech.determiner(i)
+                        && last > i + 1
+                        && !speech.number(np.to() + 1)
+                        && NounPhrases.at(speech, last, np.to())
+                                .filter(NounPhrase::part)
+                                .isPresent()
+                        && np.name().contains(" ")
+                        && speech.token(last).mark().isEmpty()
+                        && speech.token(np.to() - 1).mark().isEmpty()
+                        && MOVES.contains(speech.word(np.to()))
+                        && !speech.determiner(np.to() + 1)
+                        && !NO_MOVE.contains(speech.word(np.to() + 1));
+        return goesOn ? last : i;
     }
 
     /** Where a clause that begins here ends at the latest. */

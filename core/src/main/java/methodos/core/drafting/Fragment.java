@@ -22,6 +22,8 @@ final class Fragment {
 
     private static final Set<String> PLACES = WordSet.of("in into on onto under underneath");
 
+    private static final Set<String> ITSELF = WordSet.of("it he she");
+
     private final Speech speech;
     private final Said said;
     private final boolean buildUp;
@@ -61,6 +63,16 @@ final class Fragment {
 
     /** Whether something is told of a thing, with a verb that means no work. */
     boolean statement() {
+        boolean moves =
+                ITSELF.contains(speech.word(from))
+                        && speech.lexicon()
+                                .verb(speech.token(from + 1))
+                                .filter(met -> met.form() == Verb.Form.THIRD_PERSON)
+                                .filter(met -> !met.verb().base().equals("weigh"))
+                                .isPresent();
+        if (moves) { // "it rolls off every time"
+            return true;
+        }
         for (int i = from; i < to; i++) {
             // "out of its groove": the word is not "it is" behind a preposition
             boolean possessive =

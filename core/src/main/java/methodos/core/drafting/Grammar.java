@@ -42,7 +42,7 @@ final class Grammar {
     static final Set<String> ADVERBS =
             WordSet.of(
                     "straight slowly slow gently evenly carefully again now next first last then here"
-                            + " there too very really just only still already once twice well right"
+                            + " there too somewhere anywhere very really just only still already once twice well right"
                             + " completely fully all halfway sideways upwards downwards outwards"
                             + " inwards forward forwards backwards clockwise anticlockwise properly"
                             + " quickly easily lightly firmly tight tightly loosely dry wet alone"
@@ -71,7 +71,7 @@ final class Grammar {
                             + " next first second third last final own actual real normal ordinary"
                             + " different few single main dirty rusty silly heavy fine original empty"
                             + " very bloody lovely wee dear damn outer-most little complete remaining"
-                            + " torn worn damaged spare tired knackered shot finished loose tight bigger smaller larger older newer longer shorter");
+                            + " torn worn damaged spare tired knackered shot finished loose tight safe bigger smaller larger older newer longer shorter");
 
     /** Words that the tagger likes to take for nouns. */
     static final Set<String> NEVER_NAMES =

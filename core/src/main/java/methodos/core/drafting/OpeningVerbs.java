@@ -27,7 +27,9 @@ final class OpeningVerbs extends VerbReading {
         if (DOORS.contains(head)) {
             return f;
         }
-        if (head.equals("window")) {
+        if (head.equals("trigger")) {
+            f.action = "press";
+        } else if (head.equals("window")) {
             f.action = "vent";
         } else if (!VALVES.contains(head)) {
             f.action = "loosen";

@@ -32,6 +32,8 @@ final class PlainVerbs {
 
     private static final Set<String> STATING = WordSet.of("hold weigh take need");
 
+    private static final Set<String> DENIALS = WordSet.of("wont doesnt cant didnt wouldnt couldnt");
+
     private static final Set<String> BEING = WordSet.of("its thats theyre");
 
     private static final Set<String> FALLING = WordSet.of("drop fall slide");
@@ -203,7 +205,12 @@ final class PlainVerbs {
                                 || subject >= start
                                         && Grammar.BE.contains(speech.word(p))
                                         && THINGS_TOLD.contains(speech.word(subject)));
+        boolean fails =
+                DENIALS.contains(speech.word(p))
+                        && subject >= start
+                        && THINGS_TOLD.contains(speech.word(subject));
         return goingOn
+                || fails
                 || met.form() == Verb.Form.THIRD_PERSON
                         && STATING.contains(met.verb().base())
                         && !reader.measures().isEmpty();

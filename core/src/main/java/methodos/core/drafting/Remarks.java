@@ -17,7 +17,9 @@ final class Remarks {
             WordSet.of("torque book manual kid handbook sheet figure chart value");
     private static final Set<String> TELLS_OF_TOOLS =
             WordSet.ofPhrases(
-                    "see, there is, got, hold, is, its, thats, takes, its a, theyre, has");
+                    "see, there is, got, hold, is, its, thats, takes, its a, theyre, has, needs,"
+                            + " wants, need");
+    private static final Set<String> NEEDS = WordSet.ofPhrases("needs, takes, wants, need");
 
     private final Weave weave;
     private final FiguresTold figures;
@@ -108,7 +110,8 @@ final class Remarks {
 
     /** "thats a seven eighths wrench", "it takes a ten mil socket": how the part comes off. */
     private boolean toolTold(Clause clause, Said said) {
-        if (said.tools.stream().noneMatch(t -> t.size() != null)
+        boolean needed = !said.tools.isEmpty() && speech.hasAny(clause.body(), clause.to(), NEEDS);
+        if (said.tools.stream().noneMatch(t -> t.size() != null) && !needed
                 || !speech.hasAny(clause.body(), clause.to(), TELLS_OF_TOOLS)) {
             return false;
         }

@@ -2,6 +2,7 @@ package methodos.core.drafting;
 
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.speech.Measure;
 import methodos.core.speech.WordSet;
 
 /** Whether a new statement begins at a word, with nothing to mark it. */
@@ -36,7 +37,7 @@ final class StatementStart {
                     "to that which who what how where why whether the you we i they dont not never"
                             + " can should must will just please until see sure like than as while when"
                             + " before after let lets help make thing every whichever a an is are its theres"
-                            + " thats theyre be of with about or and your our my really always also only cant");
+                            + " thats theyre be of with about needs takes wants uses or and your our my really always also only cant");
 
     /** "where they came from": the preposition is the end of it. */
     private static final Set<String> STRANDING =
@@ -194,6 +195,9 @@ final class StatementStart {
             return false;
         }
         String after = speech.word(i + 1);
+        if (speech.measureAt(i - 1).filter(Measure::torque).isPresent()) {
+            return true; // a value ends what is said of it
+        }
         boolean object = speech.beginsObject(i + 1) && !speech.number(i + 1);
         boolean asNoun =
                 verb.alsoNoun()
@@ -235,7 +239,7 @@ final class StatementStart {
                 && SAID_OF_THINGS.contains(verb.base())
                 && !Grammar.PARTICLES.contains(before)
                 && (Nouns.plural(before) || !KEEPING.contains(verb.base()))
-                && speech.lexicon().verb(speech.token(i - 1)).isEmpty();
+                && speech.verbAt(i - 1, so.start, i).isEmpty();
     }
 
     /** Whether a verb stands here, taken for itself. */

@@ -24,6 +24,8 @@ final class Telegraphic {
 
     private static final Pattern ORDER_IN_NUMBERS = Pattern.compile("\\d.*");
 
+    private static final double SPANNER_CONFIDENCE = 0.6;
+
     /** Longer than this nobody leaves out the verb. */
     private static final int LONGEST = 16;
 
@@ -124,6 +126,15 @@ final class Telegraphic {
                 && fragment.has("to the right", "to the left", "clockwise", "anticlockwise")) {
             return Optional.of(step("turn"));
         }
+        Optional<NounPhrase> held = sizeOfFastener();
+        if (held.isPresent()) {
+            Finding f = new Finding(Kind.ACTION, buildUp ? "tighten" : "loosen", reader.clause());
+            f.parts.add(Finding.Part.of(held.get()));
+            Measure across = reader.measures().get(0);
+            f.tools.add(new Finding.ToolSaid("spanner", Sizes.print(across.min(), "mm")));
+            f.confidence = SPANNER_CONFIDENCE;
+            return Optional.of(Outcome.steps(List.of(f)));
+        }
         boolean onEach = fragment.has("on each", "each", "all round", "every one");
         if (nothing
                 && onEach
@@ -144,6 +155,22 @@ final class Telegraphic {
                             : Outcome.steps(List.of(f)));
         }
         return Optional.empty();
+    }
+
+    /** "thirteen mil on the lock nut": how wide it is across its flats. */
+    private Optional<NounPhrase> sizeOfFastener() {
+        List<Measure> measures = reader.measures();
+        boolean across =
+                said.tools.isEmpty()
+                        && measures.size() == 1
+                        && measures.get(0).single()
+                        && measures.get(0).unit().equals("mm")
+                        && measures.get(0).from() == from;
+        int on = across ? measures.get(0).to() : to;
+        return on + 1 < to && speech.word(on).equals("on")
+                ? NounPhrases.at(speech, on + 1, to)
+                        .filter(np -> Things.THREADED.contains(np.head()))
+                : Optional.empty();
     }
 
     /** "suction valve: closed". */

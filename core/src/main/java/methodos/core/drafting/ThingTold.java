@@ -126,7 +126,8 @@ final class ThingTold {
             return "install";
         }
         boolean measured = measures.stream().anyMatch(m -> m.length() || GAUGED.contains(m.unit()));
-        if (!measured && first.fresh()) {
+        boolean renewed = first.fresh() || buildUp && fragment.has("new") && things.size() == 1;
+        if (!measured && renewed) {
             return "install";
         }
         if (measured && oneAlone()) {

@@ -33,6 +33,9 @@ final class Values {
         }
     }
 
+    /** "Three hundred mils" that are filled in are no length; from so many on. */
+    private static final double SPOONFUL = 20;
+
     private static boolean sizeOfPart(Finding f, Speech speech, Measure m) {
         if (!m.single() || !m.length()) {
             return false;
@@ -86,6 +89,7 @@ final class Values {
                                             : "°C"));
                 }
             }
+            case "mm" -> figure(f, f.is("fill", "drain") && !m.below(SPOONFUL) ? m.in("mL") : m);
             case "year", "day", "m", "A" -> {}
             default -> figure(f, m);
         }

@@ -60,6 +60,11 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
         return unit.equals("bar") || unit.equals("psi");
     }
 
+    /** Whether all of it is less than a figure in its own unit. */
+    public boolean below(double figure) {
+        return (max == null ? min : max).toDouble() < figure;
+    }
+
     public boolean volume() {
         return unit.equals("L") || unit.equals("mL");
     }
