@@ -1,5 +1,7 @@
 package methodos.core.drafting;
 
+import java.util.Set;
+
 /**
  * A stretch of tokens with one statement.
  *
@@ -10,7 +12,9 @@ package methodos.core.drafting;
  */
 record Clause(int from, int to, String lead, int body, int sentence) {
 
+    private static final Set<String> CONDITIONS = Set.of("if", "unless");
+
     boolean conditional() {
-        return lead.equals("if") || lead.equals("unless");
+        return CONDITIONS.contains(lead);
     }
 }

@@ -67,7 +67,8 @@ final class ClauseCut {
                 && NounPhrases.at(speech, i, so.clauseEnd(i)).filter(room::leaves).isPresent()) {
             return true;
         }
-        if (!speech.token(i - 1).mark().isEmpty()) {
+        if (!speech.token(i - 1).mark().isEmpty()
+                || speech.phrase(i - 2, "if not") && statement.verb(i)) {
             return true;
         }
         String w = speech.word(i);

@@ -35,6 +35,9 @@ final class Conditions {
     private static final Pattern WISH =
             Pattern.compile("(you|youre|youd) (want|like|need|have to|forget|ask|wonder).*");
 
+    /** "should the plate be cracked" */
+    private static final Pattern INVERTED = Pattern.compile("^should (.+?) be\\b");
+
     private static final Pattern BOUND_WORDS = Pattern.compile("^at (most|least) ");
 
     private final Weave weave;
@@ -228,7 +231,7 @@ final class Conditions {
             i++;
         }
         String condition = text.toString().strip().replaceAll(" +", " ");
-        return completed(condition, from)
+        return completed(INVERTED.matcher(condition).replaceFirst("$1 is"), from)
                 .replaceAll("\\binside of\\b", "within")
                 .replaceFirst("^(youve|you|weve|we) (got|have|had) ", "");
     }
@@ -303,6 +306,9 @@ final class Conditions {
                 figure
                         ? measured(before)
                         : context.last(at).map(Finding.Part::name).orElse(pronoun);
+        if (name.equals("its")) {
+            return "it is"; // nobody knows what
+        }
         return name
                 + switch (pronoun) {
                     case "its", "shes" -> " is";

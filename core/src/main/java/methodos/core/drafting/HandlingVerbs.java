@@ -90,7 +90,12 @@ final class HandlingVerbs extends VerbReading {
         boolean fluid =
                 speech.has(v, v + 4, "oil", "water", "fluid", "coolant")
                         && speech.has(v, end, "in");
-        if (fluid && !speech.has(v, end, "on it", "on the", "drop")) {
+        boolean measured =
+                speech.word(v + 1).equals("in")
+                        && reader.measures().stream()
+                                .anyMatch(m -> m.volume() || m.unit().equals("mm") && !m.below(20));
+        if (measured && !reader.said().consumables.isEmpty()
+                || fluid && !speech.has(v, end, "on it", "on the", "drop")) {
             return act("fill", v + 1);
         }
         return null;

@@ -29,6 +29,8 @@ record Objects(
         String pronounPlace,
         boolean binned) {
 
+    private static final Set<String> NEW = WordSet.of("new another fresh");
+    private static final Set<String> ONES = WordSet.of("one ones");
     private static final Set<String> NEW_STATEMENTS =
             WordSet.of("its thats theyre theres youre itll theyll");
     private static final Set<String> SUBJECTS_AS_OBJECTS =
@@ -117,6 +119,12 @@ record Objects(
                 boolean object =
                         (Grammar.OBJECTS.contains(w) || SUBJECTS_AS_OBJECTS.contains(w))
                                 && NounPhrases.at(speech, i, end).isEmpty();
+                int one = newOne(i);
+                if (one > i) {
+                    pronoun = speech.word(one - 1).equals("ones") ? "them" : "it";
+                    i = one;
+                    continue;
+                }
                 Optional<SpokenNumber> all = allOfThem(i);
                 if (all.isPresent()) {
                     pronoun = "them";
@@ -220,6 +228,18 @@ record Objects(
                     preposition,
                     pronounPlace,
                     binned);
+        }
+
+        /** The place behind "a new one", "another one", "new ones"; -1 where none is. */
+        private int newOne(int i) {
+            int at = Grammar.ARTICLES.contains(speech.word(i)) ? i + 1 : i;
+            boolean here =
+                    parts.isEmpty()
+                            && pronoun == null
+                            && at + 1 < end
+                            && NEW.contains(speech.word(at))
+                            && ONES.contains(speech.word(at + 1));
+            return here ? at + 2 : -1;
         }
 
         /** "all four": as many of what was spoken of. */

@@ -82,6 +82,12 @@ final class Refining {
             f.unsure.clear();
             return;
         }
+        boolean newOne =
+                objects.pronoun() != null
+                        && reader.speech().has(reader.start(), reader.end(), "new one", "new ones");
+        if (f.is("install") && newOne && objects.particle() == null && !buildUp()) {
+            f.action = "replace";
+        }
         consumable();
         disconnected();
         if (f.is("tighten", "install", "turn") && said.byHand && handy()) {

@@ -215,7 +215,8 @@ final class StatementStart {
 
     /** "the tap", "you tap", "can tap": the word before makes a noun of it, or has it as verb. */
     private boolean bound(int i, Verb verb, String before) {
-        boolean thisOne = before.equals("one") && speech.determiner(i - 2);
+        boolean thisOne =
+                before.equals("one") && speech.determiner(i - 2) || speech.phrase(i - 2, "at all");
         boolean ofSubject =
                 Grammar.SUBJECTS.contains(before)
                         && speech.lexicon().verb(speech.token(Math.max(0, i - 2))).isEmpty()

@@ -24,8 +24,6 @@ final class Telegraphic {
 
     private static final Pattern ORDER_IN_NUMBERS = Pattern.compile("\\d.*");
 
-    private static final double SPANNER_CONFIDENCE = 0.6;
-
     /** Longer than this nobody leaves out the verb. */
     private static final int LONGEST = 16;
 
@@ -126,14 +124,18 @@ final class Telegraphic {
                 && fragment.has("to the right", "to the left", "clockwise", "anticlockwise")) {
             return Optional.of(step("turn"));
         }
-        Optional<NounPhrase> held = sizeOfFastener();
-        if (held.isPresent()) {
-            Finding f = new Finding(Kind.ACTION, buildUp ? "tighten" : "loosen", reader.clause());
-            f.parts.add(Finding.Part.of(held.get()));
-            Measure across = reader.measures().get(0);
-            f.tools.add(new Finding.ToolSaid("spanner", Sizes.print(across.min(), "mm")));
-            f.confidence = SPANNER_CONFIDENCE;
-            return Optional.of(Outcome.steps(List.of(f)));
+        Optional<NounPhrase> held = fastenerOfTool();
+        if (nothing && held.isPresent()) {
+            return Optional.of(step(buildUp ? "tighten" : "loosen", Finding.Part.of(held.get())));
+        }
+        if (nothing
+                && measured(Measure::turns)
+                && fragment.has("past hand tight", "past finger tight", "more", "further")) {
+            return Optional.of(
+                    reader.context()
+                            .fastener()
+                            .map(part -> step("tighten", part))
+                            .orElseGet(() -> step("tighten")));
         }
         boolean onEach = fragment.has("on each", "each", "all round", "every one");
         if (nothing
@@ -157,20 +159,22 @@ final class Telegraphic {
         return Optional.empty();
     }
 
-    /** "thirteen mil on the lock nut": how wide it is across its flats. */
-    private Optional<NounPhrase> sizeOfFastener() {
-        List<Measure> measures = reader.measures();
-        boolean across =
-                said.tools.isEmpty()
-                        && measures.size() == 1
-                        && measures.get(0).single()
-                        && measures.get(0).unit().equals("mm")
-                        && measures.get(0).from() == from;
-        int on = across ? measures.get(0).to() : to;
-        return on + 1 < to && speech.word(on).equals("on")
-                ? NounPhrases.at(speech, on + 1, to)
+    /** "thirteen mil on the lock nut": the tool is told with what it is for. */
+    private Optional<NounPhrase> fastenerOfTool() {
+        int on = said.tools.size() == 1 ? speech.find(from, to, "on") : -1;
+        return on <= from || measured(Measure::torque)
+                ? Optional.empty()
+                : NounPhrases.at(speech, on + 1, to)
                         .filter(np -> Things.THREADED.contains(np.head()))
-                : Optional.empty();
+                        .filter(np -> !spokenOf(np));
+    }
+
+    /** Whether something was just done to it: the tool belongs to that then. */
+    private boolean spokenOf(NounPhrase np) {
+        return reader.context()
+                .last(reader.clause().from())
+                .filter(p -> Nouns.head(p.name()).equals(np.head()))
+                .isPresent();
     }
 
     /** "suction valve: closed". */

@@ -22,6 +22,13 @@ final class Tellings {
                     "should, must, ought, you want, we want, has to, have to, needs to be, may be"
                             + ", can be until, we accept, mustnt, want less, want no, better");
 
+    private static final Set<String> BOTH_WAYS =
+            WordSet.ofPhrases("open and close, opened and closed, full travel, full stroke");
+
+    private static final Set<String> STANDS = WordSet.of("is are stands");
+
+    private static final Set<String> GAUGED = WordSet.of("bar psi ohm V");
+
     private static final Set<String> DUTIES = WordSet.of("must should mustnt shouldnt");
 
     private static final Set<String> WORKERS = WordSet.of("you we i one");
@@ -87,7 +94,19 @@ final class Tellings {
 
     /** Whether a clause without work says how something should be. */
     static boolean expects(ClauseReader reader) {
-        return reader.speech().hasAny(reader.start(), reader.end(), EXPECTATIONS);
+        return reader.speech().hasAny(reader.start(), reader.end(), EXPECTATIONS)
+                || dimension(reader);
+    }
+
+    /** "the free length is forty-two millimetres": how long it is when it is as it should be. */
+    private static boolean dimension(ClauseReader reader) {
+        Speech speech = reader.speech();
+        return NounPhrases.at(speech, reader.start(), reader.end())
+                        .filter(np -> Things.DIMENSIONS.contains(np.head()))
+                        .filter(np -> STANDS.contains(speech.word(np.to())))
+                        .isPresent()
+                && reader.measures().stream()
+                        .anyMatch(m -> m.length() || GAUGED.contains(m.unit()));
     }
 
     private Outcome.Sort framed() {
@@ -98,7 +117,19 @@ final class Tellings {
         if (explains() || clause.lead().equals("because")) {
             return Outcome.Sort.REASON;
         }
-        return clause.conditional() || condemned() ? Outcome.Sort.CONDITION : null;
+        return clause.conditional() || condemned() || wornOut() ? Outcome.Sort.CONDITION : null;
+    }
+
+    /** "when the pads are below three millimetres", "should it be cracked": like "if". */
+    private boolean wornOut() {
+        boolean bounded =
+                clause.lead().equals("when")
+                        && reader.measures().stream().anyMatch(m -> !m.turnedRound().equals(m));
+        boolean inverted =
+                speech.word(start).equals("should")
+                        && (speech.determiner(start + 1) || speech.word(start + 1).equals("it"))
+                        && speech.has(start, end, "be");
+        return bounded || inverted;
     }
 
     /** "reads under forty, bin it": the reading is the condition. */
@@ -111,6 +142,12 @@ final class Tellings {
         Outcome.Sort sort = asideOfWork();
         if (sort != null) {
             return Outcome.of(sort);
+        }
+        boolean cycles =
+                reader.measures().stream().anyMatch(Measure::cycles)
+                        && speech.hasAny(start, end, BOTH_WAYS);
+        if (cycles) {
+            return Outcome.steps(List.of(new Finding(Kind.TEST, "test", clause)));
         }
         if (hot()) {
             Finding f = new Finding(Kind.CAUTION, null, clause);

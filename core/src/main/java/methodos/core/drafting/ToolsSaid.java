@@ -63,11 +63,25 @@ final class ToolsSaid {
                 full = speech.word(adjective) + " " + full;
                 start = adjective;
             }
+            Optional<Measure> lobes = lobes(i, full);
+            if (lobes.isPresent()) {
+                size = "T" + lobes.get().min();
+                before = lobes.get();
+            }
             said.tools.add(new Finding.ToolSaid(full, size));
             said.take(before == null ? start : before.from(), i + n);
             return i + n;
         }
         return elliptic(i);
+    }
+
+    /** "t twenty-five torx": the number of the six-lobed drive before a tool. */
+    private Optional<Measure> lobes(int i, String tool) {
+        return tool.startsWith("torx") && i > from
+                ? speech.measureAt(i - 1)
+                        .filter(Measure::single)
+                        .filter(m -> speech.word(m.from() - 1).equals("t"))
+                : Optional.empty();
     }
 
     private static String unit(Measure m) {

@@ -47,12 +47,29 @@ final class Bounds {
         if (bound == Bound.NONE) {
             bound = boundBefore(m.from());
         }
+        // "bring them up to forty newton metres", "warm it up to ninety": where to, and no limit
+        if (bound == Bound.AT_MOST && upTo(m.from()) && (m.torque() || m.temperature())) {
+            bound = Bound.NONE;
+        }
         Rational v = m.min();
         return switch (bound) {
             case AT_LEAST, MORE -> new Measure(m.from(), m.to(), v, null, m.unit(), bound);
             case AT_MOST, LESS -> new Measure(m.from(), m.to(), null, v, m.unit(), bound);
             case NONE -> m;
         };
+    }
+
+    private boolean upTo(int at) {
+        int i = at;
+        while (i > 0 && at - i < 4 && HEDGES.contains(tokens.word(i - 1))) {
+            i--;
+        }
+        for (int k = i; k < at; k++) {
+            if (tokens.word(k).equals("to") && tokens.word(k - 1).equals("up")) {
+                return true;
+            }
+        }
+        return tokens.phrase(at - 2, "up to");
     }
 
     private Bound boundBefore(int at) {
@@ -113,6 +130,11 @@ final class Bounds {
         return false;
     }
 
+    /** "forty-two, minimum thirty-nine": the word bounds the number behind it. */
+    private boolean numberAt(int i) {
+        return NUMERAL.matcher(tokens.word(i)).matches() || SpokenNumber.begins(tokens.word(i));
+    }
+
     private Bound boundBehind(int at) {
         if (at > 0 && at <= tokens.size() && tokens.get(at - 1).endsSentence()) {
             return Bound.NONE;
@@ -127,17 +149,14 @@ final class Bounds {
                 || tokens.phrase(i, "tops")
                 || tokens.phrase(at, "or less")
                 || tokens.phrase(at, "or under")) {
-            return NUMERAL.matcher(tokens.word(i + 1)).matches()
-                            || SpokenNumber.begins(tokens.word(i + 1))
-                    ? Bound.NONE
-                    : Bound.AT_MOST;
+            return numberAt(i + 1) ? Bound.NONE : Bound.AT_MOST;
         }
         if (tokens.phrase(i, "min")
                 || tokens.phrase(i, "minimum")
                 || tokens.phrase(i, "least")
                 || tokens.phrase(at, "or more")
                 || tokens.phrase(at, "or over")) {
-            return Bound.AT_LEAST;
+            return numberAt(i + 1) ? Bound.NONE : Bound.AT_LEAST;
         }
         return Bound.NONE;
     }

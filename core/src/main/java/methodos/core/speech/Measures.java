@@ -11,6 +11,10 @@ import methodos.core.speech.Measure.Bound;
 /** Finds the quantities in what is said, and leaves out what the speaker takes back. */
 public final class Measures {
 
+    private static final Set<String> STAGES = WordSet.of("stages steps passes goes stage");
+
+    private static final int STAGES_REACH = 6;
+
     private static final Pattern TIMES = Pattern.compile("x|×");
 
     private static final Pattern OF_SIZE = Pattern.compile("\\d.*|m");
@@ -79,7 +83,7 @@ public final class Measures {
             return tolerance;
         }
         Measure range = range(i, end, n);
-        return range != null ? range : single(i, end, n);
+        return range != null ? range : spread(single(i, end, n));
     }
 
     private boolean parted(int i) {
@@ -131,11 +135,42 @@ public final class Measures {
         return null;
     }
 
+    /** The place behind "plus or minus", or -1. */
+    private int plusMinus(int at) {
+        if (tokens.phrase(at, "plus or minus") || tokens.phrase(at, "plus and minus")) {
+            return at + 3;
+        }
+        if (tokens.phrase(at, "plus minus") || tokens.phrase(at, "give or take")) {
+            return at + (tokens.word(at).equals("give") ? 3 : 2);
+        }
+        return tokens.word(at).equals("±") ? at + 1 : -1;
+    }
+
+    /** "twelve ohms plus or minus one": the margin may be in the unit that was said. */
+    private Measure spread(Measure m) {
+        int behind = plusMinus(m.to());
+        if (behind < 0 || m.unit().isEmpty() || !m.single()) {
+            return m;
+        }
+        Optional<SpokenNumber> margin = SpokenNumber.at(tokens.list(), behind);
+        if (margin.isEmpty()) {
+            return m;
+        }
+        int end = behind + margin.get().used();
+        SpokenUnits.Unit unit = units.at(end);
+        if (unit != null && !unit.name().equals(m.unit())) {
+            return m;
+        }
+        return measure(
+                m.from(),
+                end + (unit == null ? 0 : unit.used()),
+                m.min().minus(margin.get().value()),
+                m.min().plus(margin.get().value()),
+                m.unit());
+    }
+
     private Measure tolerance(int from, int at, SpokenNumber n) {
-        int behind =
-                tokens.phrase(at, "plus or minus")
-                        ? at + 3
-                        : tokens.word(at).equals("±") ? at + 1 : -1;
+        int behind = plusMinus(at);
         if (behind < 0) {
             return null;
         }
@@ -258,6 +293,16 @@ public final class Measures {
         return inches ? "in" : "";
     }
 
+    /** "in three stages, ten, twenty, then thirty-five newton metres". */
+    private boolean inStages(int at) {
+        for (int i = at - 1; i >= 0 && i > at - STAGES_REACH; i--) {
+            if (STAGES.contains(tokens.word(i))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static Measure measure(int from, int to, Rational min, Rational max, String unit) {
         return new Measure(from, to, min, max, unit, Bound.NONE);
     }
@@ -265,7 +310,7 @@ public final class Measures {
     /** "first thirty, then fifty-five newton metres": the first has the unit of the second. */
     private List<Measure> shareUnits(List<Measure> found) {
         List<Measure> out = new ArrayList<>(found);
-        for (int i = 0; i < out.size(); i++) {
+        for (int i = out.size() - 1; i >= 0; i--) { // a unit may be shared by more than two
             Measure m = out.get(i);
             if (!m.unit().isEmpty()) {
                 continue;
@@ -289,7 +334,9 @@ public final class Measures {
             if (i + 1 < out.size()
                     && out.get(i + 1).torque()
                     && out.get(i + 1).from() - m.to() <= 3
-                    && tokens.word(m.to()).equals("then")) {
+                    && (tokens.word(m.to()).equals("then")
+                            || tokens.word(m.to() + 1).equals("then")
+                            || inStages(m.from()))) {
                 out.set(i, m.in(out.get(i + 1).unit()));
             } else if (i > 0
                     && out.get(i - 1).torque()

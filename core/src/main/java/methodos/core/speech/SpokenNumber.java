@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 
@@ -17,6 +18,8 @@ import methodos.core.quantity.Rational;
  * @param fraction whether it is a fraction of a whole, so that "of" may follow
  */
 public record SpokenNumber(Rational value, int used, boolean fraction) {
+
+    private static final Set<String> STAGES = WordSet.of("stages steps passes goes");
 
     private static final int MOST_COUNTED = 200;
 
@@ -300,7 +303,8 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
 
         /** "all ten | sixty-two millimetres": how many there are, and then a figure. */
         private boolean counts() {
-            return word(start - 1).equals("all");
+            return word(start - 1).equals("all")
+                    || STAGES.contains(word(start - 1)); // "in stages, ten | twenty | ..."
         }
 
         private boolean afterHundred(int i) {
