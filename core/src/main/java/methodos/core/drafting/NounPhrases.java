@@ -217,6 +217,9 @@ final class NounPhrases {
         if (Set.of("front", "rear").contains(w) && !names.isEmpty()) {
             return false;
         }
+        if (w.equals("old") && !names.isEmpty()) {
+            return false; // "is scrap | old seal off"
+        }
         boolean last = at + 1 >= end || !speech.token(at).mark().isEmpty() || !nameable(at + 1);
         if (Grammar.EVALUATIVE.contains(w)
                 && !names.isEmpty()

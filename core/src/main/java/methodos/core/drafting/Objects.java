@@ -104,6 +104,19 @@ record Objects(
             int i = first;
             while (i < end) {
                 String w = speech.word(i);
+                int one = newOne(i);
+                if (one > i) {
+                    pronoun = speech.word(one - 1).equals("ones") ? "them" : "it";
+                    i = one;
+                    continue;
+                }
+                Optional<SpokenNumber> all = allOfThem(i);
+                if (all.isPresent()) {
+                    pronoun = "them";
+                    count = all.get().count().orElseThrow();
+                    i += 1 + all.get().used();
+                    continue;
+                }
                 if (speech.filler(i)
                         || Grammar.ADVERBS.contains(w)
                                 && !(Set.of("inside", "outside").contains(w)
@@ -119,19 +132,6 @@ record Objects(
                 boolean object =
                         (Grammar.OBJECTS.contains(w) || SUBJECTS_AS_OBJECTS.contains(w))
                                 && NounPhrases.at(speech, i, end).isEmpty();
-                int one = newOne(i);
-                if (one > i) {
-                    pronoun = speech.word(one - 1).equals("ones") ? "them" : "it";
-                    i = one;
-                    continue;
-                }
-                Optional<SpokenNumber> all = allOfThem(i);
-                if (all.isPresent()) {
-                    pronoun = "them";
-                    count = all.get().count().orElseThrow();
-                    i += 1 + all.get().used();
-                    continue;
-                }
                 if (object) {
                     if (parts.isEmpty() && pronoun == null && listing) {
                         pronoun = w;

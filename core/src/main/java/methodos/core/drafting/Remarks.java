@@ -279,7 +279,7 @@ final class Remarks {
                     && np.get().part()
                     && !adjective
                     && !np.get().head().equals("part")
-                    && !speech.word(np.get().to()).equals("one")
+                    && !(np.get().to() < clause.to() && speech.word(np.get().to()).equals("one"))
                     && !(clause.conditional() && !speech.determiner(np.get().from()))
                     && !(clause.conditional() && speech.word(np.get().from()).equals("its"))
                     && !inPlace

@@ -14,7 +14,7 @@ final class Said {
     private static final Pattern LEFT_HAND =
             Pattern.compile(
                     ".*\\bleft (hand )?thread.*"
-                            + "|.*\\bleft hand(?! side)(?! one)(?! pocket)( .*)?");
+                            + "|.*\\bleft hand(?! (?:side|one|pocket|cover|cap|wheel|door|bracket|panel|plate|spring|pedal|piston)\\b)( .*)?");
     private static final Pattern BY_HAND =
             Pattern.compile(
                     "\\b(by hand|hand tight|finger tight|hand-tight|finger-tight|with the hand"

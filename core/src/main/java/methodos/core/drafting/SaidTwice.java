@@ -10,6 +10,8 @@ final class SaidTwice {
 
     private static final Set<String> WAYS = WordSet.ofPhrases("off, on, in, out, back");
 
+    private static final int STAGE_WORDS = 8;
+
     private final Weave weave;
     private final Speech speech;
     private final List<Finding> findings;
@@ -46,6 +48,11 @@ final class SaidTwice {
             before.limits.addAll(f.limits);
             return true;
         }
+        if (nextStage(f, before)) {
+            before.to = f.to;
+            before.torques.addAll(f.torques);
+            return true;
+        }
         if (!before.action.equals(f.action)
                 || f.from - before.to > (f.is("inspect") ? 8 : 3)
                 || !sameWork(f, before)) {
@@ -79,6 +86,18 @@ final class SaidTwice {
                 && f.torques.isEmpty()
                 && f.consumables.isEmpty()
                 && !speech.hasAny(f.from, f.to, WAYS);
+    }
+
+    /** "to ten, twenty, then thirty-five newton metres": one tightening in stages. */
+    private boolean nextStage(Finding f, Finding before) {
+        return f.is("tighten")
+                && before.is("tighten")
+                && f.from == before.to
+                && speech.word(f.from).equals("then")
+                && f.torques.size() == 1
+                && before.torques.size() > 1
+                && f.to - f.from <= STAGE_WORDS
+                && f.parts.stream().allMatch(p -> before.names(Nouns.head(p.name())));
     }
 
     /** "lift, look, lift again" */

@@ -190,8 +190,13 @@ final class StatementStart {
         if (verb.alsoNoun() && !speech.token(i).mark().isEmpty()
                 || bound(i, verb, before)
                 || so.helped(i)
-                || saidOfThing(i, verb, before)
-                || !verb(i)) {
+                || saidOfThing(i, verb, before)) {
+            return false;
+        }
+        if (STRANDING.contains(speech.word(i - 2)) && Grammar.PREPOSITIONS.contains(before)) {
+            return true; // "where it came from"
+        }
+        if (!verb(i)) {
             return false;
         }
         String after = speech.word(i + 1);

@@ -135,6 +135,9 @@ final class StepMaking {
                     .map(Finding.Part::of)
                     .ifPresent(f.parts::add);
         }
+        if (!f.parts.isEmpty()) { // "position indicator: one screw", "lift it off" comes next
+            weave.remarks.remember(pending);
+        }
         Said before = Said.in(speech, pending.from(), pending.to());
         weave.attaching.attach(f, before, f.from, clause.from());
         rejections.judged(f, f.from, clause.from());

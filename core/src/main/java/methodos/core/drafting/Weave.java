@@ -71,6 +71,7 @@ final class Weave {
     /** Gives up waiting for the step of a fragment. */
     void dropPending() {
         if (pending != null) {
+            remarks.remember(pending);
             remarks.warned(pending, Said.in(speech, pending.from(), pending.to()));
             left.add(new Weaver.Left(pending.from(), pending.to(), pending.sentence(), null));
             pending = null;

@@ -303,8 +303,8 @@ public record SpokenNumber(Rational value, int used, boolean fraction) {
 
         /** "all ten | sixty-two millimetres": how many there are, and then a figure. */
         private boolean counts() {
-            return word(start - 1).equals("all")
-                    || STAGES.contains(word(start - 1)); // "in stages, ten | twenty | ..."
+            // "in stages, ten | twenty | ..."
+            return start > 0 && (word(start - 1).equals("all") || STAGES.contains(word(start - 1)));
         }
 
         private boolean afterHundred(int i) {
