@@ -88,7 +88,7 @@ final class ClauseCut {
                 return !BEFORE_SO.contains(before)
                         && !Set.of("that", "much", "many", "far", "long").contains(after);
             case "then":
-                return !before.equals("and") || so.start == i - 1;
+                return !Grammar.BE.contains(before) && !before.equals("and") || so.start == i - 1;
             case "now":
                 return !Set.of("by", "right", "for", "until").contains(before);
             case "next":

@@ -38,7 +38,8 @@ final class HandlingVerbs extends VerbReading {
 
     Finding take(int v) {
         if (photographs(v)) {
-            return act("record", v + 1);
+            int of = speech.find(v, end, "of");
+            return act("record", of > v ? of + 1 : v + 1);
         }
         if (speech.has(v, end, "the weight", "the load", "the strain")) {
             Finding f = finding(Kind.ACTION, "support");

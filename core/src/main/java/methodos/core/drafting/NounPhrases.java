@@ -54,6 +54,9 @@ final class NounPhrases {
         boolean each = false;
         while (at < end
                 && (speech.filler(at) || speech.determiner(at) || speech.word(at).equals("of"))) {
+            if (speech.phrase(at, "a couple")) {
+                break;
+            }
             if (Grammar.OBJECTS.contains(speech.word(at)) && endsHere(at)) {
                 return null;
             }

@@ -156,7 +156,7 @@ record Objects(
                                 || Grammar.PARTICLES.contains(speech.word(i + 2)))) {
                     break;
                 }
-                if (NEW_CLAUSES.contains(w)) {
+                if (NEW_CLAUSES.contains(w) || speech.phrase(i, "to let")) {
                     break;
                 }
                 if (w.equals("down") && speech.word(i - 1).equals("upside")) {

@@ -11,6 +11,9 @@ final class Refining {
 
     private static final Set<String> LINES = WordSet.of("cable lead wire connector hose");
 
+    private static final Set<String> INTO_HEAT =
+            WordSet.ofPhrases("in the, into the, in an, on the, onto the, under the");
+
     private static final Set<String> SOCKETS =
             WordSet.ofPhrases("wall, socket, outlet, mains, wall socket, receptacle");
 
@@ -209,7 +212,10 @@ final class Refining {
 
     /** "put it in the oven", "in the vise", "on the bench": what the place makes of it. */
     private void placed() {
-        if (objects.places().stream().anyMatch(p -> HOT_PLACE.matcher(p).matches())) {
+        boolean hotTool =
+                reader.speech().hasAny(reader.start(), reader.end(), INTO_HEAT)
+                        && said.tools.stream().anyMatch(t -> HOT_PLACE.matcher(t.name()).matches());
+        if (hotTool || objects.places().stream().anyMatch(p -> HOT_PLACE.matcher(p).matches())) {
             f.action = "heat";
         } else if (objects.places().stream().anyMatch(p -> COLD_PLACE.matcher(p).matches())) {
             f.action = "cool";

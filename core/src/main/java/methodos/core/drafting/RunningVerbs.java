@@ -54,12 +54,7 @@ final class RunningVerbs extends VerbReading {
                     ? act("lift", v + 1)
                     : f;
         }
-        boolean threaded =
-                !speech.has(v, end, "off", "out")
-                        && NounPhrases.at(speech, v + 1, end)
-                                .filter(np -> Things.FASTENERS.contains(np.head()))
-                                .isPresent();
-        if (reader.said().byHand || threaded) {
+        if (reader.said().byHand || fastener(v)) {
             return act("hand-tighten", v + 1);
         }
         if ("up".equals(o.particle())) {
@@ -68,8 +63,16 @@ final class RunningVerbs extends VerbReading {
         return null;
     }
 
+    /** "run the nut down", "start the screws": by hand, as far as it goes easily. */
+    private boolean fastener(int v) {
+        return !speech.has(v, end, "off", "out")
+                && NounPhrases.at(speech, v + 1, end)
+                        .filter(np -> Things.FASTENERS.contains(np.head()))
+                        .isPresent();
+    }
+
     Finding start(int v) {
-        if (reader.said().byHand) {
+        if (reader.said().byHand || fastener(v)) {
             return act("hand-tighten", v + 1);
         }
         boolean object = Set.of("it", "her").contains(speech.word(v + 1));
