@@ -32,17 +32,20 @@ final class Additions {
         this.findings = weave.findings;
     }
 
+    private static final Set<String> METERED = WordSet.of("bar psi V ohm");
+
     private static final Set<String> MEASURING =
             WordSet.ofPhrases(
                     "feeler gauge, dial gauge, micrometer, caliper, vernier caliper, vernier, ruler"
                             + ", multimeter, meter, straight edge, thermometer, insulation tester, ohmmeter");
 
     void addition(Clause clause, Said said) {
-        Fragment f = new Fragment(clause, said, weave.last(), unnamed(clause, said));
+        Added f = new Added(clause, said, weave.last(), unnamed(clause, said));
         if (weave.remarks.hands(clause)
                 || torque(f)
                 || pressure(f)
                 || angle(f)
+                || figureOfMeasurement(f)
                 || measuring(clause, said)
                 || pattern(f)
                 || otherTool(f)
@@ -62,9 +65,12 @@ final class Additions {
     }
 
     /**
+     * A clause that may add to a step.
+     *
+     * @param last the step before it, or null
      * @param unnamed whether no part is named in it
      */
-    private record Fragment(Clause clause, Said said, Finding last, boolean unnamed) {
+    private record Added(Clause clause, Said said, Finding last, boolean unnamed) {
 
         boolean within(int words) {
             return last != null && clause.from() - last.to <= words;
@@ -81,45 +87,63 @@ final class Additions {
                 .isEmpty();
     }
 
-    private boolean any(Fragment f, Predicate<Measure> test) {
+    private boolean any(Added f, Predicate<Measure> test) {
         return speech.measures(f.clause.from(), f.clause.to()).stream().anyMatch(test);
     }
 
-    private void attach(Fragment f) {
+    private void attach(Added f) {
         weave.attaching.attach(f.last, f.said, f.clause.from(), f.clause.to());
         f.last.extend(f.clause);
     }
 
-    private boolean make(Fragment f, Finding own) {
+    private boolean make(Added f, Finding own) {
         weave.steps.step(own, f.clause, f.said);
         return true;
     }
 
     /** A step with the parts of another. */
-    private Finding like(Fragment f, Kind kind, String action) {
+    private Finding like(Added f, Kind kind, String action) {
         Finding own = new Finding(kind, action, f.clause);
         f.last.parts.forEach(p -> own.parts.add(p.withQuantity(null)));
         return own;
     }
 
-    private boolean torque(Fragment f) {
+    private boolean torque(Added f) {
         if (!any(f, Measure::torque)) {
             return false;
         }
-        if (f.last == null || !f.last.is("tighten")) {
+        boolean brought =
+                f.last != null && f.last.is("lift", "pull") && f.clause.from() == f.last.to;
+        if (f.last == null || !f.last.is("tighten") && !brought) {
             return weave.remarks.remark(f.clause, f.said);
         }
         boolean near = f.clause.from() - f.last.to < 16;
         boolean nothing = NounPhrases.at(speech, f.clause.body(), f.clause.to()).isEmpty();
         boolean follows = f.sameSentence() && f.clause.from() == f.last.to;
-        if (near && f.last.torques.isEmpty() && (f.sameSentence() || nothing)) {
+        boolean stage = follows && nothing && f.said.pattern == null;
+        if (near && (f.last.torques.isEmpty() || stage) && (f.sameSentence() || nothing)) {
             attach(f);
             return true;
         }
         return near && nothing && !follows && make(f, like(f, Kind.ACTION, "tighten"));
     }
 
-    private boolean pressure(Fragment f) {
+    /** "measure the free length. At least sixty-two millimetres." */
+    private boolean figureOfMeasurement(Added f) {
+        boolean measured =
+                f.within(2)
+                        && f.last.is("measure")
+                        && f.last.limits.isEmpty()
+                        && f.unnamed
+                        && f.said.tools.isEmpty()
+                        && any(f, m -> m.length() || METERED.contains(m.unit()));
+        if (measured) {
+            attach(f);
+        }
+        return measured;
+    }
+
+    private boolean pressure(Added f) {
         boolean pumped = f.within(4) && f.last.is("pressurise") && any(f, Measure::pressure);
         if (pumped) {
             attach(f);
@@ -129,7 +153,7 @@ final class Additions {
 
     /** "stuck? strap wrench": the same work with another tool, where it is needed. */
     boolean askedOf(Clause clause, Said said) {
-        Fragment f = new Fragment(clause, said, weave.last(), unnamed(clause, said));
+        Added f = new Added(clause, said, weave.last(), unnamed(clause, said));
         int asked = f.clause.from() - 1;
         boolean otherTool =
                 f.last != null
@@ -151,7 +175,7 @@ final class Additions {
     }
 
     /** "a final ninety degrees" */
-    private boolean angle(Fragment f) {
+    private boolean angle(Added f) {
         boolean turned =
                 f.within(8) && f.last.is("tighten") && f.unnamed && any(f, FiguresTold::angle);
         if (turned) {
@@ -160,7 +184,7 @@ final class Additions {
         return turned;
     }
 
-    private boolean pattern(Fragment f) {
+    private boolean pattern(Added f) {
         boolean again =
                 f.said.pattern != null
                         && !any(f, Measure::torque)
@@ -176,7 +200,7 @@ final class Additions {
     }
 
     /** "stuck? strap wrench": the same again with another tool. */
-    private boolean otherTool(Fragment f) {
+    private boolean otherTool(Added f) {
         boolean other =
                 weave.conditions.holdsFor(f.clause)
                         && !f.said.tools.isEmpty()
@@ -190,7 +214,7 @@ final class Additions {
         return make(f, like(f, f.last.kind, f.last.action));
     }
 
-    private boolean byHand(Fragment f) {
+    private boolean byHand(Added f) {
         return f.said.byHand
                 && f.unnamed
                 && f.within(2)
@@ -199,7 +223,7 @@ final class Additions {
     }
 
     /** "nuts underneath: 11 mm": they are held with a spanner of that size. */
-    private boolean spanner(Fragment f) {
+    private boolean spanner(Added f) {
         Optional<Finding.Part> topic = context.topic(f.clause.sentence());
         boolean size =
                 f.unnamed
@@ -220,7 +244,7 @@ final class Additions {
     }
 
     /** "spring, free: 58 mm": a measurement without a verb. */
-    private boolean figureOfTopic(Fragment f) {
+    private boolean figureOfTopic(Added f) {
         Optional<Finding.Part> topic = context.topic(f.clause.sentence());
         if (!f.unnamed
                 || topic.isEmpty()
@@ -237,7 +261,7 @@ final class Additions {
                         m ->
                                 m.bare() && !m.whole() && dimension
                                         || m.length()
-                                        || Set.of("bar", "psi", "V", "ohm").contains(m.unit()));
+                                        || METERED.contains(m.unit()));
         if (!measured) {
             return false;
         }
@@ -251,7 +275,7 @@ final class Additions {
     }
 
     /** "held on by a lock nut. Twenty-four mil socket": how the fastener comes off. */
-    private boolean fastenerTold(Fragment f) {
+    private boolean fastenerTold(Added f) {
         Weave.Told told = weave.toldFastener;
         if (told == null) {
             return false;
@@ -271,7 +295,7 @@ final class Additions {
     }
 
     /** "wiper last, lip outwards": what goes in so. */
-    private boolean wayRound(Fragment f) {
+    private boolean wayRound(Added f) {
         Clause before = weave.pending;
         if (f.said.orientation == null
                 || before == null
@@ -291,7 +315,7 @@ final class Additions {
     }
 
     /** To the step before where it belongs to that, otherwise it waits for the next. */
-    private void join(Fragment f) {
+    private void join(Added f) {
         boolean adjoins = f.within(1) && weave.pending == null && f.last.kind != Kind.CAUTION;
         boolean completes =
                 f.said.orientation != null

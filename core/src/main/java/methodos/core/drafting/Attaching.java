@@ -67,6 +67,9 @@ final class Attaching {
         f.byHand |= said.byHand;
         if (f.kind != Kind.CAUTION) {
             Values.into(f, speech, said, from, to);
+            if (!f.torques.isEmpty() && f.is("pull", "lift", "turn")) {
+                f.action = "tighten"; // "bring them up to forty newton metres"
+            }
             size(f, from, to);
         }
     }

@@ -41,7 +41,7 @@ final class Grammar {
                             + " which who where whether how what why than otherwise plus though");
     static final Set<String> ADVERBS =
             WordSet.of(
-                    "straight slowly slow gently evenly carefully again now next first last then here"
+                    "straight slowly slow gently evenly crosswise diagonally alternately carefully again now next first last then here"
                             + " there too somewhere anywhere very really just only still already once twice well right"
                             + " completely fully all halfway sideways upwards downwards outwards"
                             + " inwards forward forwards backwards clockwise anticlockwise properly"

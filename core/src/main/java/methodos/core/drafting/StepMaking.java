@@ -67,9 +67,6 @@ final class StepMaking {
         counts.countedBefore(f, clause);
         rejections.judged(f, clause.from(), clause.to());
         rejections.rejected(f, clause);
-        if (!f.torques.isEmpty() && f.is("pull", "lift", "turn")) {
-            f.action = "tighten"; // "bring them up to forty newton metres"
-        }
         twice.takeNamed(f);
         weave.conditions.into(f, clause, said);
         if (f.kind == Kind.CAUTION) {

@@ -14,6 +14,9 @@ final class Weaver {
 
     private static final Set<String> NOT = WordSet.of("no not dont never");
 
+    /** Before so many steps "going back together" only announces what will come. */
+    private static final int BEGUN = 2;
+
     private final Weave weave;
     private final Speech speech;
     private final Context context;
@@ -128,7 +131,7 @@ final class Weaver {
                     !left.isEmpty()
                             && left.get(left.size() - 1).reason() == Draft.Reason.ASIDE
                             && left.get(left.size() - 1).to() == clause.from();
-            if (findings.size() > 8 && at >= 0 && at - clause.body() <= 3 && !story) {
+            if (findings.size() > BEGUN && at >= 0 && at - clause.body() <= 3 && !story) {
                 context.goBack();
             }
         }

@@ -170,10 +170,9 @@ final class DraftedContent {
     // ---------------------------------------------------------------- values
 
     private List<String> joints(DraftedStep drafted, List<PartUse> parts, List<Evidence> evidence) {
+        List<Value.Known> stages = stages(drafted.torques(), evidence);
         Optional<Value> value =
-                drafted.torques().stream()
-                        .flatMap(t -> value(t.min(), t.max(), t.unit(), evidence).stream())
-                        .findFirst();
+                stages.isEmpty() ? Optional.empty() : Optional.of(stages.get(stages.size() - 1));
         boolean open =
                 value.isEmpty()
                         && drafted.reference() != null
@@ -191,10 +190,24 @@ final class DraftedContent {
                         .fastener(parts.isEmpty() ? null : parts.get(0).part())
                         .count(parts.isEmpty() ? 1 : parts.get(0).count())
                         .torque(value.orElseGet(() -> open(drafted.reference())))
+                        .stages(
+                                stages.stream()
+                                        .limit(Math.max(0, stages.size() - 1))
+                                        .map(v -> v.quantity().print())
+                                        .toList())
                         .order(drafted.pattern())
                         .build();
         manual = manual.withIdTaken().withJoint(joint);
         return List.of(joint.id());
+    }
+
+    /** "Ten, twenty, then thirty-five", in the system of units that was said first. */
+    private static List<Value.Known> stages(
+            List<DraftedStep.Torque> torques, List<Evidence> evidence) {
+        return torques.stream()
+                .filter(t -> t.unit().equals(torques.get(0).unit()))
+                .flatMap(t -> value(t.min(), t.max(), t.unit(), evidence).stream())
+                .toList();
     }
 
     private Value open(String document) {
@@ -218,7 +231,7 @@ final class DraftedContent {
         return readings;
     }
 
-    private static Optional<Value> value(
+    private static Optional<Value.Known> value(
             Double min, Double max, String unit, List<Evidence> evidence) {
         String text =
                 min == null
