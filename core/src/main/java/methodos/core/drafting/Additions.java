@@ -319,6 +319,10 @@ final class Additions {
         boolean adjoins = f.within(1) && weave.pending == null && f.last.kind != Kind.CAUTION;
         boolean completes =
                 f.said.orientation != null
+                        || f.said.pattern != null
+                                && f.last != null
+                                && f.last.is("tighten")
+                                && f.last.pattern == null
                         || !f.said.tools.isEmpty() && f.last != null && f.last.tools.isEmpty();
         if (adjoins && (f.sameSentence() || completes)) {
             if (f.last.telegraphic && f.last.is("restore") && any(f, Measure::time)) {

@@ -152,6 +152,18 @@ final class Remarks {
                 || speech.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque)) {
             return false;
         }
+        Finding tightened = weave.last();
+        boolean ofTightening =
+                tightened != null
+                        && tightened.is("tighten")
+                        && tightened.torques.isEmpty()
+                        && tightened.sentence == clause.sentence()
+                        && tightened.to == clause.from();
+        if (ofTightening) {
+            tightened.reference = said.reference;
+            tightened.extend(clause);
+            return true;
+        }
         Weaver.Left asked = left.isEmpty() ? null : left.get(left.size() - 1);
         if (weave.pending == null
                 && asked != null

@@ -30,9 +30,9 @@ class NarrationsTest {
             Path.of("src/test/resources/methodos/files/draft/narrations");
 
     /** Below these the reader has lost something that it could do. */
-    private static final double EACH = 0.5;
+    private static final double EACH = 0.6;
 
-    private static final double MEAN = 0.68;
+    private static final double MEAN = 0.74;
 
     private final NarrationReader reader =
             new NarrationReader(Lexicon.english(), EnglishPartsOfSpeech.load());
