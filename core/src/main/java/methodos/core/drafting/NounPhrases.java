@@ -18,6 +18,8 @@ final class NounPhrases {
             WordSet.of(
                     "this these those your my their please per each every both all any some another"
                             + " no plus minus");
+    private static final Set<String> NAMES_IN_LY =
+            WordSet.of("supply assembly subassembly belly jelly dolly");
     private static final Set<String> NAMING_ADVERBS =
             WordSet.of("flat soft square first last next right dry wet hard");
     private static final Set<String> SIDES =
@@ -283,7 +285,7 @@ final class NounPhrases {
                         && !Grammar.NEVER_NAMES.contains(speech.word(i + 1))
                         && nameable(i + 1);
         if (Grammar.NEVER_NAMES.contains(w) && !described
-                || w.length() > 4 && w.endsWith("ly") && !w.endsWith("bly") && !w.endsWith("lly")) {
+                || w.length() > 4 && w.endsWith("ly") && !NAMES_IN_LY.contains(w)) {
             return false;
         }
         if (w.length() > 3

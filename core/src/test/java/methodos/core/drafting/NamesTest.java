@@ -42,6 +42,8 @@ class NamesTest {
             nullValues = "-",
             value = {
                 "the end cap, end cap, -, -",
+                "the supply valve, supply valve, -, -",
+                "the pump assembly, pump assembly, -, -",
                 "four cap screws, cap screw, 4, -",
                 "the four M8 by 25 cap screws, cap screw, 4, M8 x 25",
                 "two m eight bolts, bolt, 2, M8",
