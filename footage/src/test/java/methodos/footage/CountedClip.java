@@ -22,6 +22,29 @@ public final class CountedClip {
 
     private CountedClip() {}
 
+    /** A clip of some seconds in which a tone sounds from one second to another. */
+    public static Path sounding(Path file, int seconds, int from, int to) throws Exception {
+        return make(
+                file,
+                25 * seconds,
+                25,
+                "-f",
+                "lavfi",
+                "-i",
+                "sine=frequency=440:duration="
+                        + seconds
+                        + ",volume='between(t,"
+                        + from
+                        + ","
+                        + to
+                        + ")':eval=frame",
+                "-c:v",
+                "mpeg4",
+                "-c:a",
+                "aac",
+                "-shortest");
+    }
+
     /**
      * @param frames how many
      * @param rate frames a second

@@ -11,31 +11,23 @@ class SpanSoundTest {
 
     @TempDir Path folder;
 
-    /** A tone that sounds from second 1 to second 2 only. */
     private Path clip() throws Exception {
-        return CountedClip.make(
-                folder.resolve("tone.mp4"),
-                75,
-                25,
-                "-f",
-                "lavfi",
-                "-i",
-                "sine=frequency=440:duration=3,volume='between(t,1,2)':eval=frame",
-                "-c:v",
-                "mpeg4",
-                "-c:a",
-                "aac",
-                "-shortest");
+        return CountedClip.sounding(folder.resolve("tone.mp4"), 3, 1, 2);
     }
 
-    private static double loudness(float[] samples, double from, double to) {
+    /** Root mean square of a stretch. */
+    static double loudness(float[] samples, int rate, double from, double to) {
         double squares = 0;
-        int first = (int) (from * SpanSound.RATE);
-        int last = (int) (to * SpanSound.RATE);
+        int first = (int) (from * rate);
+        int last = (int) (to * rate);
         for (int i = first; i < last; i++) {
             squares += samples[i] * samples[i];
         }
         return Math.sqrt(squares / (last - first));
+    }
+
+    private static double loudness(float[] samples, double from, double to) {
+        return loudness(samples, SpanSound.RATE, from, to);
     }
 
     @Test

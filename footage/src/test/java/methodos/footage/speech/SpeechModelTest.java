@@ -23,19 +23,7 @@ class SpeechModelTest {
     }
 
     private Path sounding() throws Exception {
-        return CountedClip.make(
-                folder.resolve("tone.mp4"),
-                125,
-                25,
-                "-f",
-                "lavfi",
-                "-i",
-                "sine=frequency=440:duration=5",
-                "-c:v",
-                "mpeg4",
-                "-c:a",
-                "aac",
-                "-shortest");
+        return CountedClip.sounding(folder.resolve("tone.mp4"), 5, 0, 5);
     }
 
     @Test
