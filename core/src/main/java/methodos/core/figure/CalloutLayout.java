@@ -6,18 +6,49 @@ import java.util.List;
 import methodos.core.manual.Point;
 
 /**
- * Finds places for balloons in the margin around a picture.
+ * Finds places for balloons around a picture, outside of it and inside the sheet.
  *
- * <p>Balloons go to places at even distances on a frame around the picture. The assignment starts
- * with the nearest free place for each target and exchanges places as long as that shortens the
- * leaders; two crossing leaders always get shorter by an exchange (the diagonals of a quadrangle
- * are together longer than two opposite sides), so the free ones end without crossings.
+ * <p>Balloons go to places at even distances on a frame around the picture. The places are assigned
+ * so that the leaders together are shortest (Kuhn and Munkres); of shortest leaders no two cross,
+ * since the diagonals of a quadrangle are together longer than two opposite sides. A leader that
+ * would cross that of a balloon that is held, or run through a balloon, costs more than any length;
+ * what is left of such faults is mended by moving and exchanging balloons, fewest faults first.
  */
 public final class CalloutLayout {
 
-    private final double width;
-    private final double height;
-    private final double margin;
+    /** Balloons are so far from each other, in pixels. */
+    private static final double APART = 2;
+
+    /** Costs more than all leaders together can be long. */
+    private static final double FAULT = 1e7;
+
+    private static final int ROUNDS = 60;
+
+    /**
+     * @param x of the picture's left edge on the sheet
+     * @param y of its upper edge
+     */
+    public record Sheet(
+            double width,
+            double height,
+            double x,
+            double y,
+            double pictureWidth,
+            double pictureHeight) {
+
+        /** A picture with the same margin on all sides, its corner being the origin. */
+        static Sheet around(double pictureWidth, double pictureHeight, double margin) {
+            return new Sheet(
+                    pictureWidth + 2 * margin,
+                    pictureHeight + 2 * margin,
+                    margin,
+                    margin,
+                    pictureWidth,
+                    pictureHeight);
+        }
+    }
+
+    private final Sheet sheet;
     private final double radius;
 
     /**
@@ -27,9 +58,14 @@ public final class CalloutLayout {
      * @param radius radius of a balloon
      */
     public CalloutLayout(double width, double height, double margin, double radius) {
-        this.width = width;
-        this.height = height;
-        this.margin = margin;
+        this(Sheet.around(width, height, margin), radius);
+    }
+
+    /**
+     * @param radius radius of a balloon, in the sheet's pixels
+     */
+    public CalloutLayout(Sheet sheet, double radius) {
+        this.sheet = sheet;
         this.radius = radius;
     }
 
@@ -44,7 +80,8 @@ public final class CalloutLayout {
         List<Point> places = new ArrayList<>(frame());
         held.stream()
                 .filter(h -> h != null)
-                .forEach(h -> places.removeIf(p -> p.distance(h) < 2 * radius + 2));
+                .forEach(h -> places.removeIf(p -> p.distance(h) < 2 * radius + APART));
+        targets.forEach(t -> places.removeIf(p -> p.distance(t) < radius + APART));
         List<Integer> free = new ArrayList<>();
         for (int i = 0; i < targets.size(); i++) {
             if (held.get(i) == null) {
@@ -55,8 +92,8 @@ public final class CalloutLayout {
             throw new IllegalArgumentException(
                     free.size() + " balloons do not fit on " + places.size() + " places");
         }
-        int[] chosen = nearest(targets, free, places);
-        improve(targets, free, places, chosen);
+        Assigning assigning = new Assigning(targets, held, free, places);
+        int[] chosen = assigning.solve();
         List<Point> result = new ArrayList<>(held);
         for (int k = 0; k < free.size(); k++) {
             result.set(free.get(k), places.get(chosen[k]));
@@ -64,65 +101,232 @@ public final class CalloutLayout {
         return result;
     }
 
+    /** Places around the picture, from its corner; a side without room has none. */
     private List<Point> frame() {
-        double out = margin / 2;
         double pitch = 2 * radius + Math.max(4, radius * 0.6);
+        double left = middle(sheet.x());
+        double right = middle(sheet.width() - sheet.x() - sheet.pictureWidth());
+        double top = middle(sheet.y());
+        double bottom = middle(sheet.height() - sheet.y() - sheet.pictureHeight());
+        double west = left > 0 ? -left : radius - sheet.x();
+        double east = right > 0 ? sheet.pictureWidth() + right : sheet.width() - sheet.x() - radius;
+        double north = top > 0 ? -top : radius - sheet.y();
+        double south =
+                bottom > 0 ? sheet.pictureHeight() + bottom : sheet.height() - sheet.y() - radius;
         List<Point> places = new ArrayList<>();
-        int across = Math.max(2, (int) Math.floor((width + margin) / pitch));
-        int down = Math.max(2, (int) Math.floor((height + margin) / pitch));
-        for (int i = 0; i <= across; i++) {
-            double x = -out + (width + margin) * i / across;
-            places.add(new Point(x, -out));
-            places.add(new Point(x, height + out));
+        int across = (int) Math.floor((east - west) / pitch);
+        for (int i = 0; across > 0 && i <= across; i++) {
+            double x = west + (east - west) * i / across;
+            if (top > 0) {
+                places.add(new Point(x, north));
+            }
+            if (bottom > 0) {
+                places.add(new Point(x, south));
+            }
         }
-        for (int i = 1; i < down; i++) {
-            double y = -out + (height + margin) * i / down;
-            places.add(new Point(-out, y));
-            places.add(new Point(width + out, y));
+        int down = (int) Math.floor((south - north) / pitch);
+        for (int i = top > 0 ? 1 : 0; down > 0 && i <= (bottom > 0 ? down - 1 : down); i++) {
+            double y = north + (south - north) * i / down;
+            if (left > 0) {
+                places.add(new Point(west, y));
+            }
+            if (right > 0) {
+                places.add(new Point(east, y));
+            }
         }
         return places;
     }
 
-    private static int[] nearest(List<Point> targets, List<Integer> free, List<Point> places) {
-        boolean[] taken = new boolean[places.size()];
-        int[] chosen = new int[free.size()];
-        Arrays.fill(chosen, -1);
-        for (int k = 0; k < free.size(); k++) {
-            Point target = targets.get(free.get(k));
-            for (int p = 0; p < places.size(); p++) {
-                boolean better =
-                        chosen[k] < 0
-                                || target.distance(places.get(p))
-                                        < target.distance(places.get(chosen[k]));
-                if (!taken[p] && better) {
-                    chosen[k] = p;
-                }
-            }
-            taken[chosen[k]] = true;
-        }
-        return chosen;
+    /** How far from the picture the middle of a margin is; 0 where no balloon has room in it. */
+    private double middle(double margin) {
+        return margin >= 2 * radius ? margin / 2 : 0;
     }
 
-    private static void improve(
-            List<Point> targets, List<Integer> free, List<Point> places, int[] chosen) {
-        boolean better = true;
-        while (better) {
-            better = false;
-            for (int a = 0; a < chosen.length; a++) {
-                for (int b = a + 1; b < chosen.length; b++) {
-                    Point ta = targets.get(free.get(a));
-                    Point tb = targets.get(free.get(b));
-                    Point pa = places.get(chosen[a]);
-                    Point pb = places.get(chosen[b]);
-                    double now = ta.distance(pa) + tb.distance(pb);
-                    if (ta.distance(pb) + tb.distance(pa) < now - 1e-9) {
-                        int swap = chosen[a];
-                        chosen[a] = chosen[b];
-                        chosen[b] = swap;
+    /** Looks for places without a fault where mending has left one; branch and bound. */
+    private static final class Search {
+
+        /** So many tries take about 10 ms. */
+        private static final int MOST = 150_000;
+
+        private final Assigning assigning;
+        private final Integer[][] nearest;
+        private final double[] leastBehind;
+        private final int[] chosen;
+        private int[] best;
+        private double least = FAULT;
+        private int tries;
+
+        Search(Assigning assigning, int[] mended) {
+            this.assigning = assigning;
+            this.best = mended;
+            this.chosen = new int[mended.length];
+            this.nearest = new Integer[mended.length][];
+            this.leastBehind = new double[mended.length + 1];
+            for (int k = mended.length - 1; k >= 0; k--) {
+                double[] cost = assigning.cost[k];
+                nearest[k] = new Integer[cost.length];
+                Arrays.setAll(nearest[k], p -> p);
+                Arrays.sort(nearest[k], (a, b) -> Double.compare(cost[a], cost[b]));
+                leastBehind[k] = leastBehind[k + 1] + cost[nearest[k][0]];
+            }
+        }
+
+        int[] best() {
+            go(0, 0);
+            return best;
+        }
+
+        private void go(int k, double sum) {
+            if (k == chosen.length) {
+                least = sum;
+                best = chosen.clone();
+                return;
+            }
+            for (int p : nearest[k]) {
+                double with = sum + assigning.cost[k][p];
+                if (with + leastBehind[k + 1] >= least || tries++ > MOST) {
+                    return;
+                }
+                if (fits(k, p)) {
+                    chosen[k] = p;
+                    go(k + 1, with);
+                }
+            }
+        }
+
+        private boolean fits(int k, int p) {
+            for (int l = 0; l < k; l++) {
+                if (chosen[l] == p || assigning.pair(k, p, l, chosen[l]) > 0) {
+                    return false;
+                }
+            }
+            return true;
+        }
+    }
+
+    /** Which target gets which place. */
+    private final class Assigning {
+
+        private final List<Point> targets;
+        private final List<Point> held;
+        private final List<Integer> free;
+        private final List<Point> places;
+        private final double[][] cost;
+
+        Assigning(List<Point> targets, List<Point> held, List<Integer> free, List<Point> places) {
+            this.targets = targets;
+            this.held = held;
+            this.free = free;
+            this.places = places;
+            this.cost = new double[free.size()][places.size()];
+            for (int k = 0; k < cost.length; k++) {
+                for (int p = 0; p < places.size(); p++) {
+                    cost[k][p] = alone(targets.get(free.get(k)), places.get(p));
+                }
+            }
+        }
+
+        /** The leader's length, and what it has to do with the balloons that are held. */
+        private double alone(Point target, Point place) {
+            double sum = target.distance(place);
+            for (int i = 0; i < held.size(); i++) {
+                if (held.get(i) != null) {
+                    sum += FAULT * faults(target, place, targets.get(i), held.get(i));
+                }
+            }
+            return sum;
+        }
+
+        private int faults(Point target, Point place, Point other, Point otherPlace) {
+            int faults = Leaders.cross(target, place, other, otherPlace) ? 1 : 0;
+            faults += Leaders.distance(otherPlace, target, place) < radius ? 1 : 0;
+            faults += Leaders.distance(place, other, otherPlace) < radius ? 1 : 0;
+            return faults;
+        }
+
+        private double pair(int k, int p, int l, int q) {
+            return FAULT
+                    * faults(
+                            targets.get(free.get(k)),
+                            places.get(p),
+                            targets.get(free.get(l)),
+                            places.get(q));
+        }
+
+        int[] solve() {
+            int[] chosen = ShortestAssignment.of(cost);
+            boolean better = true;
+            for (int round = 0; round < ROUNDS && better; round++) {
+                better = mend(chosen);
+            }
+            return total(chosen) < FAULT ? chosen : new Search(this, chosen).best();
+        }
+
+        private double total(int[] chosen) {
+            double sum = 0;
+            for (int k = 0; k < chosen.length; k++) {
+                sum += cost[k][chosen[k]];
+                for (int l = 0; l < k; l++) {
+                    sum += pair(k, chosen[k], l, chosen[l]);
+                }
+            }
+            return sum;
+        }
+
+        /** What one balloon costs beside all others. */
+        private double of(int k, int p, int[] chosen, int except) {
+            double sum = cost[k][p];
+            for (int l = 0; l < chosen.length; l++) {
+                if (l != k && l != except) {
+                    sum += pair(k, p, l, chosen[l]);
+                }
+            }
+            return sum;
+        }
+
+        /** Moves balloons to free places and exchanges them, where that is better. */
+        private boolean mend(int[] chosen) {
+            boolean[] taken = new boolean[places.size()];
+            Arrays.stream(chosen).forEach(p -> taken[p] = true);
+            boolean better = false;
+            for (int k = 0; k < chosen.length; k++) {
+                double now = of(k, chosen[k], chosen, -1);
+                if (now < FAULT) {
+                    continue;
+                }
+                for (int p = 0; p < places.size(); p++) {
+                    double then = taken[p] ? Double.MAX_VALUE : of(k, p, chosen, -1);
+                    if (then < now - 1e-9) {
+                        taken[chosen[k]] = false;
+                        chosen[k] = p;
+                        taken[p] = true;
+                        now = then;
                         better = true;
                     }
                 }
+                for (int l = 0; l < chosen.length; l++) {
+                    better |= l != k && exchange(k, l, chosen);
+                }
             }
+            return better;
+        }
+
+        private boolean exchange(int k, int l, int[] chosen) {
+            double now =
+                    of(k, chosen[k], chosen, l)
+                            + of(l, chosen[l], chosen, k)
+                            + pair(k, chosen[k], l, chosen[l]);
+            double then =
+                    of(k, chosen[l], chosen, l)
+                            + of(l, chosen[k], chosen, k)
+                            + pair(k, chosen[l], l, chosen[k]);
+            if (then >= now - 1e-9) {
+                return false;
+            }
+            int place = chosen[k];
+            chosen[k] = chosen[l];
+            chosen[l] = place;
+            return true;
         }
     }
 }

@@ -8,8 +8,8 @@ import java.util.Optional;
 import methodos.core.manual.Point;
 
 /**
- * Rows and columns in which screws lie, seen straight or askew: the directions of two sides of the
- * hull are tried as axes until all screws lie in few rows and columns.
+ * Rows and columns in which screws lie, seen straight or askew: the directions between the
+ * outermost screws are tried as axes until all screws lie in rows and columns.
  */
 final class ScrewGrid {
 
@@ -38,11 +38,15 @@ final class ScrewGrid {
         }
         List<Integer> hull = Points.hull(screws);
         List<Point> sides = new ArrayList<>();
-        for (int i = 0; i < hull.size(); i++) {
-            Point a = screws.get(hull.get(i));
-            Point b = screws.get(hull.get((i + 1) % hull.size()));
-            double length = a.distance(b);
-            sides.add(new Point((b.x() - a.x()) / length, (b.y() - a.y()) / length));
+        for (int i : hull) {
+            for (int j : hull) {
+                Point a = screws.get(i);
+                Point b = screws.get(j);
+                double length = a.distance(b);
+                if (i != j) {
+                    sides.add(new Point((b.x() - a.x()) / length, (b.y() - a.y()) / length));
+                }
+            }
         }
         return sides.stream()
                 .flatMap(u -> sides.stream().map(v -> new Axes(u, v)))
