@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import methodos.core.geometry.Points;
 import methodos.core.manual.Point;
 
 /**

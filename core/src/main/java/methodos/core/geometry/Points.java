@@ -1,4 +1,4 @@
-package methodos.core.tightening;
+package methodos.core.geometry;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -6,18 +6,18 @@ import java.util.List;
 import methodos.core.manual.Point;
 
 /** Geometry of a few points on a picture. */
-final class Points {
+public final class Points {
 
     private Points() {}
 
-    static Point mean(List<Point> points) {
+    public static Point mean(List<Point> points) {
         return new Point(
                 points.stream().mapToDouble(Point::x).average().orElse(0),
                 points.stream().mapToDouble(Point::y).average().orElse(0));
     }
 
     /** Positive where c lies to the left of the way from a to b, the y axis pointing up. */
-    static double cross(Point a, Point b, Point c) {
+    public static double cross(Point a, Point b, Point c) {
         return (b.x() - a.x()) * (c.y() - a.y()) - (b.y() - a.y()) * (c.x() - a.x());
     }
 
@@ -27,7 +27,7 @@ final class Points {
      *
      * @return places in the list
      */
-    static List<Integer> hull(List<Point> points) {
+    public static List<Integer> hull(List<Point> points) {
         List<Integer> sorted = new ArrayList<>();
         for (int i = 0; i < points.size(); i++) {
             sorted.add(i);

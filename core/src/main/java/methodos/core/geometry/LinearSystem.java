@@ -1,9 +1,9 @@
-package methodos.core.tightening;
+package methodos.core.geometry;
 
 import java.util.Optional;
 
 /** Small systems of linear equations. */
-final class LinearSystem {
+public final class LinearSystem {
 
     private static final double SINGULAR = 1e-10;
 
@@ -15,7 +15,7 @@ final class LinearSystem {
      * @param rows each with its right side at the end; they are changed
      * @return nothing where the equations do not determine the unknowns
      */
-    static Optional<double[]> solve(double[][] rows) {
+    public static Optional<double[]> solve(double[][] rows) {
         int n = rows.length;
         for (int k = 0; k < n; k++) {
             int pivot = k;

@@ -1,4 +1,4 @@
-package methodos.core.tightening;
+package methodos.core.geometry;
 
 import java.util.List;
 import java.util.Optional;
@@ -11,7 +11,7 @@ import methodos.core.manual.Point;
  * the middle of the points and scaled by their spread. With the Cholesky factor L of its quadratic
  * part (A = L Lᵀ) the map p → Lᵀ (p − centre) takes the ellipse to a circle of radius 1.
  */
-final class Ellipse {
+public final class Ellipse {
 
     private static final int UNKNOWNS = 5;
 
@@ -38,7 +38,7 @@ final class Ellipse {
      * @param points five at least
      * @return nothing where the best conic is no ellipse
      */
-    static Optional<Ellipse> through(List<Point> points) {
+    public static Optional<Ellipse> through(List<Point> points) {
         Point middle = Points.mean(points);
         double scale = points.stream().mapToDouble(p -> p.distance(middle)).average().orElse(0);
         if (scale <= 0) {
@@ -79,8 +79,22 @@ final class Ellipse {
         return Optional.of(new Ellipse(middle, scale, cx, cy, l11, l21, l22));
     }
 
+    /** Length of the shorter half axis over that of the longer: the cosine of the tilt. */
+    public double flatness() {
+        double a = l11 * l11;
+        double b = l11 * l21;
+        double c = l21 * l21 + l22 * l22;
+        double root = Math.hypot((a - c) / 2, b);
+        return Math.sqrt(((a + c) / 2 - root) / ((a + c) / 2 + root));
+    }
+
+    /** Its middle on the picture. */
+    public Point middle() {
+        return new Point(middle.x() + scale * centreX, middle.y() + scale * centreY);
+    }
+
     /** Where a point lies when the ellipse is seen as a circle of radius 1 about the origin. */
-    Point straightened(Point p) {
+    public Point straightened(Point p) {
         double x = (p.x() - middle.x()) / scale - centreX;
         double y = (p.y() - middle.y()) / scale - centreY;
         return new Point(l11 * x + l21 * y, l22 * y);
