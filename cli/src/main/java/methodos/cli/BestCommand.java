@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import methodos.cli.output.Output;
 import methodos.core.scan.BestStills;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;

@@ -3,6 +3,7 @@ package methodos.cli;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import methodos.cli.output.Output;
 import methodos.core.narration.Captions;
 import methodos.files.captions.CaptionFile;
 import methodos.files.project.AtomicFile;

@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.stream.Stream;
+import methodos.cli.output.Output;
 import methodos.demo.DemoProject;
 import methodos.desktop.DesktopProgram;
 import methodos.files.project.ProjectProblem;

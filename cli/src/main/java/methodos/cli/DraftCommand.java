@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import methodos.cli.output.Output;
 import methodos.core.coverage.ShownNotTold;
 import methodos.core.drafting.NarrationReader;
 import methodos.core.edit.DraftEdits;

@@ -3,6 +3,7 @@ package methodos.cli;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import methodos.cli.calc.CalcCommand;
 import methodos.desktop.DesktopProgram;
 import methodos.files.folders.AppFolders;
 import picocli.CommandLine;
@@ -25,6 +26,7 @@ import picocli.CommandLine.Spec;
             BestCommand.class,
             CutCommand.class,
             HearCommand.class,
+            CalcCommand.class,
             DraftCommand.class,
             NewCommand.class,
             ImportCommand.class,

@@ -2,6 +2,7 @@ package methodos.cli;
 
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import methodos.cli.output.Output;
 import methodos.core.manual.Manual;
 import methodos.files.project.ProjectFolder;
 import picocli.CommandLine.Command;

@@ -3,6 +3,7 @@ package methodos.cli;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import methodos.cli.output.Output;
 import methodos.footage.Probe;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import methodos.cli.output.Output;
 import methodos.core.manual.Manual;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;

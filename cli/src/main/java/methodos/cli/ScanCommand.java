@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import methodos.cli.output.Output;
 import methodos.core.scan.FrameScore;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import javax.imageio.ImageIO;
+import methodos.cli.output.Output;
 import methodos.files.project.AtomicFile;
 import methodos.files.project.ProjectProblem;
 import methodos.footage.Recording;

@@ -1,4 +1,4 @@
-package methodos.cli;
+package methodos.cli.output;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -6,13 +6,13 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 
 /** Standard output in UTF-8: one JSON value, or lines for people. */
-final class Output {
+public final class Output {
 
     private static final ObjectMapper JSON = new ObjectMapper();
 
     private Output() {}
 
-    static void json(Object value) {
+    public static void json(Object value) {
         try {
             line(JSON.writeValueAsString(value));
         } catch (JsonProcessingException e) {
@@ -20,14 +20,14 @@ final class Output {
         }
     }
 
-    static void line(String text) {
+    public static void line(String text) {
         PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
         out.println(text);
         out.flush();
     }
 
     /** Seconds to the millionth, fine enough to find the same frame again. */
-    static double seconds(double time) {
+    public static double seconds(double time) {
         return Math.round(time * 1_000_000) / 1_000_000.0;
     }
 }

@@ -1,0 +1,123 @@
+package methodos.cli.calc;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.concurrent.Callable;
+import methodos.cli.output.Output;
+import methodos.files.project.ProjectProblem;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+
+/** The calculators alone, for other programs. */
+@Command(
+        name = "calc",
+        mixinStandardHelpOptions = true,
+        description = "Calculates one thing from a JSON request, or each of a list of them.")
+public final class CalcCommand implements Callable<Integer> {
+
+    private static final int WRONG = 3;
+
+    private static final Map<String, Calculator> CALCULATORS =
+            new TreeMap<>(
+                    Map.of(
+                            "callouts", new CalloutsCalculator(),
+                            "length", new LengthCalculator(),
+                            "order", new OrderCalculator()));
+
+    private static final ObjectMapper JSON =
+            new ObjectMapper()
+                    .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+                    .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
+
+    @Parameters(index = "0", paramLabel = "NAME", description = "callouts, length or order")
+    private String name;
+
+    @Parameters(index = "1", paramLabel = "FILE", description = "the request; - for standard input")
+    private String file;
+
+    @Option(names = "--json", description = "prints one JSON value")
+    private boolean json;
+
+    @Override
+    public Integer call() throws ProjectProblem {
+        Calculator calculator = CALCULATORS.get(name);
+        if (calculator == null) {
+            throw new ProjectProblem(
+                    "There is no calculator “"
+                            + name
+                            + "”; there are "
+                            + String.join(", ", CALCULATORS.keySet())
+                            + ".");
+        }
+        JsonNode asked = read();
+        if (!asked.isArray()) {
+            Calculator.Answer answer;
+            try {
+                answer = calculator.answer(Request.of(asked));
+            } catch (WrongRequest e) {
+                throw new ProjectProblem(e.getMessage());
+            }
+            print(answer);
+            return 0;
+        }
+        return all(calculator, asked);
+    }
+
+    private int all(Calculator calculator, JsonNode asked) {
+        List<Object> values = new ArrayList<>();
+        int status = 0;
+        for (JsonNode one : asked) {
+            try {
+                Calculator.Answer answer = calculator.answer(Request.of(one));
+                values.add(answer.value());
+                if (!json) {
+                    answer.words().forEach(Output::line);
+                }
+            } catch (WrongRequest e) {
+                values.add(Map.of("error", e.getMessage()));
+                if (!json) {
+                    Output.line(e.getMessage());
+                }
+                status = WRONG;
+            }
+        }
+        if (json) {
+            Output.json(values);
+        }
+        return status;
+    }
+
+    private void print(Calculator.Answer answer) {
+        if (json) {
+            Output.json(answer.value());
+        } else {
+            answer.words().forEach(Output::line);
+        }
+    }
+
+    private JsonNode read() throws ProjectProblem {
+        try {
+            byte[] bytes =
+                    file.equals("-") ? System.in.readAllBytes() : Files.readAllBytes(Path.of(file));
+            return JSON.readTree(bytes);
+        } catch (JsonProcessingException e) {
+            throw new ProjectProblem(
+                    "The request is no JSON: line "
+                            + (e.getLocation() == null ? 1 : e.getLocation().getLineNr())
+                            + " is not understood.",
+                    e);
+        } catch (IOException e) {
+            throw ProjectProblem.of(Path.of(file), e);
+        }
+    }
+}

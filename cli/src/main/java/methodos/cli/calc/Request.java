@@ -1,0 +1,194 @@
+package methodos.cli.calc;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import methodos.core.manual.Point;
+import methodos.core.quantity.Quantity;
+import methodos.core.quantity.Rational;
+
+/** The fields of a request; what is wrong with one is said with its name. */
+final class Request {
+
+    private final JsonNode node;
+    private final String path;
+
+    private Request(JsonNode node, String path) {
+        this.node = node;
+        this.path = path;
+    }
+
+    static Request of(JsonNode node) throws WrongRequest {
+        if (!node.isObject()) {
+            throw new WrongRequest("A request is a JSON object.");
+        }
+        return new Request(node, "");
+    }
+
+    private String name(String field) {
+        return "“" + path + field + "”";
+    }
+
+    boolean has(String field) {
+        return !node.path(field).isMissingNode() && !node.path(field).isNull();
+    }
+
+    private JsonNode needed(String field) throws WrongRequest {
+        if (!has(field)) {
+            throw new WrongRequest(name(field) + " is missing.");
+        }
+        return node.path(field);
+    }
+
+    Request object(String field) throws WrongRequest {
+        if (!needed(field).isObject()) {
+            throw new WrongRequest(name(field) + " has to be an object.");
+        }
+        return new Request(node.path(field), path + field + ".");
+    }
+
+    List<Request> objects(String field) throws WrongRequest {
+        List<Request> all = new ArrayList<>();
+        if (!has(field)) {
+            return all;
+        }
+        for (JsonNode one : list(field)) {
+            if (!one.isObject()) {
+                throw new WrongRequest(name(field) + " has to be a list of objects.");
+            }
+            all.add(new Request(one, path + field + "[" + all.size() + "]."));
+        }
+        return all;
+    }
+
+    private JsonNode list(String field) throws WrongRequest {
+        if (!needed(field).isArray()) {
+            throw new WrongRequest(name(field) + " has to be a list.");
+        }
+        return node.path(field);
+    }
+
+    String text(String field) throws WrongRequest {
+        JsonNode value = needed(field);
+        if (!value.isTextual() && !value.isIntegralNumber()) {
+            throw new WrongRequest(name(field) + " has to be a text.");
+        }
+        return value.asText();
+    }
+
+    double number(String field) throws WrongRequest {
+        return number(needed(field), field);
+    }
+
+    private double number(JsonNode value, String field) throws WrongRequest {
+        if (!value.isNumber() || !Double.isFinite(value.asDouble())) {
+            throw new WrongRequest(name(field) + " has to be a number.");
+        }
+        return value.asDouble();
+    }
+
+    double positive(String field) throws WrongRequest {
+        double value = number(field);
+        if (value <= 0) {
+            throw new WrongRequest(name(field) + " has to be more than 0.");
+        }
+        return value;
+    }
+
+    List<Integer> integers(String field) throws WrongRequest {
+        List<Integer> all = new ArrayList<>();
+        for (JsonNode one : list(field)) {
+            if (!one.isInt()) {
+                throw new WrongRequest(name(field) + " has to be a list of whole numbers.");
+            }
+            all.add(one.asInt());
+        }
+        return all;
+    }
+
+    List<Rational> decimals(String field) throws WrongRequest {
+        List<Rational> all = new ArrayList<>();
+        for (JsonNode one : list(field)) {
+            number(one, field);
+            all.add(Rational.of(one.decimalValue()));
+        }
+        return all;
+    }
+
+    List<Double> numbers(String field, int count) throws WrongRequest {
+        List<Double> all = new ArrayList<>();
+        for (JsonNode one : list(field)) {
+            all.add(number(one, field));
+        }
+        if (all.size() != count) {
+            throw new WrongRequest(name(field) + " has to be a list of " + count + " numbers.");
+        }
+        return all;
+    }
+
+    List<Point> points(String field) throws WrongRequest {
+        List<Point> all = new ArrayList<>();
+        for (JsonNode one : list(field)) {
+            if (!one.isArray() || one.size() != 2) {
+                throw new WrongRequest(name(field) + " has to be a list of [x, y] pairs.");
+            }
+            all.add(new Point(number(one.get(0), field), number(one.get(1), field)));
+        }
+        return all;
+    }
+
+    Optional<Quantity> quantity(String field) throws WrongRequest {
+        return has(field) ? Optional.of(quantity(node.path(field), field)) : Optional.empty();
+    }
+
+    List<Quantity> quantities(String field) throws WrongRequest {
+        List<Quantity> all = new ArrayList<>();
+        for (JsonNode one : list(field)) {
+            all.add(quantity(one, field));
+        }
+        return all;
+    }
+
+    /** As people write it, or as {@code {"min":…,"max":…,"unit":"…"}}. */
+    private Quantity quantity(JsonNode value, String field) throws WrongRequest {
+        String text = value.isObject() ? written(value, field) : value.asText();
+        if (!value.isObject() && !value.isTextual()) {
+            throw new WrongRequest(name(field) + " has to be a quantity with its unit.");
+        }
+        try {
+            return Quantity.parse(text);
+        } catch (IllegalArgumentException e) {
+            throw new WrongRequest(name(field) + ": " + e.getMessage() + ".");
+        }
+    }
+
+    private String written(JsonNode value, String field) throws WrongRequest {
+        boolean min = value.path("min").isNumber();
+        boolean max = value.path("max").isNumber();
+        if (!min && !max) {
+            throw new WrongRequest(name(field) + " has neither “min” nor “max”.");
+        }
+        String unit = " " + value.path("unit").asText("");
+        String least = value.path("min").decimalValue().toPlainString();
+        String most = value.path("max").decimalValue().toPlainString();
+        if (!max) {
+            return "≥ " + least + unit;
+        }
+        if (!min) {
+            return "≤ " + most + unit;
+        }
+        return least.equals(most) ? least + unit : least + " to " + most + unit;
+    }
+
+    /** A quantity as it is given back. */
+    static Map<String, Object> value(Double min, Double max, String unit) {
+        Map<String, Object> value = new LinkedHashMap<>();
+        value.put("min", min);
+        value.put("max", max);
+        value.put("unit", unit);
+        return value;
+    }
+}
