@@ -13,8 +13,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
+import methodos.core.figure.ScrewNumbers;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
+import methodos.core.manual.Point;
 import methodos.core.manual.Stage.Kind;
 import methodos.core.manual.Step;
 import org.junit.jupiter.api.BeforeEach;
@@ -239,5 +241,46 @@ class StepAndFigureTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().figure(figure.id())).isEmpty();
         assertThat(now().figures()).isEmpty();
+    }
+
+    @Test
+    void screwsThatAreClickedAreNumberedInTheOrderOfTightening(FxRobot robot) throws Exception {
+        Figure figure = openFigure(robot);
+        Region canvas = node(robot, "#figure", Region.class);
+        robot.clickOn("#pickOrder");
+        laidOut(robot);
+        int marks = figure.marks().size();
+        double[][] spots = {{.35, .35}, {.65, .35}, {.65, .65}, {.35, .65}};
+        for (double[] spot : spots) {
+            Bounds b = canvas.localToScreen(canvas.getBoundsInLocal());
+            robot.clickOn(
+                    b.getMinX() + spot[0] * b.getWidth(), b.getMinY() + spot[1] * b.getHeight());
+            WaitForAsyncUtils.waitForFxEvents();
+        }
+        assertThat(manual().figure(figure.id()).orElseThrow().marks()).hasSize(marks + 1);
+        assertThat(order(figure).screws()).hasSize(4);
+        assertThat(ScrewNumbers.of(order(figure), 960, 540)).containsExactly(1, 3, 2, 4);
+
+        Point last = order(figure).screws().get(3);
+        robot.type(KeyCode.ESCAPE);
+        Bounds b = canvas.localToScreen(canvas.getBoundsInLocal());
+        robot.clickOn(b.getMinX() + .35 * b.getWidth(), b.getMinY() + .65 * b.getHeight());
+        robot.type(KeyCode.RIGHT);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(order(figure).screws().get(3).x()).isGreaterThan(last.x());
+        robot.type(KeyCode.DELETE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(order(figure).screws()).hasSize(3);
+        robot.press(KeyCode.CONTROL, KeyCode.Z).release(KeyCode.Z, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(order(figure).screws()).hasSize(4);
+    }
+
+    private Mark.ScrewOrder order(Figure figure) {
+        return manual().figure(figure.id()).orElseThrow().marks().stream()
+                .filter(m -> m instanceof Mark.ScrewOrder)
+                .map(m -> (Mark.ScrewOrder) m)
+                .findFirst()
+                .orElseThrow();
     }
 }

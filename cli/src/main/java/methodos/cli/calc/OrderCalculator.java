@@ -7,10 +7,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import methodos.core.manual.Arrangement;
 import methodos.core.manual.Point;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.Rational;
-import methodos.core.tightening.Arrangement;
 import methodos.core.tightening.TighteningOrder;
 import methodos.core.tightening.TighteningStages;
 

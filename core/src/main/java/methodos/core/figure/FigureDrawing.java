@@ -28,6 +28,10 @@ public record FigureDrawing(
     public static final double MARGIN = 0.07;
 
     private static final double RADIUS = 0.0205;
+
+    /** Radius of a screw's disc, as a share of a balloon's. */
+    private static final double SCREW = 0.85;
+
     private static final double DOT = 0.005;
 
     /**
@@ -36,7 +40,8 @@ public record FigureDrawing(
      */
     public static FigureDrawing of(
             Figure figure, Manual manual, double pictureWidth, double pictureHeight) {
-        double margin = figure.marks().isEmpty() ? 0 : pictureWidth * MARGIN;
+        boolean callouts = figure.marks().stream().anyMatch(m -> m instanceof Mark.Callout);
+        double margin = callouts ? pictureWidth * MARGIN : 0;
         Shape.Picture picture = new Shape.Picture(margin, margin, pictureWidth, pictureHeight);
         List<Shape> shapes = new ArrayList<>();
         shapes.add(picture);
@@ -53,6 +58,8 @@ public record FigureDrawing(
                                 margin + callout.target().y() * pictureHeight);
                 String item = manual.part(callout.part()).map(Part::item).orElse("?");
                 callout(shapes, target, balloons.get(i++), pictureWidth, item);
+            } else if (mark instanceof Mark.ScrewOrder order) {
+                screws(shapes, order, picture);
             }
         }
         return new FigureDrawing(
@@ -104,6 +111,23 @@ public record FigureDrawing(
             }
         }
         return new CalloutLayout(width, height, width * MARGIN, radius(width)).place(targets, held);
+    }
+
+    /** A filled disc with the screw's number in the order; balloons are open, so they differ. */
+    private static void screws(List<Shape> shapes, Mark.ScrewOrder order, Shape.Picture picture) {
+        double radius = radius(picture.width()) * SCREW;
+        double line = picture.width() * 0.0022;
+        List<Integer> numbers = ScrewNumbers.of(order, picture.width(), picture.height());
+        for (int i = 0; i < numbers.size(); i++) {
+            Point p = order.screws().get(i);
+            double x = picture.x() + p.x() * picture.width();
+            double y = picture.y() + p.y() * picture.height();
+            shapes.add(
+                    new Shape.Circle(x, y, radius, line * 1.6, Shape.Ink.PAPER, Shape.Ink.ACCENT));
+            shapes.add(
+                    new Shape.Text(
+                            x, y, radius * 1.2, String.valueOf(numbers.get(i)), Shape.Ink.PAPER));
+        }
     }
 
     private static void callout(

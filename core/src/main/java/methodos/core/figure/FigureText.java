@@ -26,6 +26,19 @@ public final class FigureText {
                         .map(p -> p.name() + " (" + p.item() + ")")
                         .collect(Collectors.joining(", "));
         String title = figure.title().isBlank() ? words.of("figure.untitled") : figure.title();
-        return parts.isEmpty() ? title : words.of("figure.reads", title, parts);
+        StringBuilder text =
+                new StringBuilder(parts.isEmpty() ? title : words.of("figure.reads", title, parts));
+        figure.marks().stream()
+                .filter(m -> m instanceof Mark.ScrewOrder)
+                .map(m -> ((Mark.ScrewOrder) m).screws().size())
+                .filter(n -> n > 0)
+                .forEach(
+                        n -> {
+                            if (text.charAt(text.length() - 1) != '.') {
+                                text.append('.');
+                            }
+                            text.append(' ').append(words.of("figure.order", n));
+                        });
+        return text.toString();
     }
 }

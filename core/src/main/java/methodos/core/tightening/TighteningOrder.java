@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import methodos.core.geometry.Ellipse;
 import methodos.core.geometry.Points;
+import methodos.core.manual.Arrangement;
 import methodos.core.manual.Point;
 
 /**

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Locale;
 import methodos.core.Samples;
+import methodos.core.manual.Arrangement;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
@@ -131,5 +132,52 @@ class FigureDrawingTest {
     void withoutMarksThereIsNothingToTrim() {
         FigureDrawing drawing = FigureDrawing.of(figure(), manual, 960, 540);
         assertThat(drawing.trimmed()).isEqualTo(drawing);
+    }
+
+    private static Mark.ScrewOrder fourScrews() {
+        return new Mark.ScrewOrder(
+                "m9",
+                List.of(new Point(.2, .2), new Point(.8, .2), new Point(.8, .8), new Point(.2, .8)),
+                null,
+                List.of());
+    }
+
+    @Test
+    void screwsCarryTheirPlaceInTheOrder() {
+        FigureDrawing drawing = FigureDrawing.of(figure(fourScrews()), manual, 1000, 800);
+        assertThat(drawing.width()).isEqualTo(1000); // no balloon needs a margin
+        assertThat(
+                        drawing.shapes().stream()
+                                .filter(s -> s instanceof Shape.Text)
+                                .map(s -> ((Shape.Text) s).text()))
+                .containsExactly("1", "3", "2", "4");
+        Shape.Circle first =
+                (Shape.Circle)
+                        drawing.shapes().stream()
+                                .filter(s -> s instanceof Shape.Circle)
+                                .findFirst()
+                                .orElseThrow();
+        assertThat(first.x()).isCloseTo(200, within(1e-9));
+        assertThat(first.y()).isCloseTo(160, within(1e-9));
+    }
+
+    @Test
+    void theOrderCanBeForcedAndGiven() {
+        assertThat(ScrewNumbers.of(fourScrews().withArrangement(Arrangement.IRREGULAR), 1000, 800))
+                .containsExactly(1, 3, 2, 4);
+        Mark.ScrewOrder given =
+                new Mark.ScrewOrder(
+                        "m9", fourScrews().screws(), Arrangement.GIVEN, List.of(4, 3, 2, 1));
+        assertThat(ScrewNumbers.of(given, 1000, 800)).containsExactly(4, 3, 2, 1);
+        Mark.ScrewOrder unfit =
+                new Mark.ScrewOrder("m9", fourScrews().screws(), Arrangement.GIVEN, List.of(1));
+        assertThat(ScrewNumbers.of(unfit, 1000, 800)).containsExactly(1, 2, 3, 4);
+    }
+
+    @Test
+    void theOrderIsReadOut() {
+        assertThat(FigureText.of(figure(fourScrews()), manual, words))
+                .startsWith("Right end cap.")
+                .contains("4 screws, numbered in the order of tightening");
     }
 }

@@ -32,6 +32,9 @@ final class FigureCanvas extends Region {
     private String chosen;
     private boolean onBalloon;
 
+    /** The screw of the chosen order that keys and mouse move. */
+    private int screw;
+
     FigureCanvas(OpenProject project) {
         this.project = project;
         Controls.named(this, "figure", project.words().of("figure.canvas"));
@@ -128,9 +131,40 @@ final class FigureCanvas extends Region {
                     onBalloon = false;
                     return Optional.of(c.id());
                 }
+            } else if (mark instanceof Mark.ScrewOrder order) {
+                int hit = hit(order, at, radius);
+                if (hit >= 0) {
+                    screw = hit;
+                    onBalloon = false;
+                    return Optional.of(order.id());
+                }
             }
         }
         return Optional.empty();
+    }
+
+    private int hit(Mark.ScrewOrder order, Point at, double radius) {
+        var p = drawing.picture();
+        for (int i = 0; i < order.screws().size(); i++) {
+            Point s = order.screws().get(i);
+            Point middle = new Point(p.x() + s.x() * p.width(), p.y() + s.y() * p.height());
+            if (middle.distance(at) <= radius) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private Optional<Mark.ScrewOrder> chosenOrder() {
+        return figure.marks().stream()
+                .filter(m -> m.id().equals(chosen) && m instanceof Mark.ScrewOrder)
+                .map(m -> (Mark.ScrewOrder) m)
+                .filter(o -> screw < o.screws().size())
+                .findFirst();
+    }
+
+    private static Point onPicture(Point p) {
+        return new Point(Math.max(0, Math.min(1, p.x())), Math.max(0, Math.min(1, p.y())));
     }
 
     private void drag(MouseEvent e) {
@@ -143,17 +177,14 @@ final class FigureCanvas extends Region {
                 new Point(
                         Math.max(edge, Math.min(drawing.width() - edge, sheet.x())),
                         Math.max(edge, Math.min(drawing.height() - edge, sheet.y())));
-        if (onBalloon) {
+        if (chosenOrder().isPresent()) {
+            Point to = onPicture(onStill(held));
+            project.apply(FigureEdits.moveScrew(figure.id(), chosen, screw, to));
+        } else if (onBalloon) {
             project.apply(FigureEdits.moveBalloon(figure.id(), chosen, onStill(held)));
         } else {
-            Point p = onStill(held);
-            project.apply(
-                    FigureEdits.moveTarget(
-                            figure.id(),
-                            chosen,
-                            new Point(
-                                    Math.max(0, Math.min(1, p.x())),
-                                    Math.max(0, Math.min(1, p.y())))));
+            Point to = onPicture(onStill(held));
+            project.apply(FigureEdits.moveTarget(figure.id(), chosen, to));
         }
     }
 
@@ -176,6 +207,13 @@ final class FigureCanvas extends Region {
     }
 
     private void next(int by) {
+        Optional<Mark.ScrewOrder> order = chosenOrder();
+        int other = screw + by;
+        if (order.isPresent() && other >= 0 && other < order.get().screws().size()) {
+            screw = other;
+            return;
+        }
+        screw = 0;
         var ids = figure.marks().stream().map(Mark::id).toList();
         chosen = ids.get(Math.floorMod(ids.indexOf(chosen) + by, ids.size()));
         onBalloon = false;
@@ -183,12 +221,21 @@ final class FigureCanvas extends Region {
 
     void delete() {
         if (chosen != null && figure != null) {
-            project.apply(FigureEdits.deleteMark(figure.id(), chosen));
+            project.apply(
+                    chosenOrder().isPresent()
+                            ? FigureEdits.deleteScrew(figure.id(), chosen, screw)
+                            : FigureEdits.deleteMark(figure.id(), chosen));
             chosen = null;
         }
     }
 
     private void nudge(double dx, double dy) {
+        Optional<Mark.ScrewOrder> order = chosenOrder();
+        if (order.isPresent()) {
+            Point to = onPicture(order.get().screws().get(screw).plus(dx, dy));
+            project.apply(FigureEdits.moveScrew(figure.id(), chosen, screw, to));
+            return;
+        }
         figure.marks().stream()
                 .filter(m -> m.id().equals(chosen) && m instanceof Mark.Callout)
                 .map(m -> (Mark.Callout) m)

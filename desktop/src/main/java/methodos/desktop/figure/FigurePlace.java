@@ -44,6 +44,9 @@ public final class FigurePlace implements PlaceView {
 
     private static final double STRIP = 88;
 
+    /** What is picked while screws are clicked; no part has this id. */
+    private static final String ORDER = "#order";
+
     private final OpenProject project;
     private final Words words;
     private final Consumer<String> message;
@@ -232,6 +235,7 @@ public final class FigurePlace implements PlaceView {
         if (shown.isEmpty()) {
             parts.getChildren().add(Controls.prose(words.of("figure.noParts"), "soft"));
         }
+        parts.getChildren().add(new ScrewOrderPick(project, picked, ORDER, before, now));
     }
 
     private String pickedPart() {
@@ -244,6 +248,8 @@ public final class FigurePlace implements PlaceView {
         String part = pickedPart();
         if (part == null) {
             message.accept(words.of("figure.pickFirst"));
+        } else if (part.equals(ORDER)) {
+            project.apply(FigureEdits.addScrew(figure, at));
         } else {
             project.apply(FigureEdits.addCallout(figure, part, at));
         }

@@ -70,18 +70,32 @@ final class StillExchange {
 
     private static void follow(StillMatch match, Mark mark, Map<String, Point> followed) {
         if (mark instanceof Mark.Callout callout) {
-            StillMatch.Carried carried = match.carry(callout.target());
-            Point p = carried.point();
-            boolean onPicture = p.x() >= 0 && p.x() <= 1 && p.y() >= 0 && p.y() <= 1;
-            if (carried.trust() >= TRUSTED && onPicture) {
-                followed.put(mark.id(), p);
+            follow(match, mark.id(), callout.target(), followed);
+        } else if (mark instanceof Mark.ScrewOrder order) {
+            for (int i = 0; i < order.screws().size(); i++) {
+                String key = FigureEdits.screwKey(order.id(), i);
+                follow(match, key, order.screws().get(i), followed);
             }
+        }
+    }
+
+    private static void follow(
+            StillMatch match, String key, Point target, Map<String, Point> followed) {
+        StillMatch.Carried carried = match.carry(target);
+        Point p = carried.point();
+        boolean onPicture = p.x() >= 0 && p.x() <= 1 && p.y() >= 0 && p.y() <= 1;
+        if (carried.trust() >= TRUSTED && onPicture) {
+            followed.put(key, p);
         }
     }
 
     private String say(Figure figure, Map<String, Point> followed) {
         Words words = project.words();
-        int doubtful = figure.marks().size() - followed.size();
+        int spots =
+                figure.marks().stream()
+                        .mapToInt(m -> m instanceof Mark.ScrewOrder o ? o.screws().size() : 1)
+                        .sum();
+        int doubtful = spots - followed.size();
         return figure.marks().isEmpty()
                 ? words.of("figure.taken")
                 : words.of("figure.followed", followed.size(), doubtful);

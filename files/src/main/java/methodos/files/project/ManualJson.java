@@ -65,7 +65,10 @@ public final class ManualJson {
     private interface ValueShape {}
 
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes(@JsonSubTypes.Type(value = Mark.Callout.class, name = "callout"))
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Mark.Callout.class, name = "callout"),
+        @JsonSubTypes.Type(value = Mark.ScrewOrder.class, name = "screwOrder")
+    })
     private interface MarkShape {}
 
     private static SimpleModule quantities() {

@@ -1,4 +1,4 @@
-package methodos.core.tightening;
+package methodos.core.manual;
 
 /** How the screws of a joint lie. */
 public enum Arrangement {
