@@ -19,6 +19,7 @@ import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import methodos.core.check.Place;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
@@ -156,6 +157,12 @@ public final class DesktopProgram {
                         .skip(3)
                         .findFirst()
                         .ifPresent(s -> shown.window().chooseStep(s.id()));
+            }
+            if (start.place == Place.FIGURES) {
+                project.manual().figures().stream()
+                        .filter(f -> f.marks().stream().anyMatch(m -> m instanceof Mark.ScrewOrder))
+                        .findFirst()
+                        .ifPresent(f -> shown.window().chooseFigure(f.id()));
             }
             new Shot(shown.scene(), shown.window(), start.shot).start();
         }

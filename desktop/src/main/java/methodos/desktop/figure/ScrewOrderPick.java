@@ -30,6 +30,7 @@ final class ScrewOrderPick extends VBox {
         button.setUserData(key);
         button.setToggleGroup(picked);
         button.setMaxWidth(Double.MAX_VALUE);
+        button.setGraphic(Controls.label("1", "order-disc"));
         button.getStyleClass().add("pick");
         button.setSelected(key.equals(before));
         getChildren().add(button);

@@ -200,6 +200,7 @@ public final class MainWindow {
     void go(OpenPoint point) {
         show(point.place());
         places.get(point.place()).go(point);
+        title();
     }
 
     /** Says a sentence at the foot of the window. */
@@ -218,6 +219,11 @@ public final class MainWindow {
     /** Chooses a step and brings it into view. */
     public void chooseStep(String step) {
         go(new OpenPoint(Place.STEPS, "", java.util.List.of(), step, null));
+    }
+
+    /** Shows a figure. */
+    public void chooseFigure(String figure) {
+        go(new OpenPoint(Place.FIGURES, "", java.util.List.of(), null, figure));
     }
 
     /** What is chosen in the seam. */
