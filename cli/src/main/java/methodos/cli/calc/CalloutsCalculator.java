@@ -41,12 +41,9 @@ final class CalloutsCalculator implements Calculator {
             targets.add(on(corner, target));
         }
         List<Point> held = held(request, corner, ids);
-        List<Point> balloons;
-        try {
-            balloons = new CalloutLayout(sheet, radius).place(targets, held);
-        } catch (IllegalArgumentException e) {
-            throw new WrongRequest("There is no room: " + e.getMessage() + ".");
-        }
+        List<Point> balloons =
+                Request.checked(
+                        "targets", () -> new CalloutLayout(sheet, radius).place(targets, held));
         List<Map<String, Object>> value = new ArrayList<>();
         List<String> words = new ArrayList<>();
         for (int i = 0; i < ids.size(); i++) {

@@ -38,12 +38,8 @@ final class LengthCalculator implements Calculator {
                         : known.quantities("sides");
         MeasureUnit unit = sizes.isEmpty() ? MeasureUnit.MILLIMETRE : sizes.get(0).unit();
         List<Double> sides = sides(sizes, unit, shape.equals("rectangle") ? 2 : 1);
-        MeasuredLength length;
-        try {
-            length = measured(shape, points, sides, ends, pointing);
-        } catch (IllegalArgumentException e) {
-            throw new WrongRequest(e.getMessage());
-        }
+        MeasuredLength length =
+                Request.checked("known", () -> measured(shape, points, sides, ends, pointing));
         Map<String, Object> value = new LinkedHashMap<>();
         value.put("length", Request.value(length.value(), length.value(), unit.symbol()));
         value.put(

@@ -21,17 +21,13 @@ final class OrderCalculator implements Calculator {
 
     @Override
     public Answer answer(Request request) throws WrongRequest {
-        TighteningOrder order;
         List<Rational> shares =
                 request.has("stages") ? request.decimals("stages") : TighteningStages.USUAL;
         Optional<Quantity> torque = request.quantity("torque");
-        List<Map<String, Object>> stages;
-        try {
-            order = order(request);
-            stages = stages(torque, shares);
-        } catch (IllegalArgumentException e) {
-            throw new WrongRequest(e.getMessage());
-        }
+        boolean given = request.has("given") || givenAsked(request);
+        TighteningOrder order =
+                Request.checked(given ? "given" : "screws", () -> order(request, given));
+        List<Map<String, Object>> stages = Request.checked("stages", () -> stages(torque, shares));
         Map<String, Object> value = new LinkedHashMap<>();
         value.put("arrangement", order.arrangement().name().toLowerCase(Locale.ROOT));
         value.put("order", order.order());
@@ -40,10 +36,14 @@ final class OrderCalculator implements Calculator {
         return new Answer(value, words(order, torque, shares));
     }
 
-    private static TighteningOrder order(Request request) throws WrongRequest {
+    private static boolean givenAsked(Request request) throws WrongRequest {
+        return request.has("arrangement") && request.text("arrangement").equals("given");
+    }
+
+    private static TighteningOrder order(Request request, boolean given) throws WrongRequest {
         List<Point> screws = request.points("screws");
         String arrangement = request.has("arrangement") ? request.text("arrangement") : AUTO;
-        if (request.has("given") || arrangement.equals("given")) {
+        if (given) {
             return TighteningOrder.given(screws.size(), request.integers("given"));
         }
         if (arrangement.equals(AUTO)) {

@@ -183,6 +183,20 @@ final class Request {
         return least.equals(most) ? least + unit : least + " to " + most + unit;
     }
 
+    /** What is calculated from a field. */
+    interface Calculation<T> {
+        T run() throws WrongRequest;
+    }
+
+    /** Calculates; what the field does not allow is said with its name. */
+    static <T> T checked(String field, Calculation<T> calculation) throws WrongRequest {
+        try {
+            return calculation.run();
+        } catch (IllegalArgumentException e) {
+            throw new WrongRequest("“" + field + "”: " + e.getMessage());
+        }
+    }
+
     /** A quantity as it is given back. */
     static Map<String, Object> value(Double min, Double max, String unit) {
         Map<String, Object> value = new LinkedHashMap<>();

@@ -146,10 +146,10 @@ class CalcCommandTest {
             delimiter = '|',
             value = {
                 "order | {\"screws\":[[0,0],[1,0]],\"torque\":\"24 pears\"} | torque",
-                "order | {\"screws\":[[0,0],[0,0]]} | same spot",
-                "order | {\"screws\":[[0,0],[1,1]],\"given\":[1,1]} | each of the 2 screws",
+                "order | {\"screws\":[[0,0],[0,0]]} | “screws”: Two screws lie on the same spot",
+                "order | {\"screws\":[[0,0],[1,1]],\"given\":[1,1]} | “given”: The given order has to name each of the 2 screws",
                 "order | {\"screws\":[[0,0],[1,1]],\"arrangement\":\"spiral\"} | arrangement",
-                "callouts | {\"width\":100,\"height\":100,\"picture\":[1,1,98,98],\"radius\":16,\"targets\":[{\"id\":\"1\",\"x\":5,\"y\":5}]} | no room",
+                "callouts | {\"width\":100,\"height\":100,\"picture\":[1,1,98,98],\"radius\":16,\"targets\":[{\"id\":\"1\",\"x\":5,\"y\":5}]} | “targets”: there is no room for 1 balloons",
                 "callouts | {\"width\":100,\"height\":100,\"picture\":[1,1,200,98],\"radius\":16,\"targets\":[]} | picture",
                 "length | {\"known\":{\"shape\":\"cube\",\"points\":[[0,0],[1,1]],\"sides\":[\"1 mm\"]},\"measure\":[[0,0],[1,1]],\"pointing\":1} | shape",
                 "length | {\"known\":{\"shape\":\"length\",\"points\":[[0,0],[1,1]],\"sides\":[\"1 kg\"]},\"measure\":[[0,0],[1,1]],\"pointing\":1} | has to be a length",

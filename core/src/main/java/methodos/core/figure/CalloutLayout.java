@@ -77,20 +77,23 @@ public final class CalloutLayout {
      * @throws IllegalArgumentException if there are more balloons than places
      */
     public List<Point> place(List<Point> targets, List<Point> held) {
-        List<Point> places = new ArrayList<>(frame());
-        held.stream()
-                .filter(h -> h != null)
-                .forEach(h -> places.removeIf(p -> p.distance(h) < 2 * radius + APART));
-        targets.forEach(t -> places.removeIf(p -> p.distance(t) < radius + APART));
         List<Integer> free = new ArrayList<>();
         for (int i = 0; i < targets.size(); i++) {
             if (held.get(i) == null) {
                 free.add(i);
             }
         }
+        List<Point> places = places(2 * radius + Math.max(4, radius * 0.6), targets, held);
+        if (free.size() > places.size()) {
+            places = places(2 * radius + APART, targets, held);
+        }
         if (free.size() > places.size()) {
             throw new IllegalArgumentException(
-                    free.size() + " balloons do not fit on " + places.size() + " places");
+                    "there is no room for "
+                            + free.size()
+                            + " balloons: "
+                            + places.size()
+                            + " have room.");
         }
         Assigning assigning = new Assigning(targets, held, free, places);
         int[] chosen = assigning.solve();
@@ -101,9 +104,18 @@ public final class CalloutLayout {
         return result;
     }
 
+    /** Where a balloon can be beside those that are held, and off all targets. */
+    private List<Point> places(double pitch, List<Point> targets, List<Point> held) {
+        List<Point> places = frame(pitch);
+        held.stream()
+                .filter(h -> h != null)
+                .forEach(h -> places.removeIf(p -> p.distance(h) < 2 * radius + APART));
+        targets.forEach(t -> places.removeIf(p -> p.distance(t) < radius + APART));
+        return places;
+    }
+
     /** Places around the picture, from its corner; a side without room has none. */
-    private List<Point> frame() {
-        double pitch = 2 * radius + Math.max(4, radius * 0.6);
+    private List<Point> frame(double pitch) {
         double left = middle(sheet.x());
         double right = middle(sheet.width() - sheet.x() - sheet.pictureWidth());
         double top = middle(sheet.y());

@@ -200,6 +200,9 @@ public record TighteningOrder(Arrangement arrangement, List<Integer> order) {
         List<Integer> order = new ArrayList<>();
         if (n % 2 == 1) {
             int step = Math.max(1, (n - 1) / 2);
+            if (n > 1 && around.get(n - step) < around.get(step)) {
+                step = n - step; // round the other way, to the lower number
+            }
             int at = 0;
             for (int k = 0; k < n; k++) {
                 order.add(around.get(at));

@@ -284,4 +284,18 @@ class CalloutLayoutTest {
             Collections.swap(balloons, k, i);
         }
     }
+
+    @Test
+    void manyBalloonsMoveTogether() {
+        Random random = new Random(2);
+        List<Point> targets = targets(random, 58);
+        List<Point> balloons = free(targets);
+        assertThat(balloons).doesNotHaveDuplicates();
+        for (int i = 0; i < balloons.size(); i++) {
+            for (int j = i + 1; j < balloons.size(); j++) {
+                assertThat(balloons.get(i).distance(balloons.get(j)))
+                        .isGreaterThanOrEqualTo(2 * RADIUS + 2 - 1e-9);
+            }
+        }
+    }
 }

@@ -65,6 +65,18 @@ class TighteningOrderTest {
         }
     }
 
+    @Test
+    void clickedTheOtherWayRoundTheOrderIsTheSame() {
+        for (int n = 5; n <= 12; n++) {
+            List<Point> one = circle(n, 0.5, 0.3);
+            List<Point> other = new ArrayList<>(one.subList(1, n));
+            Collections.reverse(other);
+            other.add(0, one.get(0));
+            assertThat(TighteningOrder.of(other).order())
+                    .isEqualTo(TighteningOrder.of(one).order());
+        }
+    }
+
     @ParameterizedTest
     @CsvSource({"2, 3, 2 5 1 6 3 4", "2, 4, 2 7 3 6 1 8 4 5", "2, 5, 3 8 2 9 4 7 1 10 5 6"})
     void inTwoRows(int rows, int columns, String table) {
