@@ -12,6 +12,7 @@ import methodos.core.manual.Evidence;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
+import methodos.core.manual.Point;
 import methodos.core.narration.Workspace;
 import methodos.demo.DemoProject;
 import methodos.files.project.KeptPictures;
@@ -163,15 +164,23 @@ abstract class DemoManualChecks {
     }
 
     @Test
-    void calloutsLieOnTheirPictures() {
+    void marksLieOnTheirPictures() {
         for (Figure figure : manual.figures()) {
             for (Mark mark : figure.marks()) {
-                Mark.Callout c = (Mark.Callout) mark;
-                assertThat(c.target().x()).as(figure.title()).isBetween(0.0, 1.0);
-                assertThat(c.target().y()).as(figure.title()).isBetween(0.0, 1.0);
-                assertThat(manual.part(c.part())).as(figure.title()).isPresent();
+                if (mark instanceof Mark.Callout c) {
+                    onPicture(c.target(), figure);
+                    assertThat(manual.part(c.part())).as(figure.title()).isPresent();
+                } else if (mark instanceof Mark.ScrewOrder order) {
+                    assertThat(order.screws()).hasSizeGreaterThan(1);
+                    order.screws().forEach(s -> onPicture(s, figure));
+                }
             }
         }
+    }
+
+    private static void onPicture(Point p, Figure figure) {
+        assertThat(p.x()).as(figure.title()).isBetween(0.0, 1.0);
+        assertThat(p.y()).as(figure.title()).isBetween(0.0, 1.0);
     }
 
     @Test

@@ -145,7 +145,10 @@ public final class FigureEdits {
                         figure,
                         f ->
                                 f.marks().stream()
-                                        .filter(x -> x.id().equals(mark))
+                                        .filter(
+                                                x ->
+                                                        x.id().equals(mark)
+                                                                && x instanceof Mark.Callout)
                                         .map(x -> (Mark.Callout) x)
                                         .findFirst()
                                         .map(c -> f.withMark(change.apply(c)))

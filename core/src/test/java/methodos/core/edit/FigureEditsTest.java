@@ -70,6 +70,13 @@ class FigureEditsTest {
     }
 
     @Test
+    void whatMovesCalloutsLeavesScrewsAlone() {
+        Manual now = threeScrews();
+        String id = order(now).id();
+        assertThat(after(now, FigureEdits.moveTarget("f1", id, new Point(.5, .5)))).isEqualTo(now);
+    }
+
+    @Test
     void whatTheScrewsAreTakenAsIsKept() {
         Manual now = threeScrews();
         now = after(now, FigureEdits.arrangement("f1", order(now).id(), Arrangement.IRREGULAR));

@@ -53,6 +53,7 @@ public final class FigurePlace implements PlaceView {
     private final FigureCanvas canvas;
     private final BorderPane node = new BorderPane();
     private final HBox strip = new HBox(8);
+    private final ScrollPane stripScroll = new ScrollPane();
     private final VBox parts = new VBox(4);
     private final Label reads;
     private final TextField title;
@@ -91,7 +92,7 @@ public final class FigurePlace implements PlaceView {
                         });
         canvas.onPicture(this::place);
         VBox.setVgrow(canvas, Priority.ALWAYS);
-        ScrollPane stripScroll = new ScrollPane(strip);
+        stripScroll.setContent(strip);
         stripScroll.setMinHeight(STRIP);
         stripScroll.setPrefHeight(STRIP);
         stripScroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -139,10 +140,14 @@ public final class FigurePlace implements PlaceView {
         return figure == null ? Optional.empty() : project.manual().figure(figure);
     }
 
-    /** Shows the first figure of a step. */
+    /** Shows a figure, and brings it into view among all. */
     public void show(String shown) {
         figure = shown;
         refresh();
+        List<String> all = ordered();
+        if (all.size() > 1) { // the chosen one is in view
+            stripScroll.setHvalue(all.indexOf(figure) / (all.size() - 1.0));
+        }
     }
 
     private void refresh() {
