@@ -156,6 +156,7 @@ public final class DesktopProgram {
                         .filter(s -> !s.hazards().isEmpty() && s.figures().size() == 1)
                         .skip(3)
                         .findFirst()
+                        .or(() -> project.manual().steps().filter(s -> !s.accepted()).findFirst())
                         .ifPresent(s -> shown.window().chooseStep(s.id()));
             }
             if (start.place == Place.FIGURES) {

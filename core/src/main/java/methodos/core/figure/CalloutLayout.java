@@ -158,7 +158,7 @@ public final class CalloutLayout {
     private static final class Search {
 
         /** So many tries take some 15 ms. */
-        private static final int MOST = 12_000;
+        private static final int MOST = 8_000;
 
         private final Assigning assigning;
         private final Integer[][] nearest;

@@ -142,9 +142,11 @@ final class StepEditor extends VBox {
                         row("step.tools", tools(step)),
                         row("step.torque", torque(step)),
                         row("step.hazard", hazard(step)));
+        // what a draft tells stands beside its text, where it is read before it is accepted
+        int behindText = getChildren().indexOf(text) + 1;
+        told.still(step).ifPresent(s -> getChildren().add(behindText, row("step.still", s)));
+        told.doubts(step).ifPresent(d -> getChildren().add(behindText, row("step.unsure", d)));
         heard(step).ifPresent(q -> getChildren().add(row("step.heard", q)));
-        told.doubts(step).ifPresent(d -> getChildren().add(row("step.unsure", d)));
-        told.still(step).ifPresent(s -> getChildren().add(row("step.still", s)));
         Button delete = Controls.link("deleteStep", words.of("step.delete"), () -> delete(step));
         getChildren().add(delete);
     }
