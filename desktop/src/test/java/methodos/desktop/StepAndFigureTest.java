@@ -162,6 +162,11 @@ class StepAndFigureTest extends RealWindow {
         robot.type(KeyCode.X);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().dismissals()).hasSize(before + 1);
+
+        robot.type(KeyCode.X);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().dismissals()).as("the same words once more").hasSize(before + 1);
+
         robot.interact(() -> window().seamState().span().set(null));
         robot.type(KeyCode.X);
         assertThat(manual().dismissals()).hasSize(before + 1);

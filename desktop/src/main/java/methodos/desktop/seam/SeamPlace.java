@@ -309,7 +309,10 @@ public final class SeamPlace implements PlaceView {
             message.accept(words.of("seam.noSpan"));
             return;
         }
-        project.apply(StepEdits.dismiss(span, quote(span), reasonFor(span)));
+        if (project.workspace().get().manual().dismissals().stream()
+                .noneMatch(d -> d.span().equals(span))) {
+            project.apply(StepEdits.dismiss(span, quote(span), reasonFor(span)));
+        }
     }
 
     /** The reason that the reading of the narration gives for a stretch, or the author's own. */
