@@ -21,11 +21,17 @@ final class Picture {
     }
 
     Picture camera(Vec location, Vec lookAt, double angle) {
-        text.append("camera { location ")
-                .append(location.text())
-                .append(" look_at ")
-                .append(lookAt.text())
-                .append(num(" angle %.2f right x*image_width/image_height }\n", angle));
+        return camera(new Camera(location, lookAt, angle));
+    }
+
+    Picture camera(Camera camera) {
+        text.append(camera.text());
+        return this;
+    }
+
+    /** Scene text as it is, for what is no declared object. */
+    Picture raw(String scene) {
+        text.append(scene);
         return this;
     }
 

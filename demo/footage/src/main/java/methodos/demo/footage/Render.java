@@ -13,10 +13,15 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Collectors;
+import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageWriteParam;
+import javax.imageio.ImageWriter;
 
 /**
- * Renders the demo's footage: {@code render [--still SHOT SECONDS] [CLIP …]}.
+ * Renders the demo's footage: {@code render [--still SHOT SECONDS] [CLIP …]}, its
+ * photographs, or the views that tests of matching and measuring look at.
  *
  * <p>Needs POV-Ray, ffmpeg and flite. Frames are kept in {@code target/frames}, so a run that was
  * stopped goes on where it was.
@@ -38,6 +43,8 @@ public final class Render {
             render.stills(rest.subList(1, rest.size()));
         } else if (!rest.isEmpty() && rest.get(0).equals("--photographs")) {
             render.photographs(rest.subList(1, rest.size()));
+        } else if (!rest.isEmpty() && rest.get(0).equals("--views")) {
+            render.views(rest.subList(1, rest.size()));
         } else {
             render.clips(rest);
         }
@@ -73,6 +80,63 @@ public final class Render {
                 Path out = folder.resolve(photograph.getKey() + ".png");
                 System.out.println(renderer.photograph(photograph.getValue(), out));
             }
+        }
+    }
+
+    /** What the tests of matching and measuring look at, as a camera gives it: JPEG with grain. */
+    private void views(List<String> names) throws Exception {
+        ExecutorService threads =
+                Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
+        Renderer renderer = new Renderer(parts(), work, false);
+        Path folder =
+                Files.createDirectories(
+                        home.resolve("../../footage/src/test/resources/methodos/footage/views"));
+        for (List<View> set : List.of(MovedViews.all(), ScaleCard.all())) {
+            List<Future<?>> rendering = new ArrayList<>();
+            for (View view : set) {
+                if (names.stream().noneMatch(view.name()::startsWith) && !names.isEmpty()) {
+                    continue;
+                }
+                rendering.add(
+                        threads.submit(
+                                () -> {
+                                    Path png = work.resolve(view.name() + ".png");
+                                    renderer.photograph(view.picture(), png);
+                                    photograph(png, folder.resolve(view.name() + ".jpg"));
+                                    return null;
+                                }));
+            }
+            for (Future<?> one : rendering) {
+                one.get();
+            }
+            String name = set.get(0).name().startsWith("card") ? "card.json" : "moved.json";
+            Files.writeString(
+                    folder.resolve(name),
+                    set.stream().map(View::truth).collect(Collectors.joining(",\n", "[\n", "\n]\n")));
+        }
+        threads.shutdown();
+    }
+
+    private static void photograph(Path png, Path jpeg) throws IOException {
+        byte[] filmed =
+                new Lens().film(ImageIO.read(png.toFile()), new Shot("view", 1, null), 0.5, 1);
+        BufferedImage picture =
+                new BufferedImage(
+                        Renderer.WIDTH, Renderer.HEIGHT, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < filmed.length; i += 3) {
+            int rgb =
+                    (filmed[i] & 255) << 16 | (filmed[i + 1] & 255) << 8 | filmed[i + 2] & 255;
+            picture.setRGB(i / 3 % Renderer.WIDTH, i / 3 / Renderer.WIDTH, rgb);
+        }
+        ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
+        ImageWriteParam how = writer.getDefaultWriteParam();
+        how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
+        how.setCompressionQuality(0.86f);
+        try (var out = ImageIO.createImageOutputStream(jpeg.toFile())) {
+            writer.setOutput(out);
+            writer.write(null, new IIOImage(picture, null, null), how);
+        } finally {
+            writer.dispose();
         }
     }
 
