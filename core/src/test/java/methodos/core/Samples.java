@@ -7,21 +7,27 @@ import methodos.core.manual.Clip;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
+import methodos.core.manual.KnownShape;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
 import methodos.core.manual.Model;
+import methodos.core.manual.Movement;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
+import methodos.core.manual.Point;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.manual.ThreadTurn;
 import methodos.core.manual.Unit;
 import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Workspace;
+import methodos.core.quantity.Quantity;
 
 /** A small manual for tests: an actuator with one cap, two models and two ranges of serials. */
 public final class Samples {
@@ -171,5 +177,40 @@ public final class Samples {
 
     public static Workspace workspace() {
         return new Workspace(actuator(), Map.of("clip1", captions()));
+    }
+
+    /** One mark of each kind, on parts of {@link #actuator()}. */
+    public static List<Mark> everyMark() {
+        Point a = new Point(.3, .3);
+        Point b = new Point(.6, .35);
+        Point c = new Point(.55, .7);
+        Point d = new Point(.3, .6);
+        return List.of(
+                new Mark.Callout("k1", "p1", a, null),
+                new Mark.ScrewOrder("k2", List.of(a, b, c, d), null, List.of()),
+                new Mark.ScrewPlace("k3", "p1", d),
+                new Mark.Turn(
+                        "k4",
+                        a,
+                        b,
+                        c,
+                        new ThreadTurn(
+                                ThreadTurn.Hand.LEFT,
+                                ThreadTurn.Action.LOOSEN,
+                                ThreadTurn.SeenFrom.HEAD),
+                        null),
+                new Mark.Shift("k5", a, c, Movement.LIFT),
+                new Mark.Detail("k6", a, a.plus(.05, 0), null),
+                new Mark.Outline("k7", List.of(a, b, c, d)),
+                new Mark.Length("k8", a, b),
+                new Mark.Scale(
+                        "k9",
+                        KnownShape.RECTANGLE,
+                        List.of(a, b, c, d),
+                        List.of(Quantity.parse("60 mm"), Quantity.parse("40 mm"))),
+                new Mark.MatchMark("k10", a, b, "1"),
+                new Mark.ByFeel("k11", c, "clicks"),
+                new Mark.Label("k12", d, "front"),
+                new Mark.Cover("k13", a, c));
     }
 }

@@ -211,7 +211,7 @@ class StepAndFigureTest extends RealWindow {
         robot.interact(
                 () ->
                         project.apply(
-                                methodos.core.edit.FigureEdits.moveBalloon(
+                                methodos.core.edit.FigureEdits.hold(
                                         figure.id(),
                                         first.id(),
                                         new methodos.core.manual.Point(.5, .5))));
@@ -252,7 +252,7 @@ class StepAndFigureTest extends RealWindow {
     void screwsThatAreClickedAreNumberedInTheOrderOfTightening(FxRobot robot) throws Exception {
         Figure figure = openFigure(robot);
         Region canvas = node(robot, "#figure", Region.class);
-        robot.clickOn("#pickOrder");
+        robot.clickOn("#tool-SCREW_ORDER");
         laidOut(robot);
         int marks = figure.marks().size();
         double[][] spots = {{.35, .35}, {.65, .35}, {.65, .65}, {.35, .65}};
@@ -268,6 +268,7 @@ class StepAndFigureTest extends RealWindow {
 
         Point last = order(figure).screws().get(3);
         robot.type(KeyCode.ESCAPE);
+        laidOut(robot);
         Bounds b = canvas.localToScreen(canvas.getBoundsInLocal());
         robot.clickOn(b.getMinX() + .35 * b.getWidth(), b.getMinY() + .65 * b.getHeight());
         robot.type(KeyCode.RIGHT);

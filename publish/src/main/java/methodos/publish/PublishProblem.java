@@ -5,6 +5,10 @@ public final class PublishProblem extends Exception {
 
     private static final long serialVersionUID = 1L;
 
+    public PublishProblem(String sentence) {
+        super(sentence);
+    }
+
     public PublishProblem(String sentence, Throwable cause) {
         super(sentence, cause);
     }

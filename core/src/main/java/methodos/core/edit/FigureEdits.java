@@ -1,74 +1,79 @@
 package methodos.core.edit;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
-import methodos.core.manual.Arrangement;
 import methodos.core.manual.Figure;
+import methodos.core.manual.FigureLayout;
+import methodos.core.manual.Layer;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
+import methodos.core.manual.Preparation;
+import methodos.core.manual.Step;
 
 /** The changes that are made to figures. */
 public final class FigureEdits {
 
+    /** A copy lies so far to the right and below what it is a copy of. */
+    private static final double BESIDE = 0.03;
+
     private FigureEdits() {}
+
+    /** Makes a figure that stands in no step yet; of a picture, or with null of none. */
+    public static Edit newFigure(Figure.Still still, String picture) {
+        return Edit.named(
+                "edit.newFigure",
+                m -> m.withIdTaken().withFigure(Figure.of(m.nextId("f"), "", still, picture)));
+    }
+
+    /**
+     * Puts a mark on the picture.
+     *
+     * @param mark makes it with the id that it is given
+     */
+    public static Edit addMark(String figure, Function<String, Mark> mark) {
+        return Edit.named("edit.addMark", m -> added(m, figure, mark));
+    }
+
+    private static Manual added(Manual m, String figure, Function<String, Mark> mark) {
+        return m.figure(figure)
+                .map(f -> m.withIdTaken().withFigure(f.withMark(mark.apply(m.nextId("m")))))
+                .orElse(m);
+    }
 
     /** Puts a callout to a part on the picture; its balloon finds its own place. */
     public static Edit addCallout(String figure, String part, Point target) {
         return Edit.named(
                 "edit.addCallout",
-                m ->
-                        m.figure(figure)
-                                .map(
-                                        f ->
-                                                m.withIdTaken()
-                                                        .withFigure(
-                                                                f.withMark(
-                                                                        new Mark.Callout(
-                                                                                m.nextId("m"),
-                                                                                part,
-                                                                                target,
-                                                                                null))))
-                                .orElse(m));
+                m -> added(m, figure, id -> new Mark.Callout(id, part, target, null)));
     }
 
     /** Adds a screw to the order of tightening, which is made with the first. */
     public static Edit addScrew(String figure, Point at) {
         return Edit.named(
                 "edit.addScrew",
-                m ->
-                        m.figure(figure)
-                                .map(
-                                        f ->
-                                                order(f).map(
-                                                                o ->
-                                                                        m.withFigure(
-                                                                                f.withMark(
-                                                                                        more(
-                                                                                                o,
-                                                                                                at))))
-                                                        .orElseGet(
-                                                                () ->
-                                                                        m.withIdTaken()
-                                                                                .withFigure(
-                                                                                        f.withMark(
-                                                                                                first(
-                                                                                                        m,
-                                                                                                        at)))))
-                                .orElse(m));
+                m -> {
+                    Optional<Mark.ScrewOrder> order = m.figure(figure).flatMap(FigureEdits::order);
+                    return order.isPresent()
+                            ? m.withFigure(
+                                    m.figure(figure).orElseThrow().withMark(more(order.get(), at)))
+                            : added(
+                                    m,
+                                    figure,
+                                    id -> new Mark.ScrewOrder(id, List.of(at), null, List.of()));
+                });
     }
 
-    private static Mark.ScrewOrder first(Manual manual, Point at) {
-        return new Mark.ScrewOrder(manual.nextId("m"), List.of(at), null, List.of());
-    }
-
-    private static Mark.ScrewOrder more(Mark.ScrewOrder order, Point at) {
-        List<Point> screws = new ArrayList<>(order.screws());
-        screws.add(at);
-        return order.withScrews(screws);
+    private static Mark more(Mark mark, Point at) {
+        List<Point> points = new ArrayList<>(mark.points());
+        points.add(at);
+        return mark.withPoints(points);
     }
 
     private static Optional<Mark.ScrewOrder> order(Figure figure) {
@@ -78,128 +83,248 @@ public final class FigureEdits {
                 .findFirst();
     }
 
+    /** Adds a point to an outline, or to a circle of known size. */
+    public static Edit addPoint(String figure, String mark, Point at) {
+        return mark("edit.addPoint", figure, mark, m -> more(m, at));
+    }
+
     /**
-     * @param index of the screw, as they were clicked, from 0
+     * @param index of the mark's point, from 0
      */
-    public static Edit moveScrew(String figure, String mark, int index, Point to) {
-        return screws(
-                        "edit.moveScrew",
+    public static Edit movePoint(String figure, String mark, int index, Point to) {
+        return mark("edit.moveMark", figure, mark, m -> m.withPoint(index, to))
+                .joining("point " + figure + mark + index);
+    }
+
+    /** Moves a whole mark so far to the right and down. */
+    public static Edit moveMark(String figure, String mark, double dx, double dy) {
+        return mark("edit.moveMark", figure, mark, m -> m.moved(dx, dy))
+                .joining("mark " + figure + mark);
+    }
+
+    /** Holds a balloon or lens at a place of the sheet; null lets it find its own again. */
+    public static Edit hold(String figure, String mark, Point at) {
+        return mark(
+                        "edit.moveBalloon",
                         figure,
                         mark,
-                        o -> {
-                            List<Point> screws = new ArrayList<>(o.screws());
-                            screws.set(index, to);
-                            return o.withScrews(screws);
-                        })
-                .joining("screw " + figure + mark + index);
-    }
-
-    /** Takes a screw out of the order; the last takes the order with it. */
-    public static Edit deleteScrew(String figure, String mark, int index) {
-        return change(
-                "edit.deleteScrew",
-                figure,
-                f -> {
-                    Mark.ScrewOrder order = order(f).filter(o -> o.id().equals(mark)).orElse(null);
-                    if (order == null || index >= order.screws().size()) {
-                        return f;
-                    }
-                    List<Point> screws = new ArrayList<>(order.screws());
-                    screws.remove(index);
-                    return screws.isEmpty()
-                            ? f.withoutMark(mark)
-                            : f.withMark(order.withScrews(screws));
-                });
+                        m -> m instanceof Mark.Held held ? held.withHeld(at) : m)
+                .joining("held " + figure + mark);
     }
 
     /**
-     * @param arrangement as which the screws are taken, null for what they look like
+     * Takes one point out of a mark that can do without: a screw, a corner, a point on a circle;
+     * with too few left the mark goes too.
      */
-    public static Edit arrangement(String figure, String mark, Arrangement arrangement) {
-        return screws("edit.arrangement", figure, mark, o -> o.withArrangement(arrangement));
+    public static Edit deletePoint(String figure, String mark, int index) {
+        return change(
+                "edit.deletePoint",
+                figure,
+                f ->
+                        f.mark(mark)
+                                .map(
+                                        m -> {
+                                            List<Point> points = new ArrayList<>(m.points());
+                                            if (index < points.size()) {
+                                                points.remove(index);
+                                            }
+                                            return points.size() < fewest(m)
+                                                    ? f.withoutMark(mark)
+                                                    : f.withMark(m.withPoints(points));
+                                        })
+                                .orElse(f));
     }
 
-    private static Edit screws(
-            String name, String figure, String mark, UnaryOperator<Mark.ScrewOrder> change) {
+    /** How many points a mark has at least; as many as it has where none can be taken out. */
+    private static int fewest(Mark mark) {
+        if (mark instanceof Mark.ScrewOrder) {
+            return 1;
+        }
+        if (mark instanceof Mark.Outline) {
+            return 3;
+        }
+        return mark instanceof Mark.Scale s ? s.shape().fewestPoints() : mark.points().size();
+    }
+
+    /** Changes what a mark tells: its words, its thread, its sizes. */
+    public static Edit mark(String figure, String mark, UnaryOperator<Mark> change) {
+        return mark("edit.changeMark", figure, mark, change);
+    }
+
+    /** Changes the words of a mark; typing in one field is one change. */
+    public static Edit text(String figure, String mark, String text) {
+        return mark(
+                        "edit.changeMark",
+                        figure,
+                        mark,
+                        m -> m instanceof Mark.Worded w ? w.withText(text) : m)
+                .joining("text " + figure + mark);
+    }
+
+    private static Edit mark(String name, String figure, String mark, UnaryOperator<Mark> change) {
         return change(
                 name,
                 figure,
                 f ->
-                        order(f).filter(o -> o.id().equals(mark))
-                                .map(o -> f.withMark(change.apply(o)))
+                        f.mark(mark)
+                                .map(m -> f.withMark(change.apply(m)).withoutDoubt(mark))
                                 .orElse(f));
     }
 
-    public static Edit moveTarget(String figure, String mark, Point target) {
-        return callout(figure, mark, c -> c.withTarget(target));
+    /** Another mark of the same kind beside it. */
+    public static Edit duplicate(String figure, String mark) {
+        return Edit.named(
+                "edit.duplicateMark",
+                m ->
+                        m.figure(figure)
+                                .flatMap(f -> f.mark(mark))
+                                .map(
+                                        x ->
+                                                added(
+                                                        m,
+                                                        figure,
+                                                        id -> x.moved(BESIDE, BESIDE).withId(id)))
+                                .orElse(m));
     }
 
-    /** Holds a balloon at a place; null lets it find its own again. */
-    public static Edit moveBalloon(String figure, String mark, Point balloon) {
-        return callout(figure, mark, c -> c.withBalloon(balloon));
-    }
-
-    private static Edit callout(String figure, String mark, UnaryOperator<Mark.Callout> change) {
-        return change(
-                        "edit.moveCallout",
-                        figure,
-                        f ->
-                                f.marks().stream()
-                                        .filter(
-                                                x ->
-                                                        x.id().equals(mark)
-                                                                && x instanceof Mark.Callout)
-                                        .map(x -> (Mark.Callout) x)
-                                        .findFirst()
-                                        .map(c -> f.withMark(change.apply(c)))
-                                        .orElse(f))
-                .joining("mark " + figure + mark);
-    }
-
-    /**
-     * Puts another still in the place of a figure's.
-     *
-     * @param targets by the id of the mark, where what it points to lies on the new still, for a
-     *     screw by {@link #screwKey}; marks that are not in it stay as they are
-     */
-    public static Edit still(
-            String figure, Figure.Still still, String picture, Map<String, Point> targets) {
-        return change(
-                "edit.otherStill",
-                figure,
-                f ->
-                        f.withStill(still)
-                                .withPicture(picture)
-                                .withMarks(
-                                        f.marks().stream().map(m -> moved(m, targets)).toList()));
-    }
-
-    /** The key of one screw of an order of tightening. */
-    public static String screwKey(String mark, int index) {
-        return mark + "#" + index;
-    }
-
-    /** A balloon that is held goes along with what it points to. */
-    private static Mark moved(Mark mark, Map<String, Point> targets) {
-        if (mark instanceof Mark.ScrewOrder order) {
-            List<Point> screws = new ArrayList<>(order.screws());
-            for (int i = 0; i < screws.size(); i++) {
-                screws.set(i, targets.getOrDefault(screwKey(order.id(), i), screws.get(i)));
-            }
-            return order.withScrews(screws);
-        }
-        Point target = targets.get(mark.id());
-        if (target == null || !(mark instanceof Mark.Callout callout)) {
-            return mark;
-        }
-        Point held = callout.balloon();
-        double dx = target.x() - callout.target().x();
-        double dy = target.y() - callout.target().y();
-        return callout.withTarget(target).withBalloon(held == null ? null : held.plus(dx, dy));
+    /** The mark points where it should. */
+    public static Edit confirm(String figure, String mark) {
+        return change("edit.confirmMark", figure, f -> f.withoutDoubt(mark));
     }
 
     public static Edit deleteMark(String figure, String mark) {
-        return change("edit.deleteCallout", figure, f -> f.withoutMark(mark));
+        return change("edit.deleteMark", figure, f -> f.withoutMark(mark));
+    }
+
+    /**
+     * Puts another still in the place of a figure's. A mark all of whose points were followed goes
+     * along; the others stay where they are and are kept as doubtful.
+     *
+     * @param points by {@link #pointKey}, where a point of a mark lies on the new still
+     */
+    public static Edit still(
+            String figure, Figure.Still still, String picture, Map<String, Point> points) {
+        return change(
+                "edit.otherStill",
+                figure,
+                f -> {
+                    Set<String> doubtful = new HashSet<>();
+                    List<Mark> marks = new ArrayList<>();
+                    for (Mark mark : f.marks()) {
+                        Optional<Mark> followed = followed(mark, points);
+                        if (followed.isEmpty() || f.doubtful().contains(mark.id())) {
+                            doubtful.add(mark.id());
+                        }
+                        marks.add(followed.orElse(mark));
+                    }
+                    return f.withStill(still)
+                            .withPicture(picture)
+                            .withMarks(marks)
+                            .withDoubtful(
+                                    marks.stream()
+                                            .map(Mark::id)
+                                            .filter(doubtful::contains)
+                                            .toList());
+                });
+    }
+
+    /** The key of one point of a mark. */
+    public static String pointKey(String mark, int index) {
+        return mark + "#" + index;
+    }
+
+    /** A balloon or lens that is held goes along with what it points to. */
+    private static Optional<Mark> followed(Mark mark, Map<String, Point> points) {
+        List<Point> there = new ArrayList<>();
+        for (int i = 0; i < mark.points().size(); i++) {
+            Point p = points.get(pointKey(mark.id(), i));
+            if (p == null) {
+                return Optional.empty();
+            }
+            there.add(p);
+        }
+        Mark moved = mark.withPoints(there);
+        if (moved instanceof Mark.Held held && held.held() != null) {
+            Point before = mark.points().get(0);
+            Point after = there.get(0);
+            moved = held.withHeld(held.held().plus(after.x() - before.x(), after.y() - before.y()));
+        }
+        return Optional.of(moved);
+    }
+
+    /** Changes how the still is prepared; dragging one setting is one change. */
+    public static Edit prepare(String figure, String setting, UnaryOperator<Preparation> change) {
+        return change("edit.prepare", figure, f -> f.withPreparation(change.apply(f.prepared())))
+                .joining("prepare " + setting + " " + figure);
+    }
+
+    /** How the pictures that belong together stand; null takes them apart again. */
+    public static Edit layout(String figure, FigureLayout layout) {
+        return change(
+                "edit.figureLayout",
+                figure,
+                f ->
+                        layout == null
+                                ? f.withLayout(null).withBeside(List.of())
+                                : f.withLayout(layout));
+    }
+
+    /** Puts another figure's picture beside this one's; the step then shows both as one figure. */
+    public static Edit beside(String figure, String other, FigureLayout layout) {
+        return Edit.named(
+                "edit.beside",
+                m -> {
+                    Figure f = m.figure(figure).orElse(null);
+                    if (f == null || figure.equals(other) || f.beside().contains(other)) {
+                        return m;
+                    }
+                    List<String> beside = new ArrayList<>(f.beside());
+                    beside.add(other);
+                    while (beside.size() >= layout.most()) {
+                        beside.remove(0);
+                    }
+                    Manual with = m.withFigure(f.withLayout(layout).withBeside(beside));
+                    for (Step step : m.steps().filter(s -> both(s, figure, other)).toList()) {
+                        with =
+                                with.withStep(
+                                        step.withFigures(
+                                                step.figures().stream()
+                                                        .filter(x -> !x.equals(other))
+                                                        .toList()));
+                    }
+                    return with;
+                });
+    }
+
+    private static boolean both(Step step, String figure, String other) {
+        return step.figures().contains(figure) && step.figures().contains(other);
+    }
+
+    /** Takes a picture out again; it becomes a figure of the same step. */
+    public static Edit apart(String figure, String other) {
+        return Edit.named(
+                "edit.apart",
+                m -> {
+                    Figure f = m.figure(figure).orElse(null);
+                    if (f == null || !f.beside().contains(other)) {
+                        return m;
+                    }
+                    Manual with = m.withFigure(f.withoutBeside(other));
+                    return m.steps()
+                            .filter(s -> s.figures().contains(figure))
+                            .findFirst()
+                            .map(s -> with.withStep(s.withFigure(other)))
+                            .orElse(with);
+                });
+    }
+
+    public static Edit stack(String figure, List<Layer> stack) {
+        return change("edit.stack", figure, f -> f.withStack(stack)).joining("stack " + figure);
+    }
+
+    /** The author's own words for those who cannot see it; empty ones are drafted again. */
+    public static Edit reads(String figure, String text) {
+        return change("edit.figureText", figure, f -> f.withText(text)).joining("reads " + figure);
     }
 
     public static Edit title(String figure, String title) {

@@ -206,7 +206,7 @@ public final class StepEdits {
         return Edit.named(
                 "edit.capture",
                 m -> {
-                    Figure figure = new Figure(m.nextId("f"), "", still, picture, List.of(), "");
+                    Figure figure = Figure.of(m.nextId("f"), "", still, picture);
                     return m.step(step)
                             .map(
                                     s ->

@@ -104,6 +104,11 @@ public final class CalloutLayout {
         return result;
     }
 
+    /** How many balloons have room at most, beside those that are held. */
+    int room(List<Point> targets, List<Point> held) {
+        return places(2 * radius + APART, targets, held).size();
+    }
+
     /** Where a balloon can be beside those that are held, and off all targets. */
     private List<Point> places(double pitch, List<Point> targets, List<Point> held) {
         List<Point> places = frame(pitch);

@@ -88,6 +88,16 @@ public final class Ellipse {
         return Math.sqrt(((a + c) / 2 - root) / ((a + c) / 2 + root));
     }
 
+    /** Direction of its shorter axis, of length 1. */
+    public Point shorterAxis() {
+        double a = l11 * l11;
+        double b = l11 * l21;
+        double c = l21 * l21 + l22 * l22;
+        // the quadratic form is largest along the shorter axis
+        double angle = 0.5 * Math.atan2(2 * b, a - c);
+        return new Point(Math.cos(angle), Math.sin(angle));
+    }
+
     /** Its middle on the picture. */
     public Point middle() {
         return new Point(middle.x() + scale * centreX, middle.y() + scale * centreY);

@@ -177,7 +177,11 @@ public record Manual(
                                                         .map(s -> without(s, figure))
                                                         .toList()))
                         .toList();
-        List<Figure> rest = figures.stream().filter(f -> !f.id().equals(figure)).toList();
+        List<Figure> rest =
+                figures.stream()
+                        .filter(f -> !f.id().equals(figure))
+                        .map(f -> f.withoutBeside(figure))
+                        .toList();
         return withStages(without).withFigures(rest);
     }
 

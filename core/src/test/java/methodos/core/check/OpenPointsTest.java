@@ -130,7 +130,7 @@ class OpenPointsTest {
     void figuresThatPointNowhereAreNamed() {
         Manual m = Samples.actuator();
         Mark lost = new Mark.Callout("m1", "gone", new Point(.5, .5), null);
-        m = m.withFigure(new Figure("f1", "Cap", null, "x", List.of(lost), ""));
+        m = m.withFigure(Figure.of("f1", "Cap", null, "x", lost));
         assertThat(sentences(m))
                 .contains(
                         "Figure “Cap” stands in no step.",

@@ -191,12 +191,13 @@ class EditsTest {
         edits.apply(FigureEdits.addCallout(figure, "p1", new Point(.2, .3)));
         Mark.Callout mark =
                 (Mark.Callout) edits.manual().figure(figure).orElseThrow().marks().get(0);
-        edits.apply(FigureEdits.moveBalloon(figure, mark.id(), new Point(1.05, .5)));
-        edits.apply(FigureEdits.moveTarget(figure, mark.id(), new Point(.4, .4)));
+        edits.apply(FigureEdits.hold(figure, mark.id(), new Point(1.05, .5)));
+        edits.apply(FigureEdits.movePoint(figure, mark.id(), 0, new Point(.4, .4)));
         Mark.Callout moved =
                 (Mark.Callout) edits.manual().figure(figure).orElseThrow().marks().get(0);
         assertThat(moved.balloon()).isEqualTo(new Point(1.05, .5));
         assertThat(moved.target()).isEqualTo(new Point(.4, .4));
+        edits.undo();
         edits.undo();
         assertThat(edits.manual().figure(figure).orElseThrow().marks()).containsExactly(mark);
         edits.apply(FigureEdits.deleteMark(figure, mark.id()));
@@ -272,13 +273,13 @@ class EditsTest {
         edits.apply(FigureEdits.addCallout(id, part, new Point(0.7, 0.7)));
         Figure before = edits.manual().figures().get(0);
         Mark.Callout mark = (Mark.Callout) before.marks().get(0);
-        edits.apply(FigureEdits.moveBalloon(before.id(), mark.id(), mark.target().plus(0.1, 0.2)));
+        edits.apply(FigureEdits.hold(before.id(), mark.id(), mark.target().plus(0.1, 0.2)));
         edits.apply(
                 FigureEdits.still(
                         before.id(),
                         new Figure.Still("clip1", 7),
                         "other",
-                        Map.of(mark.id(), new Point(0.5, 0.25))));
+                        Map.of(FigureEdits.pointKey(mark.id(), 0), new Point(0.5, 0.25))));
         Figure after = edits.manual().figures().get(0);
         Mark.Callout moved = (Mark.Callout) after.marks().get(0);
         assertThat(after.still().time()).isEqualTo(7);

@@ -4,19 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import methodos.core.Samples;
 import methodos.core.manual.Arrangement;
 import methodos.core.manual.Figure;
+import methodos.core.manual.FigureLayout;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
+import methodos.core.manual.Preparation;
 import org.junit.jupiter.api.Test;
 
 class FigureEditsTest {
 
     private final Manual manual =
-            Manual.titled("x")
-                    .withFigures(List.of(new Figure("f1", "", null, "p", List.of(), "")))
-                    .withLastId(10);
+            Manual.titled("x").withFigures(List.of(Figure.of("f1", "", null, "p"))).withLastId(10);
 
     private static Manual after(Manual manual, Edit... edits) {
         Manual now = manual;
@@ -55,51 +56,138 @@ class FigureEditsTest {
     void aScrewIsMovedAndTakenOutTheLastWithItsOrder() {
         Manual now = threeScrews();
         String id = order(now).id();
-        now = after(now, FigureEdits.moveScrew("f1", id, 1, new Point(.4, .2)));
+        now = after(now, FigureEdits.movePoint("f1", id, 1, new Point(.4, .2)));
         assertThat(order(now).screws().get(1)).isEqualTo(new Point(.4, .2));
-        now = after(now, FigureEdits.deleteScrew("f1", id, 0));
+        now = after(now, FigureEdits.deletePoint("f1", id, 0));
         assertThat(order(now).screws()).hasSize(2);
-        now = after(now, FigureEdits.deleteScrew("f1", id, 9));
+        now = after(now, FigureEdits.deletePoint("f1", id, 9));
         assertThat(order(now).screws()).hasSize(2);
         now =
                 after(
                         now,
-                        FigureEdits.deleteScrew("f1", id, 0),
-                        FigureEdits.deleteScrew("f1", id, 0));
+                        FigureEdits.deletePoint("f1", id, 0),
+                        FigureEdits.deletePoint("f1", id, 0));
         assertThat(marks(now)).isEmpty();
     }
 
-    @Test
-    void whatMovesCalloutsLeavesScrewsAlone() {
-        Manual now = threeScrews();
-        String id = order(now).id();
-        assertThat(after(now, FigureEdits.moveTarget("f1", id, new Point(.5, .5)))).isEqualTo(now);
+    private static Edit as(Manual now, Arrangement arrangement) {
+        return FigureEdits.mark(
+                "f1", order(now).id(), m -> ((Mark.ScrewOrder) m).withArrangement(arrangement));
     }
 
     @Test
     void whatTheScrewsAreTakenAsIsKept() {
         Manual now = threeScrews();
-        now = after(now, FigureEdits.arrangement("f1", order(now).id(), Arrangement.IRREGULAR));
+        now = after(now, as(now, Arrangement.IRREGULAR));
         assertThat(order(now).arrangement()).isEqualTo(Arrangement.IRREGULAR);
-        now = after(now, FigureEdits.arrangement("f1", order(now).id(), null));
+        now = after(now, as(now, null));
         assertThat(order(now).arrangement()).isNull();
     }
 
+    private static Edit otherStill(Map<String, Point> points) {
+        return FigureEdits.still("f1", new Figure.Still("c1", 4), "other", points);
+    }
+
     @Test
-    void screwsGoAlongToAnotherStillOneByOne() {
-        Manual now = threeScrews();
+    void aMarkGoesAlongToAnotherStillWholeOrIsDoubtful() {
+        Manual now = after(threeScrews(), FigureEdits.addCallout("f1", "p1", new Point(.5, .5)));
         String id = order(now).id();
-        now =
+        String callout = marks(now).get(1).id();
+        now = after(now, FigureEdits.hold("f1", callout, new Point(-.05, .5)));
+        Manual other =
                 after(
                         now,
-                        FigureEdits.still(
-                                "f1",
-                                new Figure.Still("c1", 4),
-                                "other",
-                                Map.of(FigureEdits.screwKey(id, 2), new Point(.8, .3))));
-        assertThat(order(now).screws())
-                .containsExactly(new Point(.1, .1), new Point(.5, .1), new Point(.8, .3));
-        assertThat(now.figure("f1").orElseThrow().picture()).isEqualTo("other");
+                        otherStill(
+                                Map.of(
+                                        FigureEdits.pointKey(id, 2),
+                                        new Point(.8, .3),
+                                        FigureEdits.pointKey(callout, 0),
+                                        new Point(.6, .4))));
+        Figure figure = other.figure("f1").orElseThrow();
+        assertThat(figure.picture()).isEqualTo("other");
+        assertThat(order(other).screws()).isEqualTo(order(now).screws());
+        assertThat(figure.doubtful()).containsExactly(id);
+        Mark.Callout moved = (Mark.Callout) marks(other).get(1);
+        assertThat(moved.target()).isEqualTo(new Point(.6, .4));
+        assertThat(moved.balloon().distance(new Point(.05, .4))).isLessThan(1e-9);
+
+        assertThat(
+                        after(other, FigureEdits.confirm("f1", id))
+                                .figure("f1")
+                                .orElseThrow()
+                                .doubtful())
+                .isEmpty();
+        Manual set = after(other, FigureEdits.movePoint("f1", id, 0, new Point(.2, .2)));
+        assertThat(set.figure("f1").orElseThrow().doubtful()).isEmpty();
+        Manual gone = after(other, FigureEdits.deleteMark("f1", id));
+        assertThat(gone.figure("f1").orElseThrow().doubtful()).isEmpty();
+    }
+
+    @Test
+    void doubtStaysOverAFurtherStill() {
+        Manual now = threeScrews();
+        String id = order(now).id();
+        Map<String, Point> all =
+                Map.of(
+                        FigureEdits.pointKey(id, 0), new Point(.1, .2),
+                        FigureEdits.pointKey(id, 1), new Point(.5, .2),
+                        FigureEdits.pointKey(id, 2), new Point(.9, .2));
+        Manual twice = after(now, otherStill(Map.of()), otherStill(all));
+        assertThat(order(twice).screws().get(0)).isEqualTo(new Point(.1, .2));
+        assertThat(twice.figure("f1").orElseThrow().doubtful()).containsExactly(id);
+        assertThat(after(now, otherStill(all)).figure("f1").orElseThrow().doubtful()).isEmpty();
+    }
+
+    @Test
+    void everyKindOfMarkIsMovedCopiedAndDeletedAlike() {
+        for (Mark mark : Samples.everyMark()) {
+            Manual now = after(manual, FigureEdits.addMark("f1", mark::withId));
+            Mark made = marks(now).get(0);
+            assertThat(made).isEqualTo(mark.withId(made.id()));
+            Manual moved = after(now, FigureEdits.moveMark("f1", made.id(), .1, -.05));
+            for (int i = 0; i < mark.points().size(); i++) {
+                assertThat(marks(moved).get(0).points().get(i))
+                        .isEqualTo(mark.points().get(i).plus(.1, -.05));
+            }
+            Manual two = after(now, FigureEdits.duplicate("f1", made.id()));
+            assertThat(marks(two)).hasSize(2);
+            assertThat(marks(two).get(1).id()).isNotEqualTo(made.id());
+            assertThat(marks(two).get(1).getClass()).isEqualTo(mark.getClass());
+            assertThat(marks(after(two, FigureEdits.deleteMark("f1", made.id()))))
+                    .containsExactly(marks(two).get(1));
+            int last = mark.points().size() - 1;
+            Manual one =
+                    after(now, FigureEdits.movePoint("f1", made.id(), last, new Point(.9, .9)));
+            assertThat(marks(one).get(0).points().get(last)).isEqualTo(new Point(.9, .9));
+        }
+    }
+
+    @Test
+    void picturesStandBesideEachOtherAndComeApart() {
+        Manual two =
+                Samples.actuator()
+                        .withFigures(
+                                List.of(
+                                        Figure.of("f1", "good", null, "a"),
+                                        Figure.of("f2", "worn", null, "b")));
+        String step = two.steps().findFirst().orElseThrow().id();
+        two = two.withStep(two.step(step).orElseThrow().withFigures(List.of("f1", "f2")));
+        Manual joined = after(two, FigureEdits.beside("f1", "f2", FigureLayout.COMPARISON));
+        assertThat(joined.step(step).orElseThrow().figures()).containsExactly("f1");
+        assertThat(joined.figure("f1").orElseThrow().beside()).containsExactly("f2");
+        assertThat(after(joined, FigureEdits.apart("f1", "f2"))).isEqualTo(two);
+        Manual without = after(joined, FigureEdits.delete("f2"));
+        assertThat(without.figure("f1").orElseThrow()).isEqualTo(two.figure("f1").orElseThrow());
+        assertThat(after(two, FigureEdits.beside("f1", "f1", FigureLayout.COMPARISON)))
+                .isEqualTo(two);
+    }
+
+    @Test
+    void howAStillIsPreparedIsKeptAndTakenBack() {
+        Manual now = after(manual, FigureEdits.prepare("f1", "shadows", p -> p.withShadows(.4)));
+        assertThat(now.figure("f1").orElseThrow().prepared().shadows()).isEqualTo(.4);
+        assertThat(after(now, FigureEdits.prepare("f1", "all", p -> Preparation.NONE)))
+                .isEqualTo(manual);
     }
 
     @Test
@@ -107,7 +195,7 @@ class FigureEditsTest {
         Manual now = after(threeScrews(), FigureEdits.addCallout("f1", "p1", new Point(.5, .5)));
         assertThat(marks(now)).hasSize(2);
         Mark.Callout callout = (Mark.Callout) marks(now).get(1);
-        now = after(now, FigureEdits.moveBalloon("f1", callout.id(), new Point(-.05, .5)));
+        now = after(now, FigureEdits.hold("f1", callout.id(), new Point(-.05, .5)));
         assertThat(((Mark.Callout) marks(now).get(1)).balloon()).isEqualTo(new Point(-.05, .5));
         assertThat(order(now).screws()).hasSize(3);
     }

@@ -11,6 +11,7 @@ import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
+import methodos.core.manual.Preparation;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
 
@@ -20,75 +21,78 @@ class FigureDrawingTest {
     private final Words words = new Words(null, Locale.ENGLISH);
 
     private static Figure figure(Mark... marks) {
-        return new Figure("f1", "Right end cap", null, "x", List.of(marks), "");
+        return Figure.of("f1", "Right end cap", null, "x", marks);
     }
 
     private static Mark.Callout callout(String id, String part, double x, double y, Point balloon) {
         return new Mark.Callout(id, part, new Point(x, y), balloon);
     }
 
+    private FigureDrawing drawn(double width, double height, Mark... marks) {
+        return drawn(figure(marks), width, height);
+    }
+
+    private FigureDrawing drawn(Figure figure, double width, double height) {
+        return FigureDrawing.of(figure, manual, words, PictureSizes.all(width, height));
+    }
+
+    private static <S extends Shape> List<S> all(FigureDrawing drawing, Class<S> kind) {
+        return drawing.shapes().stream().filter(kind::isInstance).map(kind::cast).toList();
+    }
+
+    private static Point balloon(FigureDrawing drawing, String mark) {
+        return drawing.handles().stream()
+                .filter(h -> h.mark().equals(mark) && h.index() == FigureDrawing.Handle.HELD)
+                .map(FigureDrawing.Handle::at)
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void aFigureWithoutMarksIsItsPicture() {
-        FigureDrawing drawing = FigureDrawing.of(figure(), manual, 960, 540);
+        FigureDrawing drawing = drawn(960, 540);
         assertThat(drawing.width()).isEqualTo(960);
-        assertThat(drawing.shapes()).containsExactly(new Shape.Picture(0, 0, 960, 540));
+        assertThat(drawing.shapes()).containsExactly(new Shape.Picture("f1", 0, 0, 960, 540));
     }
 
     @Test
     void theLeaderRunsFromTheTargetToTheEdgeOfTheBalloon() {
-        FigureDrawing drawing =
-                FigureDrawing.of(
-                        figure(callout("m1", "p1", .5, .5, new Point(.5, -.03))),
-                        manual,
-                        1000,
-                        500);
+        FigureDrawing drawing = drawn(1000, 500, callout("m1", "p1", .5, .5, new Point(.5, -.03)));
         double margin = 1000 * FigureDrawing.MARGIN;
-        Shape.Line leader =
-                (Shape.Line)
-                        drawing.shapes().stream()
-                                .filter(s -> s instanceof Shape.Line)
-                                .findFirst()
-                                .orElseThrow();
-        assertThat(leader.x1()).isCloseTo(margin + 500, within(1e-9));
-        assertThat(leader.y1()).isCloseTo(margin + 250, within(1e-9));
-        assertThat(leader.x2()).isCloseTo(margin + 500, within(1e-9));
-        assertThat(leader.y2()).isCloseTo(margin - 15 + FigureDrawing.radius(1000), within(1e-9));
+        List<Point> leader = all(drawing, Shape.Path.class).get(1).points();
+        assertThat(leader.get(0).distance(new Point(margin + 500, margin + 250))).isLessThan(1e-9);
+        assertThat(
+                        leader.get(1)
+                                .distance(
+                                        new Point(
+                                                margin + 500,
+                                                margin - 15 + FigureDrawing.radius(1000))))
+                .isLessThan(1e-9);
     }
 
     @Test
     void theBalloonCarriesTheItemNumber() {
-        FigureDrawing drawing =
-                FigureDrawing.of(figure(callout("m1", "p2", .2, .2, null)), manual, 960, 540);
-        assertThat(drawing.shapes())
-                .filteredOn(s -> s instanceof Shape.Text)
-                .singleElement()
-                .satisfies(s -> assertThat(((Shape.Text) s).text()).isEqualTo("11"));
+        assertThat(all(drawn(960, 540, callout("m1", "p2", .2, .2, null)), Shape.Text.class))
+                .extracting(Shape.Text::text)
+                .containsExactly("11");
     }
 
     @Test
     void aPartThatIsGoneShowsAQuestionMark() {
-        FigureDrawing drawing =
-                FigureDrawing.of(figure(callout("m1", "gone", .2, .2, null)), manual, 960, 540);
-        assertThat(drawing.shapes())
-                .anyMatch(s -> s instanceof Shape.Text t && t.text().equals("?"));
+        assertThat(all(drawn(960, 540, callout("m1", "gone", .2, .2, null)), Shape.Text.class))
+                .extracting(Shape.Text::text)
+                .containsExactly("?");
     }
 
     @Test
     void everythingScalesWithThePicture() {
-        Figure figure =
-                figure(callout("m1", "p1", .3, .6, null), callout("m2", "p2", .7, .2, null));
-        FigureDrawing small = FigureDrawing.of(figure, manual, 480, 270);
-        FigureDrawing large = FigureDrawing.of(figure, manual, 960, 540);
+        Mark[] marks = {callout("m1", "p1", .3, .6, null), callout("m2", "p2", .7, .2, null)};
+        FigureDrawing small = drawn(480, 270, marks);
+        FigureDrawing large = drawn(960, 540, marks);
         assertThat(large.width()).isCloseTo(2 * small.width(), within(1e-6));
-        for (int i = 0; i < 2; i++) {
-            assertThat(
-                            large.balloons()
-                                    .get(i)
-                                    .distance(
-                                            new Point(
-                                                    small.balloons().get(i).x() * 2,
-                                                    small.balloons().get(i).y() * 2)))
-                    .isLessThan(60);
+        for (String id : List.of("m1", "m2")) {
+            Point p = balloon(small, id);
+            assertThat(balloon(large, id).distance(new Point(p.x() * 2, p.y() * 2))).isLessThan(60);
         }
     }
 
@@ -97,41 +101,27 @@ class FigureDrawingTest {
         Figure figure = figure(callout("m1", "p1", .3, .6, null));
         assertThat(FigureText.of(figure, manual, words))
                 .isEqualTo("Right end cap. Numbered: cap screw (7).");
-        assertThat(FigureText.of(figure(), manual, words)).isEqualTo("Right end cap");
-        assertThat(
-                        FigureText.of(
-                                new Figure("f", "t", null, "x", List.of(), "By the author."),
-                                manual,
-                                words))
+        assertThat(FigureText.of(figure(), manual, words)).isEqualTo("Right end cap.");
+        assertThat(FigureText.of(figure().withText("By the author."), manual, words))
                 .isEqualTo("By the author.");
-        assertThat(FigureText.of(new Figure("f", "", null, "x", List.of(), ""), manual, words))
-                .isEqualTo("A still of this step");
+        assertThat(FigureText.of(figure().withTitle(""), manual, words))
+                .isEqualTo("A still of this step.");
     }
 
     @Test
     void publishedItHasAMarginOnlyWhereABalloonIs() {
-        FigureDrawing whole =
-                FigureDrawing.of(
-                        figure(callout("m1", "p1", .5, .5, new Point(.5, -.03))),
-                        manual,
-                        1000,
-                        500);
-        FigureDrawing trimmed = whole.trimmed();
+        Figure figure = figure(callout("m1", "p1", .5, .5, new Point(.5, -.03)));
+        FigureDrawing whole = drawn(figure, 1000, 500);
+        FigureDrawing trimmed =
+                FigureDrawing.published(figure, manual, words, PictureSizes.all(1000, 500));
         assertThat(trimmed.width()).isEqualTo(1000);
         assertThat(trimmed.picture().x()).isZero();
         assertThat(trimmed.height() - 500).isCloseTo(trimmed.picture().y(), within(1e-9));
         double reach = 15 + FigureDrawing.radius(1000);
         assertThat(trimmed.picture().y()).isBetween(reach, whole.picture().y());
-        Point balloon = trimmed.balloons().get(0);
+        Point balloon = balloon(trimmed, "m1");
         assertThat(balloon.y() - FigureDrawing.radius(1000)).isPositive();
-        assertThat(balloon.distance(new Point(500, trimmed.picture().y() - 15)))
-                .isCloseTo(0, within(1e-9));
-    }
-
-    @Test
-    void withoutMarksThereIsNothingToTrim() {
-        FigureDrawing drawing = FigureDrawing.of(figure(), manual, 960, 540);
-        assertThat(drawing.trimmed()).isEqualTo(drawing);
+        assertThat(balloon.distance(new Point(500, trimmed.picture().y() - 15))).isLessThan(1e-9);
     }
 
     private static Mark.ScrewOrder fourScrews() {
@@ -143,22 +133,65 @@ class FigureDrawingTest {
     }
 
     @Test
-    void screwsCarryTheirPlaceInTheOrder() {
-        FigureDrawing drawing = FigureDrawing.of(figure(fourScrews()), manual, 1000, 800);
+    void screwsCarryTheirPlaceInTheOrderAndTheKeyTellsThePasses() {
+        FigureDrawing drawing = drawn(1000, 800, fourScrews());
         assertThat(drawing.width()).isEqualTo(1000); // no balloon needs a margin
-        assertThat(
-                        drawing.shapes().stream()
-                                .filter(s -> s instanceof Shape.Text)
-                                .map(s -> ((Shape.Text) s).text()))
-                .containsExactly("1", "3", "2", "4");
-        Shape.Circle first =
-                (Shape.Circle)
-                        drawing.shapes().stream()
-                                .filter(s -> s instanceof Shape.Circle)
-                                .findFirst()
-                                .orElseThrow();
+        assertThat(all(drawing, Shape.Text.class))
+                .extracting(Shape.Text::text)
+                .startsWith("1", "3", "2", "4", "1–4")
+                .anyMatch(t -> t.startsWith("Tighten 4 screws in this order"));
+        Shape.Circle first = all(drawing, Shape.Circle.class).get(0);
         assertThat(first.x()).isCloseTo(200, within(1e-9));
         assertThat(first.y()).isCloseTo(160, within(1e-9));
+        assertThat(drawing.height()).isGreaterThan(800);
+    }
+
+    @Test
+    void whatIsTurnedAndCroppedKeepsItsMarksOnTheThing() {
+        Preparation turned = Preparation.NONE.withQuarterTurns(1);
+        FigureDrawing drawing = drawn(figure(fourScrews()).withPreparation(turned), 1000, 800);
+        assertThat(drawing.picture().width()).isCloseTo(800, within(1e-9));
+        assertThat(drawing.picture().height()).isCloseTo(1000, within(1e-9));
+        Shape.Circle first = all(drawing, Shape.Circle.class).get(0);
+        // left above comes to lie right above
+        assertThat(first.x()).isCloseTo(640, within(1e-9));
+        assertThat(first.y()).isCloseTo(200, within(1e-9));
+        Preparation upper = Preparation.NONE.withCrop(new Preparation.Crop(-.5, -.4, .5, 0));
+        FigureDrawing cropped = drawn(figure(fourScrews()).withPreparation(upper), 1000, 800);
+        assertThat(all(cropped, Shape.Circle.class).get(0).y()).isCloseTo(160, within(1e-9));
+        assertThat(cropped.picture().height()).isCloseTo(400, within(1e-9));
+    }
+
+    @Test
+    void aPlaceOnTheSheetLeadsToItsHandle() {
+        FigureDrawing drawing = drawn(1000, 800, fourScrews());
+        assertThat(drawing.at(new Point(800, 160)))
+                .hasValueSatisfying(
+                        h -> {
+                            assertThat(h.mark()).isEqualTo("m9");
+                            assertThat(h.index()).isEqualTo(1);
+                        });
+        assertThat(drawing.at(new Point(500, 400))).isEmpty();
+        assertThat(drawing.still(new Point(500, 400)))
+                .hasValueSatisfying(
+                        p -> assertThat(p.distance(new Point(.5, .5))).isLessThan(1e-9));
+        assertThat(drawing.still(new Point(500, 900))).isEmpty();
+    }
+
+    @Test
+    void moreCalloutsThanHaveRoomAreStillDrawn() {
+        Mark[] many = new Mark[120];
+        for (int i = 0; i < many.length; i++) {
+            many[i] =
+                    callout(
+                            "c" + i,
+                            "p1",
+                            .05 + .9 * (i % 12) / 11,
+                            .05 + .9 * (i / 12) / 9.0,
+                            null);
+        }
+        FigureDrawing drawing = drawn(960, 540, many);
+        assertThat(all(drawing, Shape.Text.class)).hasSize(120);
     }
 
     @Test

@@ -56,7 +56,7 @@ class ManualTest {
 
     @Test
     void deletingAFigureTakesItOutOfTheSteps() {
-        Figure figure = new Figure("f1", "", new Figure.Still("clip1", 3), "abc", List.of(), "");
+        Figure figure = Figure.of("f1", "", new Figure.Still("clip1", 3), "abc");
         Manual with =
                 manual.withFigure(figure)
                         .withStep(manual.step("s1").orElseThrow().withFigure("f1"));
@@ -89,8 +89,8 @@ class ManualTest {
     @Test
     void aMarkIsPutInThePlaceOfTheOneWithItsId() {
         Mark.Callout first = new Mark.Callout("m1", "p1", new Point(.1, .1), null);
-        Figure figure = new Figure("f", "", null, "x", List.of(first), "");
-        Figure moved = figure.withMark(first.withTarget(new Point(.5, .5)));
+        Figure figure = Figure.of("f", "", null, "x", first);
+        Figure moved = figure.withMark(first.withPoint(0, new Point(.5, .5)));
         assertThat(moved.marks()).hasSize(1);
         assertThat(moved.withMark(new Mark.Callout("m2", "p1", new Point(0, 0), null)).marks())
                 .hasSize(2);

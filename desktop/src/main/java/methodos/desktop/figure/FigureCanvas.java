@@ -1,15 +1,22 @@
 package methodos.desktop.figure;
 
 import java.awt.image.BufferedImage;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
+import javafx.scene.Group;
+import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import methodos.core.edit.FigureEdits;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.Shape;
 import methodos.core.figure.FigureDrawing;
-import methodos.core.manual.Figure;
+import methodos.core.figure.FigureDrawing.Handle;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.desktop.control.Controls;
@@ -20,49 +27,42 @@ import methodos.publish.figure.FigurePainter;
 /** The figure large, as it will be printed, with its marks under the mouse and the keys. */
 final class FigureCanvas extends Region {
 
-    private static final double REACH = 1.3;
-    private static final double NUDGE = 0.004;
+    private static final double HANDLE = 5;
 
     private final OpenProject project;
+    private final FigureBench bench;
+    private final PreparedPictures pictures;
     private final ImageView view = new ImageView();
-    private Consumer<Point> onPicture = p -> {};
-    private Figure figure;
-    private BufferedImage still;
-    private FigureDrawing drawing;
-    private String chosen;
-    private boolean onBalloon;
+    private final Group over = new Group();
+    private Image preview;
 
-    /** The screw of the chosen order that keys and mouse move. */
-    private int screw;
+    private BufferedImage backdrop;
+    private List<Object> backdropOf = List.of();
 
-    FigureCanvas(OpenProject project) {
+    FigureCanvas(OpenProject project, FigureBench bench, PreparedPictures pictures) {
         this.project = project;
+        this.bench = bench;
+        this.pictures = pictures;
         Controls.named(this, "figure", project.words().of("figure.canvas"));
         setFocusTraversable(true);
         getStyleClass().add("figure-sheet");
-        getChildren().add(view);
-        setOnMousePressed(this::press);
-        setOnMouseDragged(this::drag);
+        over.setManaged(false);
+        over.setMouseTransparent(true);
+        getChildren().addAll(view, over);
+        setOnMousePressed(
+                e -> {
+                    requestFocus();
+                    onSheet(e).ifPresent(bench::press);
+                });
+        setOnMouseDragged(e -> onSheet(e).ifPresent(bench::drag));
+        setOnMouseReleased(e -> onSheet(e).ifPresent(bench::release));
         setOnKeyPressed(this::key);
     }
 
-    /** Called with a place on the picture that was clicked where no mark is. */
-    void onPicture(Consumer<Point> listener) {
-        onPicture = listener;
-    }
-
-    void show(Figure shown, BufferedImage picture) {
-        figure = shown;
-        still = picture;
+    /** Shows a frame of a recording in the place of the figure; null shows the figure again. */
+    void preview(Image frame) {
+        preview = frame;
         repaint();
-    }
-
-    String chosen() {
-        return chosen;
-    }
-
-    void choose(String mark) {
-        chosen = mark;
     }
 
     @Override
@@ -70,180 +70,192 @@ final class FigureCanvas extends Region {
         repaint();
     }
 
-    private void repaint() {
-        if (figure == null || still == null || getWidth() < 20 || getHeight() < 20) {
+    void repaint() {
+        FigureDrawing drawing = bench.drawing().orElse(null);
+        over.getChildren().clear();
+        if (getWidth() < 20 || getHeight() < 20 || drawing == null && preview == null) {
             view.setImage(null);
             return;
         }
-        drawing = FigureDrawing.of(figure, project.manual(), still.getWidth(), still.getHeight());
+        if (preview != null) {
+            place(preview, preview.getWidth(), preview.getHeight());
+            return;
+        }
         double scale =
                 Math.min((getWidth() - 4) / drawing.width(), (getHeight() - 4) / drawing.height());
         int width = (int) Math.floor(drawing.width() * scale);
-        view.setImage(Pixels.image(FigurePainter.paint(drawing, still, width)));
+        if (width < 1) {
+            return;
+        }
+        FigurePainter painter =
+                new FigurePainter(
+                        drawing, id -> project.manual().figure(id).flatMap(pictures::prepared));
+        place(
+                Pixels.image(painter.over(backdrop(painter, drawing, width))),
+                width,
+                drawing.height() * scale);
+        mark(drawing, scale);
+    }
+
+    private void place(Image image, double width, double height) {
+        double fit = Math.min(1, Math.min((getWidth() - 4) / width, (getHeight() - 4) / height));
+        view.setImage(image);
+        view.setFitWidth(fit < 1 ? width * fit : 0);
+        view.setPreserveRatio(true);
         view.relocate(
-                Math.round((getWidth() - width) / 2),
-                Math.round((getHeight() - drawing.height() * scale) / 2));
+                Math.round((getWidth() - width * fit) / 2),
+                Math.round((getHeight() - height * fit) / 2));
+    }
+
+    /** The pictures under the marks, painted once for as long as they stay as they are. */
+    private BufferedImage backdrop(FigurePainter painter, FigureDrawing drawing, int width) {
+        List<Object> now = new ArrayList<>();
+        now.add(width);
+        now.add(drawing.height());
+        for (var shape : drawing.shapes()) {
+            if (shape instanceof methodos.core.figure.Shape.Picture p) {
+                now.add(p);
+                now.add(project.manual().figure(p.figure()).flatMap(pictures::prepared));
+            }
+        }
+        if (backdrop == null || !now.equals(backdropOf)) {
+            backdrop = painter.backdrop(width);
+            backdropOf = now;
+        }
+        return backdrop;
+    }
+
+    /** Shows where what is chosen can be taken hold of, and what is being drawn. */
+    private void mark(FigureDrawing drawing, double scale) {
+        bench.chosen()
+                .ifPresent(
+                        chosen -> {
+                            for (Handle h : drawing.handles()) {
+                                if (h.mark().equals(chosen.mark())) {
+                                    handle(h, h.index() == chosen.index(), scale);
+                                }
+                            }
+                        });
+        bench.figure().stream()
+                .flatMap(f -> f.marks().stream())
+                .filter(m -> m instanceof Mark.Cover)
+                .filter(m -> bench.chosen().filter(c -> c.mark().equals(m.id())).isPresent())
+                .forEach(
+                        m ->
+                                box(
+                                        at(drawing, ((Mark.Cover) m).corner()),
+                                        at(drawing, ((Mark.Cover) m).opposite()),
+                                        scale));
+        bench.drawn()
+                .ifPresent(
+                        ends -> {
+                            if (bench.framer().orElseThrow() == FigureBench.Framer.CROP) {
+                                box(ends.get(0), ends.get(1), scale);
+                            } else {
+                                line(ends.get(0), ends.get(1), scale);
+                            }
+                        });
+    }
+
+    private static Point at(FigureDrawing drawing, Point still) {
+        return drawing.picture().at(drawing.framing().seen(still));
+    }
+
+    private double x(double sheet, double scale) {
+        return view.getLayoutX() + sheet * scale;
+    }
+
+    private double y(double sheet, double scale) {
+        return view.getLayoutY() + sheet * scale;
+    }
+
+    private void handle(Handle h, boolean chosen, double scale) {
+        Circle circle = new Circle(x(h.x(), scale), y(h.y(), scale), chosen ? HANDLE + 2 : HANDLE);
+        styled(circle, chosen ? "mark-handle-chosen" : "mark-handle");
+    }
+
+    private void box(Point a, Point b, double scale) {
+        styled(
+                new Rectangle(
+                        x(Math.min(a.x(), b.x()), scale),
+                        y(Math.min(a.y(), b.y()), scale),
+                        Math.abs(a.x() - b.x()) * scale,
+                        Math.abs(a.y() - b.y()) * scale),
+                "mark-frame");
+    }
+
+    private void line(Point a, Point b, double scale) {
+        styled(
+                new Line(x(a.x(), scale), y(a.y(), scale), x(b.x(), scale), y(b.y(), scale)),
+                "mark-frame");
+    }
+
+    private void styled(Shape shape, String style) {
+        shape.getStyleClass().add(style);
+        over.getChildren().add(shape);
     }
 
     /** A place of the window in the units of the drawing. */
-    private Point onSheet(MouseEvent e) {
-        double scale = view.getImage().getWidth() / drawing.width();
-        return new Point(
-                (e.getX() - view.getLayoutX()) / scale, (e.getY() - view.getLayoutY()) / scale);
-    }
-
-    private Point onStill(Point sheet) {
-        var p = drawing.picture();
-        return new Point((sheet.x() - p.x()) / p.width(), (sheet.y() - p.y()) / p.height());
-    }
-
-    private void press(MouseEvent e) {
-        requestFocus();
-        if (drawing == null || view.getImage() == null) {
-            return;
+    private Optional<Point> onSheet(MouseEvent e) {
+        if (preview != null || view.getImage() == null) {
+            return Optional.empty();
         }
-        Point at = onSheet(e);
-        Optional<String> hit = hit(at);
-        chosen = hit.orElse(null);
-        if (hit.isEmpty()) {
-            Point p = onStill(at);
-            if (p.x() >= 0 && p.x() <= 1 && p.y() >= 0 && p.y() <= 1) {
-                onPicture.accept(p);
-            }
-        }
-    }
-
-    private Optional<String> hit(Point at) {
-        double radius = FigureDrawing.radius(still.getWidth()) * REACH;
-        int i = 0;
-        for (Mark mark : figure.marks()) {
-            if (mark instanceof Mark.Callout c) {
-                if (drawing.balloons().get(i++).distance(at) <= radius) {
-                    onBalloon = true;
-                    return Optional.of(c.id());
-                }
-                var p = drawing.picture();
-                Point target =
-                        new Point(
-                                p.x() + c.target().x() * p.width(),
-                                p.y() + c.target().y() * p.height());
-                if (target.distance(at) <= radius * .7) {
-                    onBalloon = false;
-                    return Optional.of(c.id());
-                }
-            } else if (mark instanceof Mark.ScrewOrder order) {
-                int hit = hit(order, at, radius);
-                if (hit >= 0) {
-                    screw = hit;
-                    onBalloon = false;
-                    return Optional.of(order.id());
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
-    private int hit(Mark.ScrewOrder order, Point at, double radius) {
-        var p = drawing.picture();
-        for (int i = 0; i < order.screws().size(); i++) {
-            Point s = order.screws().get(i);
-            Point middle = new Point(p.x() + s.x() * p.width(), p.y() + s.y() * p.height());
-            if (middle.distance(at) <= radius) {
-                return i;
-            }
-        }
-        return -1;
-    }
-
-    private Optional<Mark.ScrewOrder> chosenOrder() {
-        return figure.marks().stream()
-                .filter(m -> m.id().equals(chosen) && m instanceof Mark.ScrewOrder)
-                .map(m -> (Mark.ScrewOrder) m)
-                .filter(o -> screw < o.screws().size())
-                .findFirst();
-    }
-
-    private static Point onPicture(Point p) {
-        return new Point(Math.max(0, Math.min(1, p.x())), Math.max(0, Math.min(1, p.y())));
-    }
-
-    private void drag(MouseEvent e) {
-        if (chosen == null || drawing == null || figure == null) {
-            return;
-        }
-        Point sheet = onSheet(e);
-        double edge = FigureDrawing.radius(still.getWidth()) + 2;
-        Point held =
-                new Point(
-                        Math.max(edge, Math.min(drawing.width() - edge, sheet.x())),
-                        Math.max(edge, Math.min(drawing.height() - edge, sheet.y())));
-        if (chosenOrder().isPresent()) {
-            Point to = onPicture(onStill(held));
-            project.apply(FigureEdits.moveScrew(figure.id(), chosen, screw, to));
-        } else if (onBalloon) {
-            project.apply(FigureEdits.moveBalloon(figure.id(), chosen, onStill(held)));
-        } else {
-            Point to = onPicture(onStill(held));
-            project.apply(FigureEdits.moveTarget(figure.id(), chosen, to));
-        }
+        return bench.drawing()
+                .map(
+                        d -> {
+                            double scale = view.getImage().getWidth() / d.width();
+                            return new Point(
+                                    (e.getX() - view.getLayoutX()) / scale,
+                                    (e.getY() - view.getLayoutY()) / scale);
+                        });
     }
 
     private void key(KeyEvent e) {
-        if (figure == null || figure.marks().isEmpty()) {
+        if (e.isShortcutDown() && e.getCode() == KeyCode.D) {
+            bench.duplicate();
+        } else if (e.isShortcutDown() || !moves(e) && !acts(e) && !picks(e)) {
             return;
-        }
-        switch (e.getCode()) {
-            case N -> next(e.isShiftDown() ? -1 : 1);
-            case DELETE, BACK_SPACE -> delete();
-            case LEFT -> nudge(-NUDGE, 0);
-            case RIGHT -> nudge(NUDGE, 0);
-            case UP -> nudge(0, -NUDGE);
-            case DOWN -> nudge(0, NUDGE);
-            default -> {
-                return;
-            }
         }
         e.consume();
     }
 
-    private void next(int by) {
-        Optional<Mark.ScrewOrder> order = chosenOrder();
-        int other = screw + by;
-        if (order.isPresent() && other >= 0 && other < order.get().screws().size()) {
-            screw = other;
-            return;
+    private boolean moves(KeyEvent e) {
+        boolean whole = e.isShiftDown();
+        boolean fine = e.isAltDown();
+        switch (e.getCode()) {
+            case LEFT -> bench.nudge(-1, 0, whole, fine);
+            case RIGHT -> bench.nudge(1, 0, whole, fine);
+            case UP -> bench.nudge(0, -1, whole, fine);
+            case DOWN -> bench.nudge(0, 1, whole, fine);
+            default -> {
+                return false;
+            }
         }
-        screw = 0;
-        var ids = figure.marks().stream().map(Mark::id).toList();
-        chosen = ids.get(Math.floorMod(ids.indexOf(chosen) + by, ids.size()));
-        onBalloon = false;
+        return true;
     }
 
-    void delete() {
-        if (chosen != null && figure != null) {
-            project.apply(
-                    chosenOrder().isPresent()
-                            ? FigureEdits.deleteScrew(figure.id(), chosen, screw)
-                            : FigureEdits.deleteMark(figure.id(), chosen));
-            chosen = null;
+    private boolean acts(KeyEvent e) {
+        switch (e.getCode()) {
+            case N -> bench.next(e.isShiftDown() ? -1 : 1, false);
+            case P -> bench.next(e.isShiftDown() ? -1 : 1, true);
+            case DELETE, BACK_SPACE -> bench.delete();
+            case ENTER -> bench.putInMiddle();
+            case INSERT -> bench.addPoint();
+            case ESCAPE -> bench.take((MarkTool) null);
+            default -> {
+                return false;
+            }
         }
+        return true;
     }
 
-    private void nudge(double dx, double dy) {
-        Optional<Mark.ScrewOrder> order = chosenOrder();
-        if (order.isPresent()) {
-            Point to = onPicture(order.get().screws().get(screw).plus(dx, dy));
-            project.apply(FigureEdits.moveScrew(figure.id(), chosen, screw, to));
-            return;
+    private boolean picks(KeyEvent e) {
+        for (MarkTool tool : MarkTool.values()) {
+            if (tool.key().equals(e.getCode().getName())) {
+                bench.take(tool);
+                return true;
+            }
         }
-        figure.marks().stream()
-                .filter(m -> m.id().equals(chosen) && m instanceof Mark.Callout)
-                .map(m -> (Mark.Callout) m)
-                .findFirst()
-                .ifPresent(
-                        c ->
-                                project.apply(
-                                        FigureEdits.moveTarget(
-                                                figure.id(), c.id(), c.target().plus(dx, dy))));
+        return false;
     }
 }

@@ -1,5 +1,8 @@
 package methodos.desktop.figure;
 
+import java.io.File;
+import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -7,10 +10,12 @@ import java.util.Set;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -19,6 +24,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.FigureEdits;
@@ -26,10 +32,8 @@ import methodos.core.figure.FigureText;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Mark;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
-import methodos.core.manual.Point;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
@@ -39,30 +43,42 @@ import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 
-/** The place Figures: one figure large with its marks, the parts to point at, all figures below. */
+/**
+ * The place Figures: one figure large with its marks, what can be done to it, all figures below.
+ */
 public final class FigurePlace implements PlaceView {
 
     private static final double STRIP = 88;
-
-    /** What is picked while screws are clicked; no part has this id. */
-    private static final String ORDER = "#order";
+    private static final double SIDE = 284;
 
     private final OpenProject project;
     private final Words words;
     private final Consumer<String> message;
+    private final StillCache stills;
+    private final PreparedPictures pictures;
+    private final FigureBench bench;
     private final FigureCanvas canvas;
     private final BorderPane node = new BorderPane();
     private final HBox strip = new HBox(8);
     private final ScrollPane stripScroll = new ScrollPane();
-    private final VBox parts = new VBox(4);
-    private final Label reads;
     private final TextField title;
+    private final TextArea reads;
+    private final VBox legible = new VBox(4);
     private final Label empty;
-    private final ToggleGroup picked = new ToggleGroup();
-    private final StillCache stills;
+    private final VBox side = new VBox(10);
+    private final VBox tabs = new VBox();
+    private final ToolList tools;
+    private final ChosenMark chosenMark;
+    private final PicturePanel picturePanel;
+    private final BesidePanel besidePanel;
     private final StillChoice choice;
+    private final Scrubber scrubber;
     private final StillExchange exchange;
+    private final FigureFilesIn filesIn;
+    private final LegibleView legibility;
     private String figure;
+    private List<Object> stripOf = List.of();
+    private List<Object> choiceOf = List.of();
 
     /**
      * @param message where to say what went wrong
@@ -73,15 +89,35 @@ public final class FigurePlace implements PlaceView {
             Consumer<String> message,
             Consumer<OpenPoint> go) {
         this.project = project;
-        this.choice = new StillChoice(project, this::take);
-        this.exchange = new StillExchange(project, desk);
         this.words = project.words();
         this.message = message;
-        this.canvas = new FigureCanvas(project);
-        this.stills = new StillCache(project, this::refresh, message);
-        this.reads = Controls.prose("", "soft");
+        this.stills = new StillCache(project, this::arrived, message);
+        this.pictures = new PreparedPictures(stills, this::repainted);
+        this.bench = new FigureBench(project, pictures, message);
+        this.canvas = new FigureCanvas(project, bench, pictures);
+        this.choice = new StillChoice(project, this::take);
+        this.scrubber = new Scrubber(words, desk, canvas::preview, this::take, message);
+        this.exchange = new StillExchange(project, desk);
+        this.filesIn = new FigureFilesIn(project, message, this::show);
+        this.legibility = new LegibleView(project, pictures, legible);
+        this.tools = new ToolList(project, bench);
+        this.chosenMark = new ChosenMark(project, bench, message);
+        this.picturePanel = new PicturePanel(project, bench);
+        this.besidePanel = new BesidePanel(project, this::show);
         this.title = Controls.named(new TextField(), "figureTitle", words.of("figure.title"));
+        this.reads = Controls.named(new TextArea(), "reads", words.of("figure.reads.head"));
         this.empty = Controls.prose(words.of("figure.empty"), "soft");
+        empty.setId("noFigure");
+        bench.onChange(this::benchChanged);
+        typing();
+        node.setCenter(center());
+        node.setRight(sideScroll(go));
+        project.workspace().addListener(o -> refresh());
+        project.sight().addListener(o -> refresh());
+        refresh();
+    }
+
+    private void typing() {
         title.setPromptText(words.of("figure.title"));
         title.textProperty()
                 .addListener(
@@ -90,50 +126,94 @@ public final class FigurePlace implements PlaceView {
                                 project.apply(FigureEdits.title(figure, is));
                             }
                         });
-        canvas.onPicture(this::place);
+        reads.setWrapText(true);
+        reads.setPrefRowCount(4);
+        reads.textProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (reads.isFocused() && current().isPresent()) {
+                                project.apply(FigureEdits.reads(figure, is.strip()));
+                            }
+                        });
+        reads.focusedProperty().addListener((o, was, is) -> refresh());
+    }
+
+    private VBox center() {
         VBox.setVgrow(canvas, Priority.ALWAYS);
         stripScroll.setContent(strip);
         stripScroll.setMinHeight(STRIP);
         stripScroll.setPrefHeight(STRIP);
         stripScroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         stripScroll.getStyleClass().add("place");
-        HBox choiceHead =
+        HBox head =
                 new HBox(
                         6,
                         Controls.label(words.of("figure.stills"), "strong"),
-                        Controls.label(words.of("figure.stills.how"), "soft"));
+                        Controls.label(words.of("figure.stills.how"), "soft"),
+                        scrubber);
+        head.setAlignment(Pos.CENTER_LEFT);
+        HBox.setHgrow(scrubber, Priority.ALWAYS);
         VBox center =
                 new VBox(
                         6,
                         canvas,
-                        choiceHead,
+                        head,
                         choice,
                         Controls.label(words.of("figure.all"), "strong"),
                         stripScroll);
         center.setPadding(new Insets(14, 16, 4, 18));
-        VBox side =
+        return center;
+    }
+
+    private ScrollPane sideScroll(Consumer<OpenPoint> go) {
+        ToggleGroup group = new ToggleGroup();
+        HBox heads = new HBox(2);
+        VBox marks =
                 new VBox(
-                        12,
-                        title,
-                        Controls.label(words.of("figure.parts"), "panel-head"),
-                        Controls.prose(words.of("figure.how"), "soft"),
-                        parts,
+                        10,
+                        chosenMark,
+                        tools,
                         Controls.label(words.of("figure.reads.head"), "panel-head"),
                         reads,
-                        Controls.link("deleteMark", words.of("figure.deleteMark"), canvas::delete),
+                        legible);
+        heads.getChildren()
+                .addAll(
+                        tab("marks", marks, group),
+                        tab("picture", picturePanel, group),
+                        tab("beside", besidePanel, group));
+        ((ToggleButton) heads.getChildren().get(0)).fire();
+        side.getChildren()
+                .addAll(
+                        title,
+                        heads,
+                        tabs,
+                        Controls.link(
+                                "importPicture", words.of("figure.import"), this::chooseImport),
+                        Controls.link("saveFigure", words.of("figure.save"), this::chooseSave),
                         Controls.link("deleteFigure", words.of("figure.delete"), this::delete),
                         new OpenPointList(project, Place.FIGURES, go));
         side.setPadding(new Insets(14));
-        ScrollPane sideScroll = new ScrollPane(side);
-        sideScroll.setFitToWidth(true);
-        sideScroll.setPrefWidth(276);
-        sideScroll.setMinWidth(276);
-        sideScroll.getStyleClass().add("side");
-        node.setCenter(center);
-        node.setRight(sideScroll);
-        project.workspace().addListener(o -> refresh());
-        project.sight().addListener(o -> refresh());
-        refresh();
+        ScrollPane scroll = new ScrollPane(side);
+        scroll.setFitToWidth(true);
+        scroll.setPrefWidth(SIDE);
+        scroll.setMinWidth(SIDE);
+        scroll.getStyleClass().add("side");
+        return scroll;
+    }
+
+    private ToggleButton tab(String name, Node content, ToggleGroup group) {
+        ToggleButton button = new ToggleButton(words.of("figure.tab." + name));
+        button.setId("tab-" + name);
+        button.setToggleGroup(group);
+        button.getStyleClass().add("tab-head");
+        button.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(button, Priority.ALWAYS);
+        button.setOnAction(
+                e -> {
+                    button.setSelected(true);
+                    tabs.getChildren().setAll(content);
+                });
+        return button;
     }
 
     private Optional<Figure> current() {
@@ -150,118 +230,199 @@ public final class FigurePlace implements PlaceView {
         }
     }
 
+    private void arrived() {
+        stripOf = List.of();
+        refresh();
+    }
+
+    private void repainted() {
+        bench.redraw();
+        current().ifPresent(legibility::show);
+    }
+
     private void refresh() {
-        Manual manual = project.manual();
         if (current().isEmpty()) {
-            figure = manual.figures().isEmpty() ? null : ordered().get(0);
+            figure = project.manual().figures().isEmpty() ? null : ordered().get(0);
         }
         fillStrip();
         Figure now = current().orElse(null);
-        choice.show(now, now == null ? null : stepOf(now.id()).orElse(null));
-        if (now == null) {
-            canvas.show(null, null);
-            parts.getChildren().setAll(empty);
-            reads.setText("");
+        fillChoice(now);
+        boolean none = now == null;
+        side.getChildren().remove(empty);
+        side.getChildren().stream()
+                .filter(n -> !"importPicture".equals(n.getId()))
+                .forEach(
+                        n -> {
+                            n.setVisible(!none);
+                            n.setManaged(!none);
+                        });
+        if (none) {
+            side.getChildren().add(0, empty);
+            bench.show(null);
             return;
         }
         if (!title.getText().equals(now.title())) {
             title.setText(now.title());
         }
-        canvas.show(now, stills.picture(now.picture()).orElse(null));
-        reads.setText(FigureText.of(now, manual, words));
-        fillParts(now);
+        String text = FigureText.of(now, project.manual(), words);
+        if (!reads.isFocused() && !reads.getText().equals(text)) {
+            reads.setText(text);
+        }
+        bench.show(figure);
+        legibility.show(now);
+    }
+
+    private void benchChanged() {
+        canvas.repaint();
+        bench.figure()
+                .ifPresent(
+                        f -> {
+                            tools.show(f, parts());
+                            chosenMark.show(f);
+                            picturePanel.show(f);
+                            besidePanel.show(f, otherFigures());
+                        });
+    }
+
+    private List<Part> parts() {
+        return stepOf(figure).map(Step::parts).orElse(List.of()).stream()
+                .map(PartUse::part)
+                .flatMap(p -> project.manual().part(p).stream())
+                .toList();
+    }
+
+    /** Those of the same step first, then the others in order. */
+    private List<Figure> otherFigures() {
+        Manual manual = project.manual();
+        List<String> near = new ArrayList<>(stepOf(figure).map(Step::figures).orElse(List.of()));
+        ordered().stream().filter(id -> !near.contains(id)).forEach(near::add);
+        return near.stream().flatMap(id -> manual.figure(id).stream()).toList();
     }
 
     private List<String> ordered() {
+        Manual manual = project.manual();
         Set<String> ids = new LinkedHashSet<>();
-        project.manual().steps().forEach(s -> ids.addAll(s.figures()));
-        project.manual().figures().forEach(f -> ids.add(f.id()));
-        return List.copyOf(ids);
+        manual.steps()
+                .flatMap(s -> s.figures().stream())
+                .forEach(
+                        id -> {
+                            ids.add(id);
+                            manual.figure(id).ifPresent(f -> ids.addAll(f.beside()));
+                        });
+        manual.figures().forEach(f -> ids.add(f.id()));
+        return ids.stream().filter(id -> manual.figure(id).isPresent()).toList();
     }
 
+    /** The step that shows a figure, or shows the one beside which it stands. */
     private Optional<Step> stepOf(String id) {
-        return project.manual().steps().filter(s -> s.figures().contains(id)).findFirst();
+        Manual manual = project.manual();
+        return manual.steps()
+                .filter(
+                        s ->
+                                s.figures().stream()
+                                        .anyMatch(
+                                                f ->
+                                                        f.equals(id)
+                                                                || manual.figure(f)
+                                                                        .filter(
+                                                                                x ->
+                                                                                        x.beside()
+                                                                                                .contains(
+                                                                                                        id))
+                                                                        .isPresent()))
+                .findFirst();
+    }
+
+    private void fillChoice(Figure now) {
+        Step step = now == null ? null : stepOf(now.id()).orElse(null);
+        List<Object> key = new ArrayList<>();
+        key.add(now == null ? "" : now.id());
+        key.add(now == null || now.still() == null ? "" : now.still());
+        key.add(step == null ? "" : step.spans());
+        if (now != null && now.still() != null) {
+            key.add(project.workspace().get().scan(now.still().clip()).isPresent());
+        }
+        if (key.equals(choiceOf)) {
+            return;
+        }
+        choiceOf = key;
+        choice.show(now, step);
+        Clip clip =
+                now == null || now.still() == null
+                        ? null
+                        : project.manual().clip(now.still().clip()).orElse(null);
+        scrubber.show(clip, clip == null ? 0 : now.still().time());
     }
 
     private void fillStrip() {
         StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
-        strip.getChildren().clear();
+        List<Object> key = new ArrayList<>();
+        List<Node> made = new ArrayList<>();
         for (String id : ordered()) {
-            Figure f = project.manual().figure(id).orElse(null);
-            if (f == null) {
-                continue;
-            }
-            ImageView view = new ImageView(stills.thumb(f.picture()).orElse(null));
-            view.setFitWidth(StillCache.THUMB);
-            view.setPreserveRatio(true);
-            Button button = new Button(null, view);
-            button.setId("figure-" + id);
-            button.getStyleClass().add(id.equals(figure) ? "thumb-chosen" : "thumb");
-            button.setOnAction(e -> show(id));
+            Figure f = project.manual().figure(id).orElseThrow();
             String step =
                     stepOf(id)
                             .map(s -> numbers.of(s.id()))
                             .filter(n -> n.isPresent())
                             .map(n -> words.of("step.number", n.getAsInt()))
                             .orElse(words.of("figure.noStep"));
-            button.setAccessibleText(step + " " + f.title());
-            VBox box = new VBox(2, button, Controls.label(step, "soft"));
-            box.setAlignment(Pos.TOP_LEFT);
-            strip.getChildren().add(box);
+            key.add(List.of(id, step, f.title(), String.valueOf(f.picture()), id.equals(figure)));
         }
+        if (key.equals(stripOf)) {
+            return;
+        }
+        stripOf = key;
+        for (Object row : key) {
+            List<?> of = (List<?>) row;
+            made.add(thumb((String) of.get(0), (String) of.get(1)));
+        }
+        strip.getChildren().setAll(made);
     }
 
-    private void fillParts(Figure now) {
-        List<Part> shown =
-                stepOf(now.id()).map(Step::parts).orElse(List.of()).stream()
-                        .map(PartUse::part)
-                        .flatMap(p -> project.manual().part(p).stream())
-                        .toList();
-        String before = pickedPart();
-        parts.getChildren().clear();
-        picked.getToggles().clear();
-        for (Part part : shown) {
-            boolean placed =
-                    now.marks().stream()
-                            .anyMatch(
-                                    m -> m instanceof Mark.Callout c && c.part().equals(part.id()));
-            ToggleButton button = new ToggleButton(part.label());
-            button.setId("pick-" + part.id());
-            button.setUserData(part.id());
-            button.setToggleGroup(picked);
-            button.setGraphic(Controls.label(part.item(), placed ? "balloon" : "balloon-open"));
-            button.setMaxWidth(Double.MAX_VALUE);
-            button.getStyleClass().add("pick");
-            button.setAccessibleText(
-                    words.of(placed ? "figure.onPicture" : "figure.notOnPicture", part.label()));
-            button.setSelected(part.id().equals(before));
-            parts.getChildren().add(button);
-        }
-        if (shown.isEmpty()) {
-            parts.getChildren().add(Controls.prose(words.of("figure.noParts"), "soft"));
-        }
-        parts.getChildren().add(new ScrewOrderPick(project, picked, ORDER, before, now));
-    }
-
-    private String pickedPart() {
-        return picked.getSelectedToggle() == null
-                ? null
-                : (String) picked.getSelectedToggle().getUserData();
-    }
-
-    private void place(Point at) {
-        String part = pickedPart();
-        if (part == null) {
-            message.accept(words.of("figure.pickFirst"));
-        } else if (part.equals(ORDER)) {
-            project.apply(FigureEdits.addScrew(figure, at));
-        } else {
-            project.apply(FigureEdits.addCallout(figure, part, at));
-        }
+    private VBox thumb(String id, String step) {
+        Figure f = project.manual().figure(id).orElseThrow();
+        ImageView view = new ImageView(stills.thumb(f.picture()).orElse(null));
+        view.setFitWidth(StillCache.THUMB);
+        view.setPreserveRatio(true);
+        Button button = new Button(null, view);
+        button.setId("figure-" + id);
+        button.getStyleClass().add(id.equals(figure) ? "thumb-chosen" : "thumb");
+        button.setOnAction(e -> show(id));
+        button.setAccessibleText(step + " " + f.title());
+        VBox box = new VBox(2, button, Controls.label(step, "soft"));
+        box.setAlignment(Pos.TOP_LEFT);
+        return box;
     }
 
     private void take(Clip clip, double time) {
         current().ifPresent(f -> exchange.take(f, clip, time, message));
+    }
+
+    private void chooseImport() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(words.of("figure.import"));
+        File file = chooser.showOpenDialog(node.getScene().getWindow());
+        if (file != null) {
+            importPicture(file.toPath());
+        }
+    }
+
+    /** Brings a picture in as a figure of its own; reading it happens beside the interface. */
+    public void importPicture(Path file) {
+        filesIn.bring(file, stepOf(figure).map(Step::id).orElse(null));
+    }
+
+    private void chooseSave() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(words.of("figure.save"));
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("PNG", "*.png"),
+                        new FileChooser.ExtensionFilter("SVG", "*.svg"));
+        File file = chooser.showSaveDialog(node.getScene().getWindow());
+        if (file != null) {
+            current().ifPresent(f -> filesIn.save(f, file.toPath()));
+        }
     }
 
     private void delete() {
@@ -297,12 +458,15 @@ public final class FigurePlace implements PlaceView {
 
     @Override
     public boolean ready() {
-        return stills.complete() && choice.complete();
+        return stills.complete() && choice.complete() && pictures.complete();
     }
 
     @Override
     public void close() {
         stills.close();
+        pictures.close();
+        filesIn.close();
+        legibility.close();
         choice.close();
     }
 }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.application.Platform;
 import methodos.core.edit.FigureEdits;
 import methodos.core.manual.Clip;
@@ -20,9 +21,6 @@ import methodos.footage.match.StillMatch;
 
 /** Puts another still in the place of a figure's; its marks follow what they point to. */
 final class StillExchange {
-
-    /** A mark that can be trusted less is left where it is, for the author to look at. */
-    private static final double TRUSTED = 0.3;
 
     private final OpenProject project;
     private final FootageDesk desk;
@@ -69,35 +67,31 @@ final class StillExchange {
     }
 
     private static void follow(StillMatch match, Mark mark, Map<String, Point> followed) {
-        if (mark instanceof Mark.Callout callout) {
-            follow(match, mark.id(), callout.target(), followed);
-        } else if (mark instanceof Mark.ScrewOrder order) {
-            for (int i = 0; i < order.screws().size(); i++) {
-                String key = FigureEdits.screwKey(order.id(), i);
-                follow(match, key, order.screws().get(i), followed);
+        for (int i = 0; i < mark.points().size(); i++) {
+            StillMatch.Carried carried = match.carry(mark.points().get(i));
+            Point p = carried.point();
+            boolean onPicture = p.x() >= 0 && p.x() <= 1 && p.y() >= 0 && p.y() <= 1;
+            if (carried.trust() >= StillMatch.TRUSTED && onPicture) {
+                followed.put(FigureEdits.pointKey(mark.id(), i), p);
             }
-        }
-    }
-
-    private static void follow(
-            StillMatch match, String key, Point target, Map<String, Point> followed) {
-        StillMatch.Carried carried = match.carry(target);
-        Point p = carried.point();
-        boolean onPicture = p.x() >= 0 && p.x() <= 1 && p.y() >= 0 && p.y() <= 1;
-        if (carried.trust() >= TRUSTED && onPicture) {
-            followed.put(key, p);
         }
     }
 
     private String say(Figure figure, Map<String, Point> followed) {
         Words words = project.words();
-        int spots =
+        long doubtful =
                 figure.marks().stream()
-                        .mapToInt(m -> m instanceof Mark.ScrewOrder o ? o.screws().size() : 1)
-                        .sum();
-        int doubtful = spots - followed.size();
+                        .filter(
+                                m ->
+                                        IntStream.range(0, m.points().size())
+                                                .anyMatch(
+                                                        i ->
+                                                                !followed.containsKey(
+                                                                        FigureEdits.pointKey(
+                                                                                m.id(), i))))
+                        .count();
         return figure.marks().isEmpty()
                 ? words.of("figure.taken")
-                : words.of("figure.followed", followed.size(), doubtful);
+                : words.of("figure.followed", figure.marks().size() - doubtful, doubtful);
     }
 }

@@ -30,7 +30,7 @@ public final class ManualJson {
     /** Grows by one with each addition; a change of the major number needs a migration. */
     static final int MAJOR = 1;
 
-    static final int MINOR = 1;
+    static final int MINOR = 2;
 
     private static final Migrations MIGRATIONS = new Migrations(java.util.List.of());
 
@@ -67,7 +67,18 @@ public final class ManualJson {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
     @JsonSubTypes({
         @JsonSubTypes.Type(value = Mark.Callout.class, name = "callout"),
-        @JsonSubTypes.Type(value = Mark.ScrewOrder.class, name = "screwOrder")
+        @JsonSubTypes.Type(value = Mark.ScrewOrder.class, name = "screwOrder"),
+        @JsonSubTypes.Type(value = Mark.ScrewPlace.class, name = "screwPlace"),
+        @JsonSubTypes.Type(value = Mark.Turn.class, name = "turn"),
+        @JsonSubTypes.Type(value = Mark.Shift.class, name = "shift"),
+        @JsonSubTypes.Type(value = Mark.Detail.class, name = "detail"),
+        @JsonSubTypes.Type(value = Mark.Outline.class, name = "outline"),
+        @JsonSubTypes.Type(value = Mark.Length.class, name = "length"),
+        @JsonSubTypes.Type(value = Mark.Scale.class, name = "scale"),
+        @JsonSubTypes.Type(value = Mark.MatchMark.class, name = "matchMark"),
+        @JsonSubTypes.Type(value = Mark.ByFeel.class, name = "byFeel"),
+        @JsonSubTypes.Type(value = Mark.Label.class, name = "label"),
+        @JsonSubTypes.Type(value = Mark.Cover.class, name = "cover")
     })
     private interface MarkShape {}
 

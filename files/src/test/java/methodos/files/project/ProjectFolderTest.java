@@ -78,7 +78,7 @@ class ProjectFolderTest {
             byte[] first = Files.readAllBytes(path.resolve("manual.json"));
             project.save(project.workspace().manual());
             assertThat(Files.readAllBytes(path.resolve("manual.json"))).isEqualTo(first);
-            assertThat(new String(first)).endsWith("}\n").contains("\"format\" : \"1.1\"");
+            assertThat(new String(first)).endsWith("}\n").contains("\"format\" : \"1.2\"");
         }
     }
 
@@ -110,7 +110,7 @@ class ProjectFolderTest {
     void aNewerMajorFormatIsRefusedAndUntouched() throws Exception {
         created().close();
         Path file = path.resolve("manual.json");
-        Files.writeString(file, Files.readString(file).replace("\"1.1\"", "\"2.0\""));
+        Files.writeString(file, Files.readString(file).replace("\"1.2\"", "\"2.0\""));
         byte[] before = Files.readAllBytes(file);
         assertThatThrownBy(() -> ProjectFolder.open(path))
                 .isInstanceOf(ProjectProblem.class)

@@ -12,19 +12,32 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
 import methodos.core.edit.FigureEdits;
 import methodos.core.edit.StepEdits;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.Applicability;
+import methodos.core.manual.Arrangement;
 import methodos.core.manual.Figure;
+import methodos.core.manual.FigureLayout;
 import methodos.core.manual.Hazard;
+import methodos.core.manual.KnownShape;
+import methodos.core.manual.Layer;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Movement;
 import methodos.core.manual.Point;
+import methodos.core.manual.Preparation;
+import methodos.core.manual.Rotation;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
+import methodos.core.manual.ThreadTurn;
 import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
+import methodos.core.quantity.Quantity;
 import org.junit.jupiter.api.Test;
 
 class SchemaTest {
@@ -64,6 +77,69 @@ class SchemaTest {
         m =
                 FigureEdits.addCallout(
                                 m.figures().get(0).id(), m.parts().get(0).id(), new Point(.5, .5))
+                        .change()
+                        .apply(m);
+        String figure = m.figures().get(0).id();
+        Point a = new Point(.3, .3);
+        Point b = new Point(.6, .4);
+        List<Function<String, Mark>> marks =
+                List.of(
+                        id -> new Mark.ScrewOrder(id, List.of(a, b), Arrangement.ROW, List.of()),
+                        id -> new Mark.ScrewPlace(id, "p", a),
+                        id ->
+                                new Mark.Turn(
+                                        id,
+                                        a,
+                                        b,
+                                        a,
+                                        new ThreadTurn(
+                                                ThreadTurn.Hand.LEFT,
+                                                ThreadTurn.Action.LOOSEN,
+                                                ThreadTurn.SeenFrom.FAR_END),
+                                        null),
+                        id -> new Mark.Turn(id, a, b, a, null, Rotation.CLOCKWISE),
+                        id -> new Mark.Shift(id, a, b, Movement.LIFT),
+                        id -> new Mark.Detail(id, a, b, b),
+                        id -> new Mark.Outline(id, List.of(a, b, a)),
+                        id -> new Mark.Length(id, a, b),
+                        id ->
+                                new Mark.Scale(
+                                        id,
+                                        KnownShape.LENGTH,
+                                        List.of(a, b),
+                                        List.of(Quantity.parse("2 5/8 in"))),
+                        id -> new Mark.MatchMark(id, a, b, "1"),
+                        id -> new Mark.ByFeel(id, a, "it clicks"),
+                        id -> new Mark.Label(id, a, "front"),
+                        id -> new Mark.Cover(id, a, b));
+        for (Function<String, Mark> mark : marks) {
+            m = FigureEdits.addMark(figure, mark).change().apply(m);
+        }
+        m =
+                FigureEdits.prepare(
+                                figure,
+                                "all",
+                                p ->
+                                        new Preparation(
+                                                1,
+                                                -3.5,
+                                                new Preparation.Crop(-.2, -.1, .3, .2),
+                                                .3,
+                                                .2,
+                                                .1))
+                        .change()
+                        .apply(m);
+        m =
+                FigureEdits.stack(figure, List.of(new Layer(m.parts().get(0).id(), "2, hollow up")))
+                        .change()
+                        .apply(m);
+        m =
+                FigureEdits.still(figure, new Figure.Still("clip1", 3), "abd", Map.of())
+                        .change()
+                        .apply(m);
+        m = StepEdits.capture(step, new Figure.Still("clip1", 4), "abe").change().apply(m);
+        m =
+                FigureEdits.beside(figure, m.figures().get(1).id(), FigureLayout.COMPARISON)
                         .change()
                         .apply(m);
         return StepEdits.dismiss(new Span("clip1", 5, 6), "er", "noise").change().apply(m);

@@ -34,16 +34,20 @@ import org.ejml.data.DMatrixRMaj;
  * Where the points of one still lie on another of the same scene: features (SURF, Bay and others
  * 2008) that agree on one homography.
  *
- * <p>A homography is exact for a flat scene or a camera that only turns. What moved between the
- * stills, or lies far before the rest, does not follow it; so each point that is carried over says
- * how far it can be trusted, from how well the features near it agree.
+ * <p>A homography is exact for a flat scene or a camera that only turns. What lies before or behind
+ * the plane on which most features agree is carried by the features around it ({@link
+ * LocalMotion}). Each point that is carried over says how far it can be trusted, from how well the
+ * features near it agree.
  */
 public final class StillMatch {
+
+    /** A point that can be trusted less should stay where it is, for the author to look at. */
+    public static final double TRUSTED = 0.3;
 
     /** Larger pictures are made smaller first; this is exact enough for a mark. */
     private static final int LONGEST_SIDE = 1280;
 
-    private static final int FEATURES = 800;
+    private static final int FEATURES = 1600;
     private static final int TRIALS = 500;
 
     /** A feature may lie so far from where the homography puts it, in pixels. */
@@ -60,11 +64,24 @@ public final class StillMatch {
     /** So many features near a point leave no doubt of it. */
     private static final double PLENTY_NEAR = 4;
 
+    /** So far the homography of the whole is taken without asking around the point. */
+    private static final double SURE = 0.6;
+
+    /**
+     * With fewer features that agree on one plane the stills are of different shots, where a mark
+     * should not be moved even if the same thing is seen again.
+     */
+    private static final int SAME_SHOT = 45;
+
+    /** What stands before or behind the plane moves so far beside it; more moved by itself. */
+    private static final double PARALLAX = 0.15;
+
     /** A point that was carried over, with a trust from 0 (a guess) to 1. */
     public record Carried(Point point, double trust) {}
 
     private record Features(List<Point2D_F64> places, DogArray<TupleDesc_F64> descriptions) {}
 
+    private final LocalMotion local;
     private final Homography2D_F64 homography;
     private final List<Point2D_F64> agreeing;
     private final List<Point2D_F64> disagreeing;
@@ -83,6 +100,12 @@ public final class StillMatch {
         this.homography = homography;
         this.agreeing = agreeing.stream().map(p -> p.p1).toList();
         this.disagreeing = all.stream().filter(p -> !agreeing.contains(p)).map(p -> p.p1).toList();
+        this.local =
+                new LocalMotion(
+                        all.stream()
+                                .map(p -> new LocalMotion.Pair(p.p1.x, p.p1.y, p.p2.x, p.p2.y))
+                                .toList(),
+                        from.width);
         this.width = from.width;
         this.height = from.height;
         this.otherWidth = to.width;
@@ -117,18 +140,42 @@ public final class StillMatch {
         return trust;
     }
 
-    /** Where a point lies on the other still. */
+    /**
+     * Where a point lies on the other still: by the homography of the whole where the features
+     * around the point follow it, else by those features where they agree among themselves.
+     */
     public Carried carry(Point point) {
         Point2D_F64 at = new Point2D_F64(point.x() * width, point.y() * height);
+        Carried whole = byHomography(at);
+        if (whole.trust() >= SURE || agreeing.size() < SAME_SHOT) {
+            return whole;
+        }
+        return local.at(at.x, at.y)
+                .map(
+                        f ->
+                                new Carried(
+                                        new Point(f.x() / otherWidth, f.y() / otherHeight),
+                                        f.trust()))
+                .filter(c -> c.trust() > whole.trust())
+                .filter(c -> apart(c.point(), whole.point()) <= PARALLAX)
+                .orElse(whole);
+    }
+
+    /** As a share of the width. */
+    private double apart(Point a, Point b) {
+        return Math.hypot(a.x() - b.x(), (a.y() - b.y()) * otherHeight / otherWidth);
+    }
+
+    private Carried byHomography(Point2D_F64 at) {
         Point2D_F64 there = new Point2D_F64();
         HomographyPointOps_F64.transform(homography, at, there);
         long agree = near(agreeing, at);
         long disagree = near(disagreeing, at);
-        double local =
+        double near =
                 agree == 0
                         ? 0
                         : Math.min(1, agree / PLENTY_NEAR) * agree / (double) (agree + disagree);
-        return new Carried(new Point(there.x / otherWidth, there.y / otherHeight), trust * local);
+        return new Carried(new Point(there.x / otherWidth, there.y / otherHeight), trust * near);
     }
 
     private long near(List<Point2D_F64> places, Point2D_F64 at) {

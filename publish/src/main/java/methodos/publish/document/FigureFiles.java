@@ -1,5 +1,6 @@
 package methodos.publish.document;
 
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -18,18 +19,25 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import methodos.core.figure.FigureDrawing;
+import methodos.core.figure.Legibility;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
+import methodos.core.words.Words;
 import methodos.publish.PublishProblem;
 import methodos.publish.figure.FigurePainter;
+import methodos.publish.figure.FigurePictures;
 
 /** Paints the figures of a publication into a folder, each once, as JPEG of the width of print. */
 final class FigureFiles {
 
+    /** Pixels across a figure beside the text, and across one over the whole page. */
     private static final int WIDTH = 1200;
+
+    private static final int WIDE = 2000;
     private static final float QUALITY = 0.88f;
 
     private final Manual manual;
+    private final Words words;
     private final Pictures pictures;
     private final Path folder;
     private final Map<String, StepView.FigureView> done = new HashMap<>();
@@ -37,6 +45,7 @@ final class FigureFiles {
 
     FigureFiles(Publication publication, Path folder) {
         this.manual = publication.manual();
+        this.words = publication.words();
         this.pictures = publication.pictures();
         this.folder = folder;
     }
@@ -46,36 +55,45 @@ final class FigureFiles {
         if (done.containsKey(figure.id())) {
             return Optional.of(done.get(figure.id()));
         }
-        Optional<BufferedImage> still =
-                figure.picture() == null ? Optional.empty() : pictures.still(figure.picture());
-        return still.map(
-                picture -> {
-                    FigureDrawing drawing =
-                            FigureDrawing.of(
-                                            figure, manual, picture.getWidth(), picture.getHeight())
-                                    .trimmed();
-                    int number = done.size() + 1;
-                    String file = "figure-" + number + ".jpg";
-                    painting.add(
-                            CompletableFuture.runAsync(
-                                    () ->
-                                            write(
-                                                    FigurePainter.paint(drawing, picture, WIDTH),
-                                                    folder.resolve(file))));
-                    StepView.FigureView view =
-                            new StepView.FigureView(
-                                    number,
-                                    figure.title(),
-                                    file,
-                                    alt,
-                                    WIDTH,
-                                    FigurePainter.height(drawing, WIDTH));
-                    done.put(figure.id(), view);
-                    return view;
-                });
+        FigurePictures shown =
+                new FigurePictures(
+                        f -> f.picture() == null ? Optional.empty() : pictures.still(f.picture()),
+                        FigurePictures.PRINT);
+        FigureDrawing drawing = FigureDrawing.published(figure, manual, words, shown);
+        if (drawing.width() == 0) {
+            return Optional.empty();
+        }
+        boolean across = Legibility.across(figure);
+        int width = across ? WIDE : WIDTH;
+        int number = done.size() + 1;
+        String file = "figure-" + number + ".jpg";
+        painting.add(
+                CompletableFuture.runAsync(
+                        () -> write(painter(drawing, shown).paint(width), folder.resolve(file))));
+        StepView.FigureView view =
+                new StepView.FigureView(
+                        number,
+                        figure.title(),
+                        file,
+                        alt,
+                        width,
+                        FigurePainter.height(drawing, width),
+                        across);
+        done.put(figure.id(), view);
+        return Optional.of(view);
     }
 
-    private void write(BufferedImage image, Path file) {
+    private FigurePainter painter(FigureDrawing drawing, FigurePictures shown) {
+        return new FigurePainter(drawing, id -> manual.figure(id).flatMap(shown::prepared));
+    }
+
+    private void write(BufferedImage painted, Path file) {
+        BufferedImage image = // JPEG has no transparency
+                new BufferedImage(
+                        painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = image.createGraphics();
+        g.drawImage(painted, 0, 0, null);
+        g.dispose();
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
         ImageWriteParam how = writer.getDefaultWriteParam();
         how.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);

@@ -22,6 +22,11 @@ public record StepView(
         List<FigureView> figures,
         Films.Film film) {
 
+    /** Whether one of the figures takes the whole width of the page. */
+    public boolean across() {
+        return figures.stream().anyMatch(FigureView::across);
+    }
+
     /** Stands for no film. */
     static final Films.Film NO_FILM = new Films.Film("", "");
 
@@ -55,6 +60,15 @@ public record StepView(
     public record ReadingView(
             String what, String limit, String with, String otherwise, List<Integer> places) {}
 
+    /**
+     * @param across whether it takes the whole width of the page
+     */
     public record FigureView(
-            int number, String title, String file, String alt, int width, int height) {}
+            int number,
+            String title,
+            String file,
+            String alt,
+            int width,
+            int height,
+            boolean across) {}
 }

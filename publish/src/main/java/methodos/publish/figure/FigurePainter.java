@@ -5,31 +5,77 @@ import java.awt.Color;
 import java.awt.Font;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
+import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
-import java.awt.geom.Line2D;
-import java.awt.geom.Rectangle2D;
+import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.Shape;
+import methodos.core.figure.Shape.Anchor;
+import methodos.core.figure.Shape.Dash;
+import methodos.core.figure.Shape.Ink;
+import methodos.core.manual.Point;
 import methodos.publish.Typeface;
 
 /** Paints a figure's drawing: the one painter for the screen, for PNG and for print. */
 public final class FigurePainter {
 
-    private FigurePainter() {}
+    /** Height of a capital of the heading face, as a share of its size. */
+    private static final double CAPITAL = 0.7;
+
+    /** Glyphs lie where the typeface says, at every size and in every medium. */
+    private static final FontRenderContext UNHINTED = new FontRenderContext(null, true, true);
+
+    private final FigureDrawing drawing;
+    private final Function<String, Optional<BufferedImage>> pictures;
+
+    /**
+     * @param pictures the prepared picture of a figure by its id
+     */
+    public FigurePainter(
+            FigureDrawing drawing, Function<String, Optional<BufferedImage>> pictures) {
+        this.drawing = drawing;
+        this.pictures = pictures;
+    }
 
     /** The figure as a picture of the given width. */
-    public static BufferedImage paint(FigureDrawing drawing, BufferedImage still, int width) {
-        double scale = width / drawing.width();
+    public BufferedImage paint(int width) {
+        return over(backdrop(width));
+    }
+
+    /** The sheet with its pictures, without what is drawn over them. */
+    public BufferedImage backdrop(int width) {
+        return painted(
+                blank(width),
+                drawing.shapes().stream().filter(s -> s instanceof Shape.Picture).toList());
+    }
+
+    /**
+     * The figure over its own backdrop, which is left as it is.
+     *
+     * @param backdrop of a drawing whose pictures lie where those of this one do
+     */
+    public BufferedImage over(BufferedImage backdrop) {
+        BufferedImage image = blank(backdrop.getWidth());
+        Graphics2D g = image.createGraphics();
+        g.drawImage(backdrop, 0, 0, null);
+        g.dispose();
+        return painted(
+                image,
+                drawing.shapes().stream().filter(s -> !(s instanceof Shape.Picture)).toList());
+    }
+
+    private BufferedImage blank(int width) {
         BufferedImage image =
-                new BufferedImage(width, height(drawing, width), BufferedImage.TYPE_INT_RGB);
+                new BufferedImage(width, height(drawing, width), BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D g = image.createGraphics();
         g.setColor(Color.WHITE);
         g.fillRect(0, 0, image.getWidth(), image.getHeight());
-        g.scale(scale, scale);
-        paint(drawing, still, g);
         g.dispose();
         return image;
     }
@@ -39,54 +85,121 @@ public final class FigurePainter {
         return Math.max(1, (int) Math.round(drawing.height() * width / drawing.width()));
     }
 
-    private static void paint(FigureDrawing drawing, BufferedImage still, Graphics2D g) {
+    private BufferedImage painted(BufferedImage image, List<Shape> shapes) {
+        Graphics2D g = image.createGraphics();
+        double scale = image.getWidth() / drawing.width();
+        g.scale(scale, scale);
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setRenderingHint(
                 RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
         g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-        for (Shape shape : drawing.shapes()) {
-            if (shape instanceof Shape.Picture p) {
-                AffineTransform place = AffineTransform.getTranslateInstance(p.x(), p.y());
-                place.scale(p.width() / still.getWidth(), p.height() / still.getHeight());
-                g.drawImage(still, place, null);
-            } else if (shape instanceof Shape.Line l) {
-                g.setColor(color(l.ink()));
-                g.setStroke(
-                        new BasicStroke(
-                                (float) l.width(), BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND));
-                g.draw(new Line2D.Double(l.x1(), l.y1(), l.x2(), l.y2()));
-            } else if (shape instanceof Shape.Circle c) {
-                var circle =
-                        new Ellipse2D.Double(
-                                c.x() - c.radius(),
-                                c.y() - c.radius(),
-                                2 * c.radius(),
-                                2 * c.radius());
-                if (c.fill() != null) {
-                    g.setColor(color(c.fill()));
-                    g.fill(circle);
-                }
-                g.setColor(color(c.line()));
-                g.setStroke(new BasicStroke((float) c.width()));
-                g.draw(circle);
-            } else if (shape instanceof Shape.Text t) {
-                text(g, t);
-            }
+        shapes.forEach(s -> paint(g, s));
+        g.dispose();
+        return image;
+    }
+
+    private void paint(Graphics2D g, Shape shape) {
+        if (shape instanceof Shape.Picture p) {
+            picture(g, p);
+        } else if (shape instanceof Shape.Lens l) {
+            lens(g, l);
+        } else if (shape instanceof Shape.Path p) {
+            Path2D path = path(p);
+            fill(g, path, p.fill());
+            stroke(g, path, p.line(), p.width(), p.dash());
+        } else if (shape instanceof Shape.Circle c) {
+            Ellipse2D circle =
+                    new Ellipse2D.Double(
+                            c.x() - c.radius(), c.y() - c.radius(), 2 * c.radius(), 2 * c.radius());
+            fill(g, circle, c.fill());
+            stroke(g, circle, c.line(), c.width(), c.dash());
+        } else if (shape instanceof Shape.Text t) {
+            g.setColor(color(t.ink()));
+            g.fill(outline(t));
         }
     }
 
-    private static void text(Graphics2D g, Shape.Text text) {
-        Font font = Typeface.HEADING.font().deriveFont((float) text.size());
-        GlyphVector glyphs = font.createGlyphVector(g.getFontRenderContext(), text.text());
-        Rectangle2D box = glyphs.getVisualBounds();
-        g.setColor(color(text.ink()));
-        g.fill(
-                glyphs.getOutline(
-                        (float) (text.x() - box.getCenterX()),
-                        (float) (text.y() - box.getCenterY())));
+    private void picture(Graphics2D g, Shape.Picture p) {
+        pictures.apply(p.figure())
+                .ifPresent(
+                        image -> {
+                            AffineTransform place =
+                                    AffineTransform.getTranslateInstance(p.x(), p.y());
+                            place.scale(
+                                    p.width() / image.getWidth(), p.height() / image.getHeight());
+                            g.drawImage(image, place, null);
+                        });
     }
 
-    private static Color color(Shape.Ink ink) {
+    private void lens(Graphics2D g, Shape.Lens l) {
+        Graphics2D in = (Graphics2D) g.create();
+        in.clip(
+                new Ellipse2D.Double(
+                        l.x() - l.radius(), l.y() - l.radius(), 2 * l.radius(), 2 * l.radius()));
+        in.setColor(Color.WHITE);
+        in.fill(in.getClip());
+        in.translate(l.x(), l.y());
+        in.scale(l.times(), l.times());
+        in.translate(-l.spotX(), -l.spotY());
+        picture(in, l.of());
+        in.dispose();
+    }
+
+    private static Path2D path(Shape.Path p) {
+        Path2D path = new Path2D.Double();
+        for (int i = 0; i < p.points().size(); i++) {
+            Point at = p.points().get(i);
+            if (i == 0) {
+                path.moveTo(at.x(), at.y());
+            } else {
+                path.lineTo(at.x(), at.y());
+            }
+        }
+        if (p.closed()) {
+            path.closePath();
+        }
+        return path;
+    }
+
+    private static void fill(Graphics2D g, java.awt.Shape shape, Ink ink) {
+        if (ink != null) {
+            g.setColor(color(ink));
+            g.fill(shape);
+        }
+    }
+
+    private static void stroke(
+            Graphics2D g, java.awt.Shape shape, Ink ink, double width, Dash dash) {
+        if (ink == null || width <= 0) {
+            return;
+        }
+        float w = (float) width;
+        g.setColor(color(ink));
+        g.setStroke(
+                dash == Dash.NONE
+                        ? new BasicStroke(w, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND)
+                        : new BasicStroke(
+                                w,
+                                BasicStroke.CAP_BUTT,
+                                BasicStroke.JOIN_ROUND,
+                                10,
+                                new float[] {
+                                    (float) (dash.drawn() * width), (float) (dash.left() * width)
+                                },
+                                0));
+        g.draw(shape);
+    }
+
+    /** The text as outlines: the same in every medium, with or without the typeface. */
+    static java.awt.Shape outline(Shape.Text text) {
+        Font font = Typeface.HEADING.font().deriveFont((float) text.size());
+        GlyphVector glyphs = font.createGlyphVector(UNHINTED, text.text());
+        double wide = glyphs.getLogicalBounds().getWidth();
+        double x = text.anchor() == Anchor.MIDDLE ? text.x() - wide / 2 : text.x();
+        return glyphs.getOutline((float) x, (float) (text.y() + CAPITAL * text.size() / 2));
+    }
+
+    private static Color color(Ink ink) {
         return new Color(ink.rgb());
     }
 }

@@ -136,13 +136,12 @@ class PublisherTest {
                                 null));
         m =
                 m.withFigure(
-                        new Figure(
+                        Figure.of(
                                 "f1",
                                 "Right end cap",
                                 new Figure.Still("c", 2),
                                 "pic",
-                                List.of(new Mark.Callout("m1", "p1", new Point(.5, .5), null)),
-                                ""));
+                                new Mark.Callout("m1", "p1", new Point(.5, .5), null)));
         Span span = new Span("c", 1, 4);
         Step off =
                 Step.of(
@@ -331,7 +330,7 @@ class PublisherTest {
 
     @Test
     void aPictureThatIsMissingIsLeftOut() throws Exception {
-        Manual m = manual().withFigure(new Figure("f1", "gone", null, "lost", List.of(), ""));
+        Manual m = manual().withFigure(Figure.of("f1", "gone", null, "lost"));
         Path page = publish(m, Sight.EVERYTHING, EnumSet.of(Publisher.Format.HTML)).get(0);
         assertThat(Files.readString(page)).doesNotContain("<img");
     }

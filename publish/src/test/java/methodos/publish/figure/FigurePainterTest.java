@@ -3,14 +3,17 @@ package methodos.publish.figure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
-import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import methodos.core.figure.FigureDrawing;
+import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.ReuseRule;
+import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
 
 class FigurePainterTest {
@@ -29,6 +32,15 @@ class FigurePainterTest {
         return still;
     }
 
+    private FigureDrawing drawing(Figure figure) {
+        return FigureDrawing.of(
+                figure, manual, new Words(null, Locale.ENGLISH), PictureSizes.all(960, 540));
+    }
+
+    private static FigurePainter painter(FigureDrawing drawing) {
+        return new FigurePainter(drawing, id -> Optional.of(gray()));
+    }
+
     private static int luma(int rgb) {
         return ((rgb >> 16 & 255) * 2 + (rgb >> 8 & 255) * 5 + (rgb & 255)) / 8;
     }
@@ -36,16 +48,10 @@ class FigurePainterTest {
     @Test
     void theTargetIsMarkedWhereItIs() {
         Figure figure =
-                new Figure(
-                        "f",
-                        "",
-                        null,
-                        "x",
-                        List.of(new Mark.Callout("m", "p1", new Point(.25, .75), null)),
-                        "");
-        FigureDrawing drawing = FigureDrawing.of(figure, manual, 960, 540);
-        BufferedImage painted =
-                FigurePainter.paint(drawing, gray(), (int) Math.round(drawing.width()));
+                Figure.of(
+                        "f", "", null, "x", new Mark.Callout("m", "p1", new Point(.25, .75), null));
+        FigureDrawing drawing = drawing(figure);
+        BufferedImage painted = painter(drawing).paint((int) Math.round(drawing.width()));
         double margin = 960 * FigureDrawing.MARGIN;
         int x = (int) Math.round(margin + .25 * 960);
         int y = (int) Math.round(margin + .75 * 540);
@@ -56,17 +62,15 @@ class FigurePainterTest {
     @Test
     void theBalloonIsWhiteWithADarkNumber() {
         Figure figure =
-                new Figure(
+                Figure.of(
                         "f",
                         "",
                         null,
                         "x",
-                        List.of(new Mark.Callout("m", "p1", new Point(.5, .5), new Point(.5, .2))),
-                        "");
-        FigureDrawing drawing = FigureDrawing.of(figure, manual, 960, 540);
-        BufferedImage painted =
-                FigurePainter.paint(drawing, gray(), (int) Math.round(drawing.width()));
-        Point balloon = drawing.balloons().get(0);
+                        new Mark.Callout("m", "p1", new Point(.5, .5), new Point(.5, .2)));
+        FigureDrawing drawing = drawing(figure);
+        BufferedImage painted = painter(drawing).paint((int) Math.round(drawing.width()));
+        Point balloon = drawing.handles().get(0).at();
         int radius = (int) FigureDrawing.radius(960);
         int dark = 0;
         int white = 0;
@@ -83,10 +87,9 @@ class FigurePainterTest {
 
     @Test
     void everyWidthKeepsTheShape() {
-        FigureDrawing drawing =
-                FigureDrawing.of(new Figure("f", "", null, "x", List.of(), ""), manual, 960, 540);
+        FigureDrawing drawing = drawing(Figure.of("f", "", null, "x"));
         for (int width : new int[] {120, 480, 960, 1920}) {
-            BufferedImage painted = FigurePainter.paint(drawing, gray(), width);
+            BufferedImage painted = painter(drawing).paint(width);
             assertThat(painted.getWidth()).isEqualTo(width);
             assertThat(painted.getHeight()).isEqualTo(Math.round(width * 540f / 960));
         }

@@ -1,0 +1,11 @@
+package methodos.core.manual;
+
+/** Which way something turns, as it is seen on the picture. */
+public enum Rotation {
+    CLOCKWISE,
+    COUNTERCLOCKWISE;
+
+    public Rotation reversed() {
+        return this == CLOCKWISE ? COUNTERCLOCKWISE : CLOCKWISE;
+    }
+}

@@ -1,0 +1,329 @@
+package methodos.desktop.figure;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import javafx.collections.FXCollections;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import methodos.core.edit.FigureEdits;
+import methodos.core.figure.PictureScale;
+import methodos.core.manual.Arrangement;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Movement;
+import methodos.core.manual.Rotation;
+import methodos.core.manual.ThreadTurn;
+import methodos.core.quantity.Quantity;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.project.OpenProject;
+
+/** What the chosen mark tells: its words, its thread, its sizes; and what can be done with it. */
+final class ChosenMark extends VBox {
+
+    private final OpenProject project;
+    private final Words words;
+    private final FigureBench bench;
+    private final Consumer<String> say;
+    private String mark;
+    private Mark filled;
+    private boolean doubted;
+
+    ChosenMark(OpenProject project, FigureBench bench, Consumer<String> say) {
+        super(6);
+        this.project = project;
+        this.words = project.words();
+        this.bench = bench;
+        this.say = say;
+        setId("chosenMark");
+    }
+
+    /** Fills itself for the chosen mark; what is being typed stays. */
+    void show(Figure figure) {
+        Mark chosen = bench.chosenMark().orElse(null);
+        if (chosen == null) {
+            mark = null;
+            filled = null;
+            getChildren().clear();
+            setManaged(false);
+            return;
+        }
+        setManaged(true);
+        boolean typing =
+                chosen.id().equals(mark)
+                        && getScene() != null
+                        && getScene().getFocusOwner() instanceof TextField field
+                        && getChildren().contains(field);
+        boolean doubt = figure.doubtful().contains(chosen.id());
+        if (typing || chosen.equals(filled) && doubt == doubted) {
+            return;
+        }
+        doubted = doubt;
+        mark = chosen.id();
+        filled = chosen;
+        getChildren().setAll(Controls.label(words.of("figure.chosen"), "panel-head"));
+        if (doubt) {
+            getChildren()
+                    .addAll(
+                            Controls.prose(words.of("figure.doubt"), "open"),
+                            Controls.link(
+                                    "confirmMark",
+                                    words.of("figure.confirm"),
+                                    () -> project.apply(FigureEdits.confirm(figure.id(), mark))));
+        }
+        fill(figure.id(), chosen);
+        if (chosen instanceof Mark.Held held && held.held() != null) {
+            getChildren()
+                    .add(
+                            Controls.link(
+                                    "freeBalloon",
+                                    words.of("figure.free"),
+                                    () ->
+                                            project.apply(
+                                                    FigureEdits.hold(figure.id(), mark, null))));
+        }
+        HBox actions =
+                new HBox(
+                        12,
+                        Controls.link(
+                                "duplicateMark", words.of("figure.duplicate"), bench::duplicate),
+                        Controls.link("deleteMark", words.of("figure.deleteMark"), bench::delete));
+        getChildren().add(actions);
+    }
+
+    private void fill(String figure, Mark chosen) {
+        if (chosen instanceof Mark.Worded worded) {
+            TextField text =
+                    Controls.named(
+                            new TextField(worded.text()),
+                            "markText",
+                            words.of("figure.text." + chosen.getClass().getSimpleName()));
+            String id = chosen.id();
+            text.textProperty()
+                    .addListener((o, was, is) -> project.apply(FigureEdits.text(figure, id, is)));
+            getChildren().add(text);
+        } else if (chosen instanceof Mark.ScrewOrder order) {
+            order(figure, order);
+        } else if (chosen instanceof Mark.Turn turn) {
+            turn(figure, turn);
+        } else if (chosen instanceof Mark.Shift shift) {
+            getChildren()
+                    .add(
+                            choice(
+                                    "movement",
+                                    List.of(Movement.values()),
+                                    shift.movement(),
+                                    words::of,
+                                    v -> change(figure, m -> ((Mark.Shift) m).withMovement(v))));
+        } else if (chosen instanceof Mark.Scale scale) {
+            scale(figure, scale);
+        }
+    }
+
+    private void change(String figure, UnaryOperator<Mark> change) {
+        project.apply(FigureEdits.mark(figure, mark, change));
+    }
+
+    private void order(String figure, Mark.ScrewOrder order) {
+        List<Arrangement> all = new ArrayList<>();
+        all.add(null);
+        all.addAll(Arrays.asList(Arrangement.values()));
+        getChildren()
+                .add(
+                        choice(
+                                "arrangement",
+                                all,
+                                order.arrangement(),
+                                a -> a == null ? words.of("figure.asTheyLie") : words.of(a),
+                                v ->
+                                        change(
+                                                figure,
+                                                m -> {
+                                                    Mark.ScrewOrder o = (Mark.ScrewOrder) m;
+                                                    return v == Arrangement.GIVEN
+                                                            ? o.withGiven(asClicked(o))
+                                                            : o.withArrangement(v);
+                                                })));
+        if (order.arrangement() == Arrangement.GIVEN) {
+            TextField given =
+                    Controls.named(
+                            new TextField(
+                                    String.join(
+                                            " ",
+                                            order.given().stream().map(String::valueOf).toList())),
+                            "givenOrder",
+                            words.of("figure.given"));
+            Controls.kept(given, text -> given(figure, order, text));
+            getChildren().addAll(Controls.prose(words.of("figure.given"), "soft"), given);
+        }
+    }
+
+    private static List<Integer> asClicked(Mark.ScrewOrder order) {
+        return IntStream.rangeClosed(1, order.screws().size()).boxed().toList();
+    }
+
+    private void given(String figure, Mark.ScrewOrder order, String text) {
+        List<Integer> numbers = new ArrayList<>();
+        for (String word : text.trim().split("[\\s,;]+")) {
+            numbers.add(word.matches("\\d{1,3}") ? Integer.parseInt(word) : -1);
+        }
+        if (numbers.stream().sorted().toList().equals(asClicked(order))) {
+            change(figure, m -> ((Mark.ScrewOrder) m).withGiven(numbers));
+        } else {
+            say.accept(words.of("figure.given.wrong", order.screws().size()));
+        }
+    }
+
+    private void turn(String figure, Mark.Turn turn) {
+        List<ThreadTurn.Hand> hands = new ArrayList<>();
+        hands.add(null);
+        hands.addAll(Arrays.asList(ThreadTurn.Hand.values()));
+        ThreadTurn thread = turn.thread();
+        getChildren()
+                .add(
+                        choice(
+                                "threadHand",
+                                hands,
+                                thread == null ? null : thread.hand(),
+                                h ->
+                                        h == null
+                                                ? words.of("figure.noThread")
+                                                : words.of("figure.thread", words.of(h)),
+                                h -> change(figure, m -> with((Mark.Turn) m, h))));
+        if (thread == null) {
+            getChildren()
+                    .add(
+                            choice(
+                                    "rotation",
+                                    List.of(Rotation.values()),
+                                    turn.rotation(),
+                                    words::of,
+                                    v -> change(figure, m -> ((Mark.Turn) m).withSaid(v))));
+            return;
+        }
+        getChildren()
+                .addAll(
+                        choice(
+                                "threadAction",
+                                List.of(ThreadTurn.Action.values()),
+                                thread.action(),
+                                words::of,
+                                v ->
+                                        change(
+                                                figure,
+                                                m ->
+                                                        ((Mark.Turn) m)
+                                                                .withThread(
+                                                                        new ThreadTurn(
+                                                                                thread.hand(),
+                                                                                v,
+                                                                                thread
+                                                                                        .seenFrom())))),
+                        choice(
+                                "seenFrom",
+                                List.of(ThreadTurn.SeenFrom.values()),
+                                thread.seenFrom(),
+                                v -> words.of("figure.seenFrom", words.of(v)),
+                                v ->
+                                        change(
+                                                figure,
+                                                m ->
+                                                        ((Mark.Turn) m)
+                                                                .withThread(
+                                                                        new ThreadTurn(
+                                                                                thread.hand(),
+                                                                                thread.action(),
+                                                                                v)))),
+                        Controls.prose(
+                                words.of("figure.turns", words.of(turn.rotation())), "soft"));
+    }
+
+    private static Mark with(Mark.Turn turn, ThreadTurn.Hand hand) {
+        if (hand == null) {
+            return turn.withThread(null).withSaid(turn.rotation());
+        }
+        ThreadTurn before = turn.thread();
+        return turn.withThread(
+                new ThreadTurn(
+                        hand,
+                        before == null ? ThreadTurn.Action.LOOSEN : before.action(),
+                        before == null ? ThreadTurn.SeenFrom.HEAD : before.seenFrom()));
+    }
+
+    private void scale(String figure, Mark.Scale scale) {
+        HBox row = new HBox(6);
+        for (int i = 0; i < scale.shape().sizes(); i++) {
+            TextField size =
+                    Controls.named(
+                            new TextField(
+                                    i < scale.sizes().size() ? scale.sizes().get(i).entered() : ""),
+                            "size-" + i,
+                            words.of("figure.size." + scale.shape().name() + "." + i));
+            HBox.setHgrow(size, Priority.ALWAYS);
+            Controls.kept(size, text -> sizes(figure, row));
+            row.getChildren().add(size);
+        }
+        getChildren()
+                .addAll(
+                        Controls.prose(words.of("figure.known." + scale.shape().name()), "soft"),
+                        row);
+    }
+
+    /** Keeps the sizes when all are told; one that is no length says so and stays as typed. */
+    private void sizes(String figure, HBox row) {
+        List<Quantity> sizes = new ArrayList<>();
+        for (Node node : row.getChildren()) {
+            String text = ((TextField) node).getText().trim();
+            if (text.isEmpty()) {
+                return;
+            }
+            try {
+                Quantity size = Quantity.parse(text);
+                if (!PictureScale.isSize(size)) {
+                    say.accept(words.of("figure.noLength", text));
+                    return;
+                }
+                sizes.add(size);
+            } catch (IllegalArgumentException e) {
+                say.accept(words.of("figure.noLength", text));
+                return;
+            }
+        }
+        change(figure, m -> ((Mark.Scale) m).withSizes(sizes));
+    }
+
+    private <T> ComboBox<T> choice(
+            String id, List<T> all, T now, Function<T, String> name, Consumer<T> take) {
+        ComboBox<T> box =
+                Controls.named(
+                        new ComboBox<>(FXCollections.observableArrayList(all)),
+                        id,
+                        words.of("figure.choice." + id));
+        box.setConverter(
+                new StringConverter<>() {
+                    @Override
+                    public String toString(T value) {
+                        return name.apply(value);
+                    }
+
+                    @Override
+                    public T fromString(String text) {
+                        throw new UnsupportedOperationException("nothing is typed here");
+                    }
+                });
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setValue(now);
+        box.setOnAction(e -> take.accept(box.getValue()));
+        return box;
+    }
+}

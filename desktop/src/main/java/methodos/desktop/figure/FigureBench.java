@@ -1,0 +1,461 @@
+package methodos.desktop.figure;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import methodos.core.edit.FigureEdits;
+import methodos.core.figure.FigureDrawing;
+import methodos.core.figure.FigureDrawing.Handle;
+import methodos.core.figure.Framing;
+import methodos.core.figure.PictureSizes;
+import methodos.core.manual.Figure;
+import methodos.core.manual.KnownShape;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Point;
+import methodos.core.manual.Preparation;
+import methodos.desktop.project.OpenProject;
+
+/**
+ * What happens on the picture of one figure: which tool is held, which mark is chosen, and what
+ * pressing, dragging and the keys do to them. Places come and go as places of the sheet.
+ *
+ * <p>While something is dragged only the drawing follows; the manual changes once, when it is let
+ * go.
+ */
+final class FigureBench {
+
+    /** What is drawn on the picture without becoming a mark. */
+    enum Framer {
+        CROP,
+        STRAIGHTEN
+    }
+
+    private static final String NEW = "#new";
+    private static final double NUDGE = 0.004;
+    private static final double FINE = 0.0008;
+
+    /** A press that moves less than this, in shares of the picture, is a click. */
+    private static final double CLICK = 0.008;
+
+    private final OpenProject project;
+    private final PictureSizes sizes;
+    private final Consumer<String> say;
+    private Runnable changed = () -> {};
+
+    private String figure;
+    private MarkTool tool;
+    private Framer framer;
+    private String part;
+    private KnownShape known = KnownShape.RECTANGLE;
+    private double ratio;
+    private Handle chosen;
+
+    private Point pressed;
+    private Point dragged;
+
+    /** The mark as it is while it is dragged; null while nothing is. */
+    private Mark pending;
+
+    private FigureDrawing drawing;
+
+    FigureBench(OpenProject project, PictureSizes sizes, Consumer<String> say) {
+        this.project = project;
+        this.sizes = sizes;
+        this.say = say;
+    }
+
+    /** Called whenever something else is to be seen. */
+    void onChange(Runnable listener) {
+        changed = listener;
+    }
+
+    void show(String shown) {
+        if (shown == null || !shown.equals(figure)) {
+            chosen = null;
+            pending = null;
+            pressed = null;
+        }
+        figure = shown;
+        redraw();
+    }
+
+    /** The manual or the pictures are others now. */
+    void redraw() {
+        drawing =
+                figure().map(f -> FigureDrawing.of(f, project.manual(), project.words(), sizes))
+                        .orElse(null);
+        chosen = chosen == null || drawing == null ? null : where(chosen);
+        changed.run();
+    }
+
+    /** The handle where it lies now; null where its mark is gone. */
+    private Handle where(Handle before) {
+        return drawing.handles().stream()
+                .filter(h -> h.mark().equals(before.mark()))
+                .min(Comparator.comparingInt(h -> h.index() == before.index() ? -2 : h.index()))
+                .orElse(null);
+    }
+
+    /** The figure with what is being dragged. */
+    Optional<Figure> figure() {
+        return figure == null
+                ? Optional.empty()
+                : project.manual()
+                        .figure(figure)
+                        .map(f -> pending == null ? f : f.withMark(pending));
+    }
+
+    Optional<FigureDrawing> drawing() {
+        return Optional.ofNullable(drawing).filter(d -> d.width() > 0);
+    }
+
+    Optional<MarkTool> tool() {
+        return Optional.ofNullable(tool);
+    }
+
+    Optional<Framer> framer() {
+        return Optional.ofNullable(framer);
+    }
+
+    Optional<String> part() {
+        return Optional.ofNullable(part);
+    }
+
+    KnownShape known() {
+        return known;
+    }
+
+    /** Picks a tool up, or lays it down with null. */
+    void take(MarkTool taken) {
+        tool = taken;
+        framer = null;
+        changed.run();
+    }
+
+    /** Picks the part that the next callout or screw is of. */
+    void take(String taken) {
+        part = taken;
+        if (taken != null && (tool == null || !tool.ofPart())) {
+            tool = MarkTool.CALLOUT;
+        }
+        framer = null;
+        changed.run();
+    }
+
+    void takeKnown(KnownShape shape) {
+        known = shape;
+        take(MarkTool.SCALE);
+    }
+
+    /**
+     * Takes what crops or straightens.
+     *
+     * @param cropRatio width over height of a crop, 0 for any
+     */
+    void take(Framer taken, double cropRatio) {
+        tool = null;
+        framer = taken;
+        ratio = cropRatio;
+        changed.run();
+    }
+
+    Optional<Handle> chosen() {
+        return Optional.ofNullable(chosen);
+    }
+
+    Optional<Mark> chosenMark() {
+        return chosen().flatMap(c -> figure().flatMap(f -> f.mark(c.mark())));
+    }
+
+    void choose(String mark) {
+        chosen =
+                drawing()
+                        .flatMap(
+                                d ->
+                                        d.handles().stream()
+                                                .filter(h -> h.mark().equals(mark))
+                                                .filter(h -> h.index() == 0)
+                                                .findFirst())
+                        .orElse(null);
+        changed.run();
+    }
+
+    /** The line or rectangle that is being drawn, on the sheet: from, to. */
+    Optional<List<Point>> drawn() {
+        return framer == null || pressed == null || dragged == null
+                ? Optional.empty()
+                : Optional.of(List.of(pressed, dragged));
+    }
+
+    void press(Point sheet) {
+        if (drawing().isEmpty()) {
+            return;
+        }
+        pressed = sheet;
+        dragged = sheet;
+        if (framer != null) {
+            changed.run();
+            return;
+        }
+        Optional<Handle> hit = drawing.at(sheet);
+        if (hit.isPresent()) {
+            chosen = hit.get();
+            changed.run();
+            return;
+        }
+        chosen = null;
+        Optional<Point> spot = drawing.still(sheet);
+        if (tool == null && spot.isPresent()) {
+            say.accept(project.words().of("figure.pickFirst"));
+        } else if (spot.isPresent() && tool.ofPart() && part == null) {
+            say.accept(project.words().of("figure.partFirst"));
+        } else if (spot.isPresent() && tool.drawn()) {
+            pending = made(spot.get(), spot.get());
+            redraw();
+            return;
+        } else if (spot.isPresent()) {
+            put(spot.get());
+            return;
+        }
+        changed.run();
+    }
+
+    private Mark made(Point from, Point to) {
+        Framing framing = drawing.framing();
+        return tool.mark(NEW, part, from, to, framing.stillHeight() / framing.stillWidth(), known);
+    }
+
+    /** Puts what the tool makes at a spot of the still, as one change. */
+    private void put(Point spot) {
+        if (tool == MarkTool.SCREW_ORDER) {
+            project.apply(FigureEdits.addScrew(figure, spot));
+        } else {
+            Mark mark = made(spot, spot);
+            project.apply(
+                    tool == MarkTool.CALLOUT
+                            ? FigureEdits.addCallout(figure, part, spot)
+                            : FigureEdits.addMark(figure, mark::withId));
+        }
+        chooseNewest();
+    }
+
+    private void chooseNewest() {
+        redraw();
+        figure().ifPresent(
+                        f -> {
+                            if (!f.marks().isEmpty()) {
+                                choose(f.marks().get(f.marks().size() - 1).id());
+                            }
+                        });
+    }
+
+    void drag(Point sheet) {
+        if (pressed == null || drawing().isEmpty()) {
+            return;
+        }
+        dragged = sheet;
+        if (framer != null) {
+            changed.run();
+        } else if (chosen != null) {
+            moved(sheet);
+        } else if (pending != null) {
+            Point from = drawing.still(pressed).orElse(null);
+            if (from != null) {
+                pending = made(from, onStill(sheet));
+                redraw();
+            }
+        }
+    }
+
+    /** What is chosen follows; the whole mark where more than one point would be left behind. */
+    private void moved(Point sheet) {
+        Mark mark =
+                project.manual().figure(figure).flatMap(f -> f.mark(chosen.mark())).orElse(null);
+        if (mark == null) {
+            return;
+        }
+        if (chosen.index() == Handle.HELD) {
+            pending = ((Mark.Held) mark).withHeld(drawing.picture().share(within(sheet)));
+        } else {
+            pending = mark.withPoint(chosen.index(), onStill(sheet));
+        }
+        redraw();
+    }
+
+    private Point within(Point sheet) {
+        double edge = FigureDrawing.radius(Math.max(drawing.width(), drawing.height())) + 2;
+        return new Point(
+                Math.max(edge, Math.min(drawing.width() - edge, sheet.x())),
+                Math.max(edge, Math.min(drawing.height() - edge, sheet.y())));
+    }
+
+    /** The spot of the still nearest to a place of the sheet. */
+    private Point onStill(Point sheet) {
+        Point share = drawing.picture().share(sheet);
+        return drawing.framing().still(onPicture(share));
+    }
+
+    private static Point onPicture(Point p) {
+        return new Point(Math.max(0, Math.min(1, p.x())), Math.max(0, Math.min(1, p.y())));
+    }
+
+    void release(Point sheet) {
+        if (pressed == null || drawing().isEmpty()) {
+            return;
+        }
+        Point from = pressed;
+        boolean click = click(from, sheet);
+        pressed = null;
+        dragged = null;
+        if (framer != null) {
+            frame(from, sheet, click);
+        } else if (chosen != null && pending != null && !click) {
+            Mark moved = pending;
+            pending = null;
+            Handle at = chosen;
+            project.apply(
+                    at.index() == Handle.HELD
+                            ? FigureEdits.hold(figure, at.mark(), ((Mark.Held) moved).held())
+                            : FigureEdits.movePoint(
+                                    figure, at.mark(), at.index(), moved.points().get(at.index())));
+        } else if (chosen == null && pending != null) {
+            Mark mark = click ? made(pending.points().get(0), pending.points().get(0)) : pending;
+            if (click) {
+                Point spot = drawing.still(from).orElse(pending.points().get(0));
+                mark = made(spot, spot);
+            }
+            pending = null;
+            project.apply(FigureEdits.addMark(figure, mark::withId));
+            chooseNewest();
+            return;
+        }
+        pending = null;
+        redraw();
+    }
+
+    private boolean click(Point from, Point to) {
+        return from.distance(to) < CLICK * Math.max(drawing.width(), drawing.height());
+    }
+
+    private void frame(Point from, Point to, boolean click) {
+        Framer done = framer;
+        if (click || drawing.picture() == null) {
+            changed.run();
+            return;
+        }
+        Framing framing = drawing.framing();
+        Point a = onPicture(drawing.picture().share(from));
+        Point b = onPicture(drawing.picture().share(to));
+        framer = null;
+        if (done == Framer.CROP) {
+            Preparation.Crop crop = framing.between(a, b, ratio);
+            project.apply(FigureEdits.prepare(figure, "crop", p -> p.withCrop(crop)));
+        } else {
+            double degrees = framing.straightening(a, b);
+            project.apply(
+                    FigureEdits.prepare(
+                            figure,
+                            "straighten",
+                            p -> p.withStraighten(p.straighten() + degrees).withCrop(null)));
+        }
+    }
+
+    /** Puts what the tool makes into the middle of the picture, for those who use keys. */
+    void putInMiddle() {
+        if (tool == null || drawing().isEmpty() || drawing.picture() == null) {
+            say.accept(project.words().of("figure.pickFirst"));
+        } else if (tool.ofPart() && part == null) {
+            say.accept(project.words().of("figure.partFirst"));
+        } else {
+            put(drawing.framing().still(new Point(.5, .5)));
+        }
+    }
+
+    /** The next mark, and within one of several points the next point. */
+    void next(int by, boolean points) {
+        Figure now = figure().orElse(null);
+        if (now == null || now.marks().isEmpty()) {
+            return;
+        }
+        List<String> ids = now.marks().stream().map(Mark::id).toList();
+        if (points && chosen != null) {
+            List<Handle> own =
+                    drawing.handles().stream().filter(h -> h.mark().equals(chosen.mark())).toList();
+            int at = 0;
+            for (int i = 0; i < own.size(); i++) {
+                at = own.get(i).index() == chosen.index() ? i : at;
+            }
+            chosen = own.isEmpty() ? null : own.get(Math.floorMod(at + by, own.size()));
+            changed.run();
+            return;
+        }
+        int at = chosen == null ? (by > 0 ? -1 : 0) : ids.indexOf(chosen.mark());
+        choose(ids.get(Math.floorMod(at + by, ids.size())));
+    }
+
+    /**
+     * Moves what is chosen a little.
+     *
+     * @param whole the whole mark, not the one point
+     */
+    void nudge(int right, int down, boolean whole, boolean fine) {
+        Mark mark = chosenMark().orElse(null);
+        if (mark == null) {
+            return;
+        }
+        double by = fine ? FINE : NUDGE;
+        if (chosen.index() == Handle.HELD) {
+            Point now = drawing.picture().share(chosen.at());
+            project.apply(FigureEdits.hold(figure, mark.id(), now.plus(right * by, down * by)));
+        } else if (whole) {
+            project.apply(FigureEdits.moveMark(figure, mark.id(), right * by, down * by));
+        } else {
+            Point to = mark.points().get(chosen.index()).plus(right * by, down * by);
+            project.apply(FigureEdits.movePoint(figure, mark.id(), chosen.index(), onPicture(to)));
+        }
+        redraw();
+    }
+
+    /** Deletes the chosen mark; of screws, an outline or a round only the chosen point. */
+    void delete() {
+        Mark mark = chosenMark().orElse(null);
+        if (mark == null) {
+            return;
+        }
+        boolean point =
+                (mark instanceof Mark.ScrewOrder || mark instanceof Mark.Outline)
+                        && chosen.index() >= 0;
+        project.apply(
+                point
+                        ? FigureEdits.deletePoint(figure, mark.id(), chosen.index())
+                        : FigureEdits.deleteMark(figure, mark.id()));
+        redraw();
+    }
+
+    void duplicate() {
+        if (chosenMark().isPresent()) {
+            project.apply(FigureEdits.duplicate(figure, chosen.mark()));
+            chooseNewest();
+        }
+    }
+
+    /** Adds a point to an outline or a round of known size, beside the chosen one. */
+    void addPoint() {
+        Mark mark = chosenMark().orElse(null);
+        boolean grows =
+                mark instanceof Mark.Outline
+                        || mark instanceof Mark.Scale s && s.shape() == KnownShape.CIRCLE;
+        if (grows) {
+            List<Point> points = mark.points();
+            Point a = points.get(points.size() - 1);
+            Point b = points.get(0);
+            project.apply(
+                    FigureEdits.addPoint(
+                            figure,
+                            mark.id(),
+                            new Point((a.x() + b.x()) / 2, (a.y() + b.y()) / 2)));
+            redraw();
+        }
+    }
+}

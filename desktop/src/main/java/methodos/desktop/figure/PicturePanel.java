@@ -1,0 +1,173 @@
+package methodos.desktop.figure;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import javafx.collections.FXCollections;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import methodos.core.edit.FigureEdits;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Preparation;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.project.OpenProject;
+
+/** How the still is prepared: turned, straightened, cropped, its tone and sharpness. */
+final class PicturePanel extends VBox {
+
+    /** Width over height, 0 for any. */
+    private record Ratio(String name, double value) {}
+
+    private final OpenProject project;
+    private final Words words;
+    private final FigureBench bench;
+    private final Slider straighten;
+    private final Slider shadows;
+    private final Slider glare;
+    private final Slider sharpen;
+    private final ComboBox<Ratio> ratio;
+    private Figure shown;
+    private boolean filling;
+
+    PicturePanel(OpenProject project, FigureBench bench) {
+        super(7);
+        this.project = project;
+        this.words = project.words();
+        this.bench = bench;
+        straighten = slider("straighten", -15, 15, (p, v) -> p.withStraighten(v));
+        shadows = slider("shadows", 0, 1, (p, v) -> p.withShadows(v));
+        glare = slider("glare", 0, 1, (p, v) -> p.withGlare(v));
+        sharpen = slider("sharpen", 0, 1, (p, v) -> p.withSharpen(v));
+        ratio = ratios();
+        HBox turning =
+                new HBox(
+                        6,
+                        Controls.button("turnLeft", words.of("figure.turnLeft"), () -> turn(3)),
+                        Controls.button("turnRight", words.of("figure.turnRight"), () -> turn(1)));
+        HBox cropping =
+                new HBox(
+                        6,
+                        Controls.button(
+                                "crop",
+                                words.of("figure.crop"),
+                                () -> bench.take(FigureBench.Framer.CROP, ratio.getValue().value)),
+                        ratio);
+        HBox.setHgrow(ratio, Priority.ALWAYS);
+        getChildren()
+                .addAll(
+                        Controls.label(words.of("figure.frame"), "panel-head"),
+                        turning,
+                        Controls.button(
+                                "straightenByLine",
+                                words.of("figure.straightenByLine"),
+                                () -> bench.take(FigureBench.Framer.STRAIGHTEN, 0)),
+                        row("straighten", straighten),
+                        cropping,
+                        Controls.label(words.of("figure.light"), "panel-head"),
+                        row("shadows", shadows),
+                        row("glare", glare),
+                        row("sharpen", sharpen),
+                        Controls.link("asTaken", words.of("figure.asTaken"), this::asTaken),
+                        Controls.prose(words.of("figure.asTaken.how"), "soft"));
+    }
+
+    private ComboBox<Ratio> ratios() {
+        ComboBox<Ratio> box =
+                Controls.named(
+                        new ComboBox<>(
+                                FXCollections.observableArrayList(
+                                        List.of(
+                                                new Ratio(words.of("figure.ratio.any"), 0),
+                                                new Ratio("4 : 3", 4 / 3.0),
+                                                new Ratio("3 : 2", 3 / 2.0),
+                                                new Ratio("16 : 9", 16 / 9.0),
+                                                new Ratio("1 : 1", 1),
+                                                new Ratio("3 : 4", 3 / 4.0)))),
+                        "ratio",
+                        words.of("figure.ratio"));
+        box.setConverter(
+                new StringConverter<>() {
+                    @Override
+                    public String toString(Ratio r) {
+                        return r == null ? "" : r.name;
+                    }
+
+                    @Override
+                    public Ratio fromString(String text) {
+                        throw new UnsupportedOperationException("nothing is typed here");
+                    }
+                });
+        box.setValue(box.getItems().get(0));
+        box.setMaxWidth(Double.MAX_VALUE);
+        return box;
+    }
+
+    private VBox row(String setting, Slider slider) {
+        return new VBox(0, Controls.label(words.of("figure.set." + setting)), slider);
+    }
+
+    private Slider slider(
+            String setting,
+            double least,
+            double most,
+            BiFunction<Preparation, Double, Preparation> with) {
+        Slider slider =
+                Controls.named(
+                        new Slider(least, most, 0), setting, words.of("figure.set." + setting));
+        slider.setBlockIncrement((most - least) / 30);
+        slider.valueProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (!filling && shown != null) {
+                                project.apply(
+                                        FigureEdits.prepare(
+                                                shown.id(),
+                                                setting,
+                                                p -> with.apply(p, is.doubleValue())));
+                            }
+                        });
+        return slider;
+    }
+
+    private void turn(int quarters) {
+        if (shown != null) {
+            project.apply(
+                    FigureEdits.prepare(
+                            shown.id(),
+                            "turn",
+                            p ->
+                                    p.withQuarterTurns(p.quarterTurns() + quarters)
+                                            .withCrop(turned(p.crop(), quarters))));
+        }
+    }
+
+    /** The same piece of the picture, turned with it. */
+    private static Preparation.Crop turned(Preparation.Crop crop, int quarters) {
+        Preparation.Crop now = crop;
+        for (int i = 0; now != null && i < quarters; i++) {
+            now = new Preparation.Crop(-now.bottom(), now.left(), -now.top(), now.right());
+        }
+        return now;
+    }
+
+    private void asTaken() {
+        if (shown != null) {
+            project.apply(FigureEdits.prepare(shown.id(), "asTaken", p -> Preparation.NONE));
+        }
+    }
+
+    void show(Figure figure) {
+        shown = figure;
+        filling = true;
+        Preparation p = figure.prepared();
+        straighten.setValue(p.straighten());
+        shadows.setValue(p.shadows());
+        glare.setValue(p.glare());
+        sharpen.setValue(p.sharpen());
+        filling = false;
+    }
+}
