@@ -2,14 +2,7 @@ package methodos.benchmarks;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayDeque;
-import java.util.ArrayList;
-import java.util.Deque;
-import java.util.List;
-import java.util.Locale;
-import java.util.function.IntConsumer;
 import java.util.prefs.Preferences;
-import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
@@ -40,14 +33,6 @@ public final class SeamBenchmark {
 
     private SeamBenchmark() {}
 
-    /** Something that is done at each picture of the window. */
-    private record Course(String name, int pictures, IntConsumer each) {
-
-        String limit() {
-            return name.startsWith("typed") ? "none" : "33 ms";
-        }
-    }
-
     private static Path project;
     private static Path work;
 
@@ -55,15 +40,12 @@ public final class SeamBenchmark {
         work = Path.of(arguments[1]);
         Clips clips = new Clips(Path.of(arguments[0]), work);
         project = HourProject.make(clips.hour(), work);
-        System.out.println("| What | Median | 95 of 100 | Longest | Limit |");
-        System.out.println("| --- | --- | --- | --- | --- |");
         Application.launch(Window.class);
     }
 
     /** The toolkit's entry; public because the toolkit makes it. */
     public static final class Window extends Application {
 
-        private final Deque<Course> courses = new ArrayDeque<>();
         private ProjectStage shown;
         private Node seam;
 
@@ -84,19 +66,22 @@ public final class SeamBenchmark {
             shown.window().show(Place.STEPS);
             seam = shown.window().root().lookup("#seam");
             String step = open.manual().steps().skip(3).findFirst().orElseThrow().id();
-            courses.add(new Course(null, WARM_UP, i -> scroll(-40, false)));
-            courses.add(new Course("scrolled a line at a time", PICTURES, i -> scroll(-40, false)));
-            courses.add(new Course("scrolled by pages", PICTURES, i -> scroll(-400, false)));
-            courses.add(new Course("zoomed out and in", 60, i -> scroll(i < 30 ? -40 : 40, true)));
-            courses.add(new Course(null, PICTURES / 2, i -> scroll(400, false)));
-            courses.add(new Course("scrubbed along the film", PICTURES, this::scrub));
-            courses.add(new Course("pointed along the film", PICTURES, this::point));
+            Courses courses = new Courses(() -> shown.window().ready(), this::shoot);
+            courses.add(null, WARM_UP, "", i -> scroll(-40, false));
             courses.add(
-                    new Course(
-                            "typed into a step",
-                            60,
-                            i -> open.apply(StepEdits.text(step, "Take the cap off " + i))));
-            new Waiting(this::next).start();
+                    "scrolled a line at a time", PICTURES, Courses.LIMIT, i -> scroll(-40, false));
+            courses.add("scrolled by pages", PICTURES, Courses.LIMIT, i -> scroll(-400, false));
+            courses.add(
+                    "zoomed out and in", 60, Courses.LIMIT, i -> scroll(i < 30 ? -40 : 40, true));
+            courses.add(null, PICTURES / 2, "", i -> scroll(400, false));
+            courses.add("scrubbed along the film", PICTURES, Courses.LIMIT, this::scrub);
+            courses.add("pointed along the film", PICTURES, Courses.LIMIT, this::point);
+            courses.add(
+                    "typed into a step",
+                    60,
+                    "none",
+                    i -> open.apply(StepEdits.text(step, "Take the cap off " + i)));
+            courses.run(Platform::exit);
         }
 
         private void scroll(double by, boolean zoom) {
@@ -161,87 +146,14 @@ public final class SeamBenchmark {
                             new PickResult(seam, x, y)));
         }
 
-        private void next() {
-            Course course = courses.poll();
-            if (course == null) {
-                Platform.exit();
-                return;
-            }
-            new Timed(course, () -> new Waiting(this::next).start()).start();
-        }
-
-        /** Waits until all that is in view is there. */
-        private final class Waiting extends AnimationTimer {
-            private final Runnable then;
-
-            Waiting(Runnable then) {
-                this.then = then;
-            }
-
-            @Override
-            public void handle(long now) {
-                if (shown.window().ready()) {
-                    stop();
-                    then.run();
-                }
-            }
-        }
-
-        /** Does a course and measures from picture to picture. */
-        private final class Timed extends AnimationTimer {
-            private final Course course;
-            private final Runnable then;
-            private final List<Double> millis = new ArrayList<>();
-            private int done;
-            private long last;
-
-            Timed(Course course, Runnable then) {
-                this.course = course;
-                this.then = then;
-            }
-
-            @Override
-            public void handle(long ignored) {
-                long now = System.nanoTime();
-                if (last != 0) {
-                    millis.add((now - last) / 1e6);
-                }
-                last = now;
-                if (done < course.pictures) {
-                    course.each.accept(done++);
-                    return;
-                }
-                stop();
-                print(course, millis);
-                shoot(course.name);
-                then.run();
-            }
-        }
-
         private void shoot(String name) {
             try {
-                if (name != null) {
-                    var picture = SwingFXUtils.fromFXImage(shown.scene().snapshot(null), null);
-                    Path file = work.resolve("seam-" + name.replace(' ', '-') + ".png");
-                    Files.createDirectories(work);
-                    ImageIO.write(picture, "png", file.toFile());
-                }
+                var picture = SwingFXUtils.fromFXImage(shown.scene().snapshot(null), null);
+                Path file = work.resolve("seam-" + name.replace(' ', '-') + ".png");
+                Files.createDirectories(work);
+                ImageIO.write(picture, "png", file.toFile());
             } catch (java.io.IOException e) {
                 throw new java.io.UncheckedIOException(e);
-            }
-        }
-
-        private static void print(Course course, List<Double> millis) {
-            if (course.name != null) {
-                List<Double> sorted = millis.stream().sorted().toList();
-                System.out.printf(
-                        Locale.ROOT,
-                        "| %s | %.0f ms | %.0f ms | %.0f ms | %s |%n",
-                        course.name,
-                        sorted.get(sorted.size() / 2),
-                        sorted.get((int) (sorted.size() * 0.95)),
-                        sorted.get(sorted.size() - 1),
-                        course.limit());
             }
         }
 

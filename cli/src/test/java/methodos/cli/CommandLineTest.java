@@ -233,7 +233,9 @@ class CommandLineTest {
                 "nine");
         assertThat(Files.readAllBytes(file)).isEqualTo(before);
         Files.writeString(
-                file, Files.readString(file).replace("\"format\": \"1.", "\"format\": \"9."));
+                file,
+                Files.readString(file)
+                        .replaceFirst("\"format\"\\s*:\\s*\"1\\.", "\"format\": \"9."));
         refused("newer version", "show", demo, "--json");
     }
 

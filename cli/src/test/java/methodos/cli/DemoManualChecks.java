@@ -167,12 +167,11 @@ abstract class DemoManualChecks {
     void marksLieOnTheirPictures() {
         for (Figure figure : manual.figures()) {
             for (Mark mark : figure.marks()) {
-                if (mark instanceof Mark.Callout c) {
-                    onPicture(c.target(), figure);
-                    assertThat(manual.part(c.part())).as(figure.title()).isPresent();
+                mark.points().forEach(p -> onPicture(p, figure));
+                if (mark instanceof Mark.OfPart of) {
+                    assertThat(manual.part(of.part())).as(figure.title()).isPresent();
                 } else if (mark instanceof Mark.ScrewOrder order) {
                     assertThat(order.screws()).hasSizeGreaterThan(1);
-                    order.screws().forEach(s -> onPicture(s, figure));
                 }
             }
         }
@@ -188,7 +187,12 @@ abstract class DemoManualChecks {
         KeptPictures kept = new KeptPictures(folder);
         for (Figure figure : manual.figures()) {
             assertThat(kept.still(figure.picture())).as(figure.title()).isPresent();
-            assertThat(manual.steps()).anyMatch(s -> s.figures().contains(figure.id()));
+            assertThat(
+                            manual.steps().anyMatch(s -> s.figures().contains(figure.id()))
+                                    || manual.figures().stream()
+                                            .anyMatch(f -> f.beside().contains(figure.id())))
+                    .as(figure.title())
+                    .isTrue();
         }
     }
 }

@@ -30,6 +30,7 @@ public final class CalcCommand implements Callable<Integer> {
     private static final Map<String, Calculator> CALCULATORS =
             new TreeMap<>(
                     Map.of(
+                            "arrow", new ArrowCalculator(),
                             "callouts", new CalloutsCalculator(),
                             "length", new LengthCalculator(),
                             "order", new OrderCalculator()));

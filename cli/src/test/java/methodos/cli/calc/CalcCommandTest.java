@@ -130,6 +130,21 @@ class CalcCommandTest {
     }
 
     @Test
+    void anArrowTurnsByThreadActionAndSide() throws Exception {
+        String request = "{\"thread\":\"left\",\"action\":\"loosen\",\"seenFrom\":\"%s\"}";
+        JsonNode answers =
+                json(
+                        "arrow",
+                        "["
+                                + String.format(request, "head")
+                                + ","
+                                + String.format(request, "far end")
+                                + "]");
+        assertThat(answers.at("/0/turn").asText()).isEqualTo("clockwise");
+        assertThat(answers.at("/1/turn").asText()).isEqualTo("counterclockwise");
+    }
+
+    @Test
     void aListIsAnsweredOneByOneAndAWrongOneSaysWhy() throws Exception {
         int status =
                 run("order", "[{\"screws\":[[0,0],[1,0]]},{\"screws\":\"many\"},{}]", "--json");
@@ -149,6 +164,9 @@ class CalcCommandTest {
                 "order | {\"screws\":[[0,0],[0,0]]} | “screws”: Two screws lie on the same spot",
                 "order | {\"screws\":[[0,0],[1,1]],\"given\":[1,1]} | “given”: The given order has to name each of the 2 screws",
                 "order | {\"screws\":[[0,0],[1,1]],\"arrangement\":\"spiral\"} | arrangement",
+                "arrow | {\"thread\":\"odd\",\"action\":\"loosen\",\"seenFrom\":\"head\"} | thread",
+                "arrow | {\"thread\":\"left\",\"action\":\"loosen\",\"seenFrom\":\"above\"} | seenFrom",
+                "arrow | {\"thread\":\"left\",\"seenFrom\":\"head\"} | action",
                 "callouts | {\"width\":100,\"height\":100,\"picture\":[1,1,98,98],\"radius\":16,\"targets\":[{\"id\":\"1\",\"x\":5,\"y\":5}]} | “targets”: there is no room for 1 balloons",
                 "callouts | {\"width\":100,\"height\":100,\"picture\":[1,1,200,98],\"radius\":16,\"targets\":[]} | picture",
                 "length | {\"known\":{\"shape\":\"cube\",\"points\":[[0,0],[1,1]],\"sides\":[\"1 mm\"]},\"measure\":[[0,0],[1,1]],\"pointing\":1} | shape",

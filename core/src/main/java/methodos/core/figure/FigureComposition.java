@@ -25,6 +25,9 @@ final class FigureComposition {
     /** Width of the column for a stack, as a share of the unit. */
     private static final double STACK = 0.42;
 
+    /** Of pictures beside each other the words are this much smaller beside the whole. */
+    private static final double SMALLER = 0.65;
+
     /** A stack alone is drawn on a sheet of this size. */
     private static final double ALONE = 960;
 
@@ -68,8 +71,8 @@ final class FigureComposition {
                 panels.isEmpty()
                         ? new FigureDrawing(0, 0, null, null, List.of(), List.of())
                         : panels.size() == 1 || figure.layout() == null
-                                ? keyed(panels.get(0).drawing, panels)
-                                : keyed(together(figure.layout(), shown, panels), panels);
+                                ? keyed(panels.get(0).drawing, panels, 1)
+                                : keyed(together(figure.layout(), shown, panels), panels, SMALLER);
         return figure.stack().isEmpty() ? drawn : withStack(drawn, figure);
     }
 
@@ -123,7 +126,9 @@ final class FigureComposition {
         of(marks, Mark.MatchMark.class).forEach(m -> NoteDrawing.match(sheet, m));
         of(marks, Mark.ByFeel.class).forEach(f -> NoteDrawing.feel(sheet, f));
         ScrewDrawing.map(sheet, of(marks, Mark.ScrewPlace.class), manual, words);
-        of(marks, Mark.ScrewOrder.class).forEach(o -> ScrewDrawing.order(sheet, o, words));
+        of(marks, Mark.ScrewOrder.class)
+                .forEach(
+                        o -> ScrewDrawing.order(sheet, o, OrderWords.of(figure, o, manual, words)));
         of(marks, Mark.Label.class)
                 .forEach(l -> NoteDrawing.label(sheet, l, words.of("figure.label.empty")));
         CalloutDrawing.draw(sheet, of(marks, Mark.Callout.class), manual);
@@ -295,13 +300,17 @@ final class FigureComposition {
         }
     }
 
-    /** The same with a row below for each sign that needs words. */
-    private FigureDrawing keyed(FigureDrawing drawing, List<Panel> panels) {
+    /**
+     * The same with a row below for each sign that needs words.
+     *
+     * @param share of the width to which the size of the words is set
+     */
+    private FigureDrawing keyed(FigureDrawing drawing, List<Panel> panels, double share) {
         List<Sheet.Key> keys = panels.stream().flatMap(p -> p.keys.stream()).distinct().toList();
         if (keys.isEmpty()) {
             return drawing;
         }
-        double unit = drawing.width();
+        double unit = drawing.width() * share;
         double size = unit * TEXT;
         List<Shape> shapes = new ArrayList<>(drawing.shapes());
         double y = drawing.height() + unit * 0.012;
@@ -314,7 +323,7 @@ final class FigureComposition {
                 keySign(shapes, key, unit * 0.01 + half, middle, half, size);
                 textX += 2 * half + unit * 0.012;
             }
-            List<String> lines = HeadingWidth.lines(key.words(), size, unit - textX);
+            List<String> lines = HeadingWidth.lines(key.words(), size, drawing.width() - textX);
             for (String line : lines) {
                 shapes.add(
                         new Shape.Text(

@@ -38,7 +38,7 @@ public final class FigureText {
         List<String> sentences = new ArrayList<>();
         sentences.add(figure.title().isBlank() ? words.of("figure.untitled") : figure.title());
         parts(figure).ifPresent(sentences::add);
-        figure.marks().forEach(m -> of(m).ifPresent(sentences::add));
+        figure.marks().forEach(m -> of(figure, m).ifPresent(sentences::add));
         screws(figure).ifPresent(sentences::add);
         if (figure.layout() != null) {
             int index = 1;
@@ -81,9 +81,9 @@ public final class FigureText {
         return parts.isEmpty() ? Optional.empty() : Optional.of(words.of("figure.reads", parts));
     }
 
-    private Optional<String> of(Mark mark) {
+    private Optional<String> of(Figure figure, Mark mark) {
         if (mark instanceof Mark.ScrewOrder order && !order.screws().isEmpty()) {
-            return Optional.of(words.of("figure.order", order.screws().size()));
+            return Optional.of(OrderWords.of(figure, order, manual, words));
         }
         if (mark instanceof Mark.Turn turn) {
             return Optional.of(

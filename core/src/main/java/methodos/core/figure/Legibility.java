@@ -157,7 +157,7 @@ public final class Legibility {
                 used.add(c.fill() == null ? c.line() : c.fill());
             }
         }
-        List<Ink> inks = List.copyOf(used);
+        List<Ink> inks = used.stream().filter(Ink::tells).toList();
         for (int i = 0; i < inks.size(); i++) {
             for (int k = i + 1; k < inks.size(); k++) {
                 if (ColourVision.least(inks.get(i).rgb(), inks.get(k).rgb()) < ColourVision.APART) {

@@ -22,7 +22,7 @@ final class ScrewDrawing {
 
     private ScrewDrawing() {}
 
-    static void order(Sheet sheet, Mark.ScrewOrder order, Words words) {
+    static void order(Sheet sheet, Mark.ScrewOrder order, String told) {
         double radius = sheet.radius() * DISC;
         List<Integer> numbers =
                 ScrewNumbers.of(order, sheet.framing().stillWidth(), sheet.framing().stillHeight());
@@ -33,7 +33,7 @@ final class ScrewDrawing {
         }
         sheet.handles(order);
         if (numbers.size() > 1) {
-            sheet.key("1–" + numbers.size(), true, words.of("figure.key.order", numbers.size()));
+            sheet.key("1–" + numbers.size(), true, told);
         }
     }
 

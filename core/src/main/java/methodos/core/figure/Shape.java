@@ -142,17 +142,26 @@ public sealed interface Shape {
 
     /** The colours that marks have, in every medium. */
     enum Ink {
-        DARK(0x1C2B33),
-        SOFT(0x5B6970),
-        PAPER(0xFFFFFF),
-        ACCENT(0x2E7F73),
-        TINT(0xDDE9E1),
-        FORCE(0xF4B400);
+        DARK(0x1C2B33, true),
+        /** Beside dark lines, for what is told by shape. */
+        SOFT(0x5B6970, false),
+        PAPER(0xFFFFFF, true),
+        ACCENT(0x2E7F73, true),
+        /** Fills shapes that have a dark line. */
+        TINT(0xDDE9E1, false),
+        FORCE(0xF4B400, true);
 
         private final int rgb;
+        private final boolean tells;
 
-        Ink(int rgb) {
+        Ink(int rgb, boolean tells) {
             this.rgb = rgb;
+            this.tells = tells;
+        }
+
+        /** Whether the colour itself tells something, and has to be known from the others. */
+        public boolean tells() {
+            return tells;
         }
 
         public int rgb() {

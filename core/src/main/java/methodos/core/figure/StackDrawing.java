@@ -135,6 +135,7 @@ final class StackDrawing {
             case RETAINING_RING -> {
                 box(axis - half, top, axis - half * 0.72, bottom, Ink.DARK);
                 box(axis + half * 0.72, top, axis + half, bottom, Ink.DARK);
+                face(way, top, bottom);
             }
             case LIP_SEAL -> {
                 seal(-1, way, top, bottom);

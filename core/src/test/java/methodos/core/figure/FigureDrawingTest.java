@@ -8,10 +8,14 @@ import java.util.Locale;
 import methodos.core.Samples;
 import methodos.core.manual.Arrangement;
 import methodos.core.manual.Figure;
+import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Value;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
 
@@ -208,9 +212,43 @@ class FigureDrawingTest {
     }
 
     @Test
+    void theOrderIsToldByTheStagesOfTheJointAndTurnedRoundForTakingDown() {
+        Figure figure = figure(fourScrews());
+        Joint joint =
+                new Joint(
+                        "j9",
+                        "cap",
+                        "p1",
+                        4,
+                        "8.8",
+                        "dry",
+                        Value.of("7 to 8.5 N·m"),
+                        List.of("2.5 N·m", "5 N·m"),
+                        "cross",
+                        null);
+        Step shown =
+                manual.steps()
+                        .findFirst()
+                        .orElseThrow()
+                        .withFigures(List.of("f1"))
+                        .withJoints(List.of("j9"));
+        for (Stage.Kind kind : List.of(Stage.Kind.BUILD_UP, Stage.Kind.TAKE_DOWN)) {
+            Manual m =
+                    manual.withJoint(joint)
+                            .withFigure(figure)
+                            .withStages(List.of(new Stage("st", kind, "", List.of(shown))));
+            assertThat(FigureText.of(figure, m, words))
+                    .contains(
+                            kind == Stage.Kind.BUILD_UP
+                                    ? "in this order: 2.5 N·m, 5 N·m, then 7 to 8.5 N·m, then once"
+                                    : "Loosen 4 screws in this order: half a turn each");
+        }
+    }
+
+    @Test
     void theOrderIsReadOut() {
         assertThat(FigureText.of(figure(fourScrews()), manual, words))
                 .startsWith("Right end cap.")
-                .contains("4 screws, numbered in the order of tightening");
+                .contains("Tighten 4 screws in this order: in stages of 30, 60 and 100 %");
     }
 }

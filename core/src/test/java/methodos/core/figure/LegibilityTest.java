@@ -129,10 +129,9 @@ class LegibilityTest {
 
     @Test
     void inksThatMeanDifferentThingsDifferForEveryEye() {
-        Ink[] inks = {Ink.DARK, Ink.PAPER, Ink.ACCENT, Ink.FORCE};
-        for (Ink a : inks) {
-            for (Ink b : inks) {
-                if (a != b) {
+        for (Ink a : Ink.values()) {
+            for (Ink b : Ink.values()) {
+                if (a != b && a.tells() && b.tells()) {
                     assertThat(ColourVision.least(a.rgb(), b.rgb()))
                             .as(a + " " + b)
                             .isGreaterThan(ColourVision.APART);

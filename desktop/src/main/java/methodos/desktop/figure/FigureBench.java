@@ -181,6 +181,11 @@ final class FigureBench {
         changed.run();
     }
 
+    /** Whether something is on its way: only the drawing follows until it is let go. */
+    boolean dragging() {
+        return pressed != null && pending != null;
+    }
+
     /** The line or rectangle that is being drawn, on the sheet: from, to. */
     Optional<List<Point>> drawn() {
         return framer == null || pressed == null || dragged == null

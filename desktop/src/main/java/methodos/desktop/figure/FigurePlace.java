@@ -59,6 +59,8 @@ public final class FigurePlace implements PlaceView {
     private final FigureBench bench;
     private final FigureCanvas canvas;
     private final BorderPane node = new BorderPane();
+    private final HBox head = new HBox();
+    private final VBox below = new VBox(6);
     private final HBox strip = new HBox(8);
     private final ScrollPane stripScroll = new ScrollPane();
     private final TextField title;
@@ -108,6 +110,8 @@ public final class FigurePlace implements PlaceView {
         this.reads = Controls.named(new TextArea(), "reads", words.of("figure.reads.head"));
         this.empty = Controls.prose(words.of("figure.empty"), "soft");
         empty.setId("noFigure");
+        empty.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
+        empty.setAlignment(Pos.CENTER);
         bench.onChange(this::benchChanged);
         typing();
         node.setCenter(center());
@@ -145,22 +149,22 @@ public final class FigurePlace implements PlaceView {
         stripScroll.setPrefHeight(STRIP);
         stripScroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         stripScroll.getStyleClass().add("place");
-        HBox head =
-                new HBox(
-                        6,
+        head.getChildren()
+                .setAll(
                         Controls.label(words.of("figure.stills"), "strong"),
                         Controls.label(words.of("figure.stills.how"), "soft"),
                         scrubber);
+        head.setSpacing(6);
         head.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(scrubber, Priority.ALWAYS);
-        VBox center =
-                new VBox(
-                        6,
-                        canvas,
+        VBox.setVgrow(empty, Priority.ALWAYS);
+        below.getChildren()
+                .setAll(
                         head,
                         choice,
                         Controls.label(words.of("figure.all"), "strong"),
                         stripScroll);
+        VBox center = new VBox(6, canvas, empty, below);
         center.setPadding(new Insets(14, 16, 4, 18));
         return center;
     }
@@ -248,16 +252,11 @@ public final class FigurePlace implements PlaceView {
         Figure now = current().orElse(null);
         fillChoice(now);
         boolean none = now == null;
-        side.getChildren().remove(empty);
-        side.getChildren().stream()
-                .filter(n -> !"importPicture".equals(n.getId()))
-                .forEach(
-                        n -> {
-                            n.setVisible(!none);
-                            n.setManaged(!none);
-                        });
+        seen(empty, none);
+        seen(canvas, !none);
+        seen(below, !none);
+        side.getChildren().forEach(n -> seen(n, !none || "importPicture".equals(n.getId())));
         if (none) {
-            side.getChildren().add(0, empty);
             bench.show(null);
             return;
         }
@@ -272,9 +271,15 @@ public final class FigurePlace implements PlaceView {
         legibility.show(now);
     }
 
+    private static void seen(Node node, boolean seen) {
+        node.setVisible(seen);
+        node.setManaged(seen);
+    }
+
     private void benchChanged() {
         canvas.repaint();
         bench.figure()
+                .filter(f -> !bench.dragging())
                 .ifPresent(
                         f -> {
                             tools.show(f, parts());

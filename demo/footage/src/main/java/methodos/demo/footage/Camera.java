@@ -48,8 +48,8 @@ record Camera(Vec location, Vec lookAt, double angle) {
     }
 
     /**
-     * Where a point is seen: 0 to 1 across and down. POV-Ray's axes are left-handed, so the picture's
-     * right is up × ahead.
+     * Where a point is seen: 0 to 1 across and down. POV-Ray's axes are left-handed, so the
+     * picture's right is up × ahead.
      */
     double[] seen(Vec point) {
         double[] ahead = unit(minus(lookAt, location));

@@ -66,7 +66,9 @@ final class MovedViews {
         return views;
     }
 
-    /** One camera, and four others that see everything by a twentieth of the width and more away. */
+    /**
+     * One camera, and four others that see everything by a twentieth of the width and more away.
+     */
     private static void scene(
             List<View> views,
             String name,
@@ -92,8 +94,7 @@ final class MovedViews {
     private static double reach(Camera c) {
         Vec a = c.location();
         Vec b = c.lookAt();
-        double away =
-                Math.hypot(Math.hypot(a.x() - b.x(), a.y() - b.y()), a.z() - b.z());
+        double away = Math.hypot(Math.hypot(a.x() - b.x(), a.y() - b.y()), a.z() - b.z());
         return 2 * away * Math.tan(Math.toRadians(c.angle()) / 2);
     }
 

@@ -20,8 +20,8 @@ import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 
 /**
- * Renders the demo's footage: {@code render [--still SHOT SECONDS] [CLIP …]}, its
- * photographs, or the views that tests of matching and measuring look at.
+ * Renders the demo's footage: {@code render [--still SHOT SECONDS] [CLIP …]}, its photographs, or
+ * the views that tests of matching and measuring look at.
  *
  * <p>Needs POV-Ray, ffmpeg and flite. Frames are kept in {@code target/frames}, so a run that was
  * stopped goes on where it was.
@@ -112,7 +112,9 @@ public final class Render {
             String name = set.get(0).name().startsWith("card") ? "card.json" : "moved.json";
             Files.writeString(
                     folder.resolve(name),
-                    set.stream().map(View::truth).collect(Collectors.joining(",\n", "[\n", "\n]\n")));
+                    set.stream()
+                            .map(View::truth)
+                            .collect(Collectors.joining(",\n", "[\n", "\n]\n")));
         }
         threads.shutdown();
     }
@@ -121,11 +123,9 @@ public final class Render {
         byte[] filmed =
                 new Lens().film(ImageIO.read(png.toFile()), new Shot("view", 1, null), 0.5, 1);
         BufferedImage picture =
-                new BufferedImage(
-                        Renderer.WIDTH, Renderer.HEIGHT, BufferedImage.TYPE_INT_RGB);
+                new BufferedImage(Renderer.WIDTH, Renderer.HEIGHT, BufferedImage.TYPE_INT_RGB);
         for (int i = 0; i < filmed.length; i += 3) {
-            int rgb =
-                    (filmed[i] & 255) << 16 | (filmed[i + 1] & 255) << 8 | filmed[i + 2] & 255;
+            int rgb = (filmed[i] & 255) << 16 | (filmed[i + 1] & 255) << 8 | filmed[i + 2] & 255;
             picture.setRGB(i / 3 % Renderer.WIDTH, i / 3 / Renderer.WIDTH, rgb);
         }
         ImageWriter writer = ImageIO.getImageWritersByFormatName("jpeg").next();
