@@ -5,22 +5,16 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import methodos.core.coverage.ShownNotTold;
 import methodos.core.coverage.ToldInReverse;
-import methodos.core.figure.TurnTold;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Energy;
-import methodos.core.manual.Figure;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Mark;
 import methodos.core.manual.Model;
 import methodos.core.manual.Part;
 import methodos.core.manual.Reading;
-import methodos.core.manual.Rotation;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Span;
@@ -55,7 +49,7 @@ public final class OpenPoints {
         all.unit();
         all.footage();
         all.steps();
-        all.figures();
+        new FigurePoints(all.manual, all.numbers).addTo(all.points);
         all.stores();
         all.joints();
         return List.copyOf(all.points);
@@ -197,65 +191,6 @@ public final class OpenPoints {
                         reading.what(),
                         number,
                         open.why());
-            }
-        }
-    }
-
-    private void figures() {
-        Set<String> beside =
-                manual.figures().stream()
-                        .flatMap(f -> f.beside().stream())
-                        .collect(Collectors.toSet());
-        for (Figure figure : manual.figures()) {
-            Step step =
-                    manual.steps()
-                            .filter(s -> s.figures().contains(figure.id()))
-                            .findFirst()
-                            .orElse(null);
-            String id = step == null ? null : step.id();
-            if (step == null && !beside.contains(figure.id())) {
-                add(Place.FIGURES, "open.figure.unused", null, figure.id(), figure.title());
-            }
-            boolean lost =
-                    figure.marks().stream()
-                            .anyMatch(
-                                    m ->
-                                            m instanceof Mark.OfPart p
-                                                    && manual.part(p.part()).isEmpty());
-            if (lost) {
-                add(Place.FIGURES, "open.figure.part", id, figure.id(), figure.title());
-            }
-            if (!figure.doubtful().isEmpty()) {
-                add(
-                        Place.FIGURES,
-                        "open.figure.doubt",
-                        id,
-                        figure.id(),
-                        figure.title(),
-                        figure.doubtful().size());
-            }
-            if (step != null) {
-                turns(figure, step);
-            }
-        }
-    }
-
-    /** An arrow that turns the other way than the words of its step. */
-    private void turns(Figure figure, Step step) {
-        Rotation told = TurnTold.in(step.text()).orElse(null);
-        if (told == null) {
-            return;
-        }
-        for (Mark mark : figure.marks()) {
-            if (mark instanceof Mark.Turn turn && turn.rotation() != told) {
-                add(
-                        Place.FIGURES,
-                        "open.figure.rotation." + turn.rotation().name(),
-                        step.id(),
-                        figure.id(),
-                        figure.title(),
-                        numbers.of(step.id()).orElse(0));
-                return;
             }
         }
     }

@@ -4,7 +4,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import methodos.core.drafting.NarrationReader;
@@ -15,6 +14,7 @@ import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
 import methodos.core.scan.Scan;
 import methodos.core.speech.EnglishPartsOfSpeech;
+import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.files.draft.WordlistFolder;
 import methodos.files.folders.AppFolders;
@@ -30,13 +30,7 @@ public final class DraftDesk implements AutoCloseable {
     private static final String WORDLISTS = "words";
 
     private final OpenProject project;
-    private final ExecutorService background =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "reading narration");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ExecutorService background = Aside.thread("reading narration");
     private final Set<String> reading = new HashSet<>();
     private NarrationReader reader;
 

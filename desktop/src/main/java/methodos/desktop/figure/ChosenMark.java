@@ -34,16 +34,18 @@ final class ChosenMark extends VBox {
     private final OpenProject project;
     private final Words words;
     private final FigureBench bench;
+    private final MarkKeys keys;
     private final Consumer<String> say;
     private String mark;
     private Mark filled;
     private boolean doubted;
 
-    ChosenMark(OpenProject project, FigureBench bench, Consumer<String> say) {
+    ChosenMark(OpenProject project, FigureBench bench, MarkKeys keys, Consumer<String> say) {
         super(6);
         this.project = project;
         this.words = project.words();
         this.bench = bench;
+        this.keys = keys;
         this.say = say;
         setId("chosenMark");
     }
@@ -96,8 +98,8 @@ final class ChosenMark extends VBox {
                 new HBox(
                         12,
                         Controls.link(
-                                "duplicateMark", words.of("figure.duplicate"), bench::duplicate),
-                        Controls.link("deleteMark", words.of("figure.deleteMark"), bench::delete));
+                                "duplicateMark", words.of("figure.duplicate"), keys::duplicate),
+                        Controls.link("deleteMark", words.of("figure.deleteMark"), keys::delete));
         getChildren().add(actions);
     }
 

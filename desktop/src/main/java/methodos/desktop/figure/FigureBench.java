@@ -32,8 +32,6 @@ final class FigureBench {
     }
 
     private static final String NEW = "#new";
-    private static final double NUDGE = 0.004;
-    private static final double FINE = 0.0008;
 
     /** A press that moves less than this, in shares of the picture, is a click. */
     private static final double CLICK = 0.008;
@@ -95,6 +93,11 @@ final class FigureBench {
                 .filter(h -> h.mark().equals(before.mark()))
                 .min(Comparator.comparingInt(h -> h.index() == before.index() ? -2 : h.index()))
                 .orElse(null);
+    }
+
+    /** Id of the figure that is shown, null where there is none. */
+    String shown() {
+        return figure;
     }
 
     /** The figure with what is being dragged. */
@@ -168,6 +171,12 @@ final class FigureBench {
         return chosen().flatMap(c -> figure().flatMap(f -> f.mark(c.mark())));
     }
 
+    /** Takes hold of a mark at one of its handles. */
+    void choose(Handle handle) {
+        chosen = handle;
+        changed.run();
+    }
+
     void choose(String mark) {
         chosen =
                 drawing()
@@ -232,7 +241,7 @@ final class FigureBench {
     }
 
     /** Puts what the tool makes at a spot of the still, as one change. */
-    private void put(Point spot) {
+    void put(Point spot) {
         if (tool == MarkTool.SCREW_ORDER) {
             project.apply(FigureEdits.addScrew(figure, spot));
         } else {
@@ -245,7 +254,7 @@ final class FigureBench {
         chooseNewest();
     }
 
-    private void chooseNewest() {
+    void chooseNewest() {
         redraw();
         figure().ifPresent(
                         f -> {
@@ -301,7 +310,7 @@ final class FigureBench {
         return drawing.framing().still(onPicture(share));
     }
 
-    private static Point onPicture(Point p) {
+    static Point onPicture(Point p) {
         return new Point(Math.max(0, Math.min(1, p.x())), Math.max(0, Math.min(1, p.y())));
     }
 
@@ -363,104 +372,6 @@ final class FigureBench {
                             figure,
                             "straighten",
                             p -> p.withStraighten(p.straighten() + degrees).withCrop(null)));
-        }
-    }
-
-    /** Puts what the tool makes into the middle of the picture, for those who use keys. */
-    void putInMiddle() {
-        if (tool == null || drawing().isEmpty() || drawing.picture() == null) {
-            say.accept(project.words().of("figure.pickFirst"));
-        } else if (tool.ofPart() && part == null) {
-            say.accept(project.words().of("figure.partFirst"));
-        } else {
-            put(drawing.framing().still(new Point(.5, .5)));
-        }
-    }
-
-    /** The next mark, and within one of several points the next point. */
-    void next(int by, boolean points) {
-        Figure now = figure().orElse(null);
-        if (now == null || now.marks().isEmpty()) {
-            return;
-        }
-        List<String> ids = now.marks().stream().map(Mark::id).toList();
-        if (points && chosen != null) {
-            List<Handle> own =
-                    drawing.handles().stream().filter(h -> h.mark().equals(chosen.mark())).toList();
-            int at = 0;
-            for (int i = 0; i < own.size(); i++) {
-                at = own.get(i).index() == chosen.index() ? i : at;
-            }
-            chosen = own.isEmpty() ? null : own.get(Math.floorMod(at + by, own.size()));
-            changed.run();
-            return;
-        }
-        int at = chosen == null ? (by > 0 ? -1 : 0) : ids.indexOf(chosen.mark());
-        choose(ids.get(Math.floorMod(at + by, ids.size())));
-    }
-
-    /**
-     * Moves what is chosen a little.
-     *
-     * @param whole the whole mark, not the one point
-     */
-    void nudge(int right, int down, boolean whole, boolean fine) {
-        Mark mark = chosenMark().orElse(null);
-        if (mark == null) {
-            return;
-        }
-        double by = fine ? FINE : NUDGE;
-        if (chosen.index() == Handle.HELD) {
-            Point now = drawing.picture().share(chosen.at());
-            project.apply(FigureEdits.hold(figure, mark.id(), now.plus(right * by, down * by)));
-        } else if (whole) {
-            project.apply(FigureEdits.moveMark(figure, mark.id(), right * by, down * by));
-        } else {
-            Point to = mark.points().get(chosen.index()).plus(right * by, down * by);
-            project.apply(FigureEdits.movePoint(figure, mark.id(), chosen.index(), onPicture(to)));
-        }
-        redraw();
-    }
-
-    /** Deletes the chosen mark; of screws, an outline or a round only the chosen point. */
-    void delete() {
-        Mark mark = chosenMark().orElse(null);
-        if (mark == null) {
-            return;
-        }
-        boolean point =
-                (mark instanceof Mark.ScrewOrder || mark instanceof Mark.Outline)
-                        && chosen.index() >= 0;
-        project.apply(
-                point
-                        ? FigureEdits.deletePoint(figure, mark.id(), chosen.index())
-                        : FigureEdits.deleteMark(figure, mark.id()));
-        redraw();
-    }
-
-    void duplicate() {
-        if (chosenMark().isPresent()) {
-            project.apply(FigureEdits.duplicate(figure, chosen.mark()));
-            chooseNewest();
-        }
-    }
-
-    /** Adds a point to an outline or a round of known size, beside the chosen one. */
-    void addPoint() {
-        Mark mark = chosenMark().orElse(null);
-        boolean grows =
-                mark instanceof Mark.Outline
-                        || mark instanceof Mark.Scale s && s.shape() == KnownShape.CIRCLE;
-        if (grows) {
-            List<Point> points = mark.points();
-            Point a = points.get(points.size() - 1);
-            Point b = points.get(0);
-            project.apply(
-                    FigureEdits.addPoint(
-                            figure,
-                            mark.id(),
-                            new Point((a.x() + b.x()) / 2, (a.y() + b.y()) / 2)));
-            redraw();
         }
     }
 }

@@ -31,6 +31,7 @@ final class FigureCanvas extends Region {
 
     private final OpenProject project;
     private final FigureBench bench;
+    private final MarkKeys keys;
     private final PreparedPictures pictures;
     private final ImageView view = new ImageView();
     private final Group over = new Group();
@@ -39,9 +40,10 @@ final class FigureCanvas extends Region {
     private BufferedImage backdrop;
     private List<Object> backdropOf = List.of();
 
-    FigureCanvas(OpenProject project, FigureBench bench, PreparedPictures pictures) {
+    FigureCanvas(OpenProject project, FigureBench bench, MarkKeys keys, PreparedPictures pictures) {
         this.project = project;
         this.bench = bench;
+        this.keys = keys;
         this.pictures = pictures;
         Controls.named(this, "figure", project.words().of("figure.canvas"));
         setFocusTraversable(true);
@@ -212,7 +214,7 @@ final class FigureCanvas extends Region {
 
     private void key(KeyEvent e) {
         if (e.isShortcutDown() && e.getCode() == KeyCode.D) {
-            bench.duplicate();
+            keys.duplicate();
         } else if (e.isShortcutDown() || !moves(e) && !acts(e) && !picks(e)) {
             return;
         }
@@ -223,10 +225,10 @@ final class FigureCanvas extends Region {
         boolean whole = e.isShiftDown();
         boolean fine = e.isAltDown();
         switch (e.getCode()) {
-            case LEFT -> bench.nudge(-1, 0, whole, fine);
-            case RIGHT -> bench.nudge(1, 0, whole, fine);
-            case UP -> bench.nudge(0, -1, whole, fine);
-            case DOWN -> bench.nudge(0, 1, whole, fine);
+            case LEFT -> keys.nudge(-1, 0, whole, fine);
+            case RIGHT -> keys.nudge(1, 0, whole, fine);
+            case UP -> keys.nudge(0, -1, whole, fine);
+            case DOWN -> keys.nudge(0, 1, whole, fine);
             default -> {
                 return false;
             }
@@ -236,11 +238,11 @@ final class FigureCanvas extends Region {
 
     private boolean acts(KeyEvent e) {
         switch (e.getCode()) {
-            case N -> bench.next(e.isShiftDown() ? -1 : 1, false);
-            case P -> bench.next(e.isShiftDown() ? -1 : 1, true);
-            case DELETE, BACK_SPACE -> bench.delete();
-            case ENTER -> bench.putInMiddle();
-            case INSERT -> bench.addPoint();
+            case N -> keys.next(e.isShiftDown() ? -1 : 1, false);
+            case P -> keys.next(e.isShiftDown() ? -1 : 1, true);
+            case DELETE, BACK_SPACE -> keys.delete();
+            case ENTER -> keys.putInMiddle();
+            case INSERT -> keys.addPoint();
             case ESCAPE -> bench.take((MarkTool) null);
             default -> {
                 return false;

@@ -4,12 +4,12 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import methodos.core.edit.FigureEdits;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Figure;
+import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.files.picture.PictureFile;
 import methodos.files.picture.PictureProblem;
@@ -23,13 +23,7 @@ final class FigureFilesIn implements AutoCloseable {
     private final OpenProject project;
     private final Consumer<String> message;
     private final Consumer<String> show;
-    private final ExecutorService working =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "picture files");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ExecutorService working = Aside.thread("picture files");
 
     /**
      * @param show called with the figure that was made

@@ -3,23 +3,19 @@ package methodos.desktop.figure;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.image.ImageView;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -35,7 +31,6 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Step;
-import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.footage.FootageDesk;
@@ -48,7 +43,6 @@ import methodos.desktop.window.PlaceView;
  */
 public final class FigurePlace implements PlaceView {
 
-    private static final double STRIP = 88;
     private static final double SIDE = 284;
 
     private final OpenProject project;
@@ -61,8 +55,8 @@ public final class FigurePlace implements PlaceView {
     private final BorderPane node = new BorderPane();
     private final HBox head = new HBox();
     private final VBox below = new VBox(6);
-    private final HBox strip = new HBox(8);
-    private final ScrollPane stripScroll = new ScrollPane();
+    private final FigureOrder order;
+    private final FigureStrip strip;
     private final TextField title;
     private final TextArea reads;
     private final VBox legible = new VBox(4);
@@ -79,7 +73,6 @@ public final class FigurePlace implements PlaceView {
     private final FigureFilesIn filesIn;
     private final LegibleView legibility;
     private String figure;
-    private List<Object> stripOf = List.of();
     private List<Object> choiceOf = List.of();
 
     /**
@@ -95,15 +88,18 @@ public final class FigurePlace implements PlaceView {
         this.message = message;
         this.stills = new StillCache(project, this::arrived, message);
         this.pictures = new PreparedPictures(stills, this::repainted);
+        this.order = new FigureOrder(project);
+        this.strip = new FigureStrip(project, stills, order, this::show);
         this.bench = new FigureBench(project, pictures, message);
-        this.canvas = new FigureCanvas(project, bench, pictures);
+        MarkKeys keys = new MarkKeys(project, bench, message);
+        this.canvas = new FigureCanvas(project, bench, keys, pictures);
         this.choice = new StillChoice(project, this::take);
         this.scrubber = new Scrubber(words, desk, canvas::preview, this::take, message);
         this.exchange = new StillExchange(project, desk);
         this.filesIn = new FigureFilesIn(project, message, this::show);
         this.legibility = new LegibleView(project, pictures, legible);
         this.tools = new ToolList(project, bench);
-        this.chosenMark = new ChosenMark(project, bench, message);
+        this.chosenMark = new ChosenMark(project, bench, keys, message);
         this.picturePanel = new PicturePanel(project, bench);
         this.besidePanel = new BesidePanel(project, this::show);
         this.title = Controls.named(new TextField(), "figureTitle", words.of("figure.title"));
@@ -144,11 +140,6 @@ public final class FigurePlace implements PlaceView {
 
     private VBox center() {
         VBox.setVgrow(canvas, Priority.ALWAYS);
-        stripScroll.setContent(strip);
-        stripScroll.setMinHeight(STRIP);
-        stripScroll.setPrefHeight(STRIP);
-        stripScroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        stripScroll.getStyleClass().add("place");
         head.getChildren()
                 .setAll(
                         Controls.label(words.of("figure.stills"), "strong"),
@@ -159,11 +150,7 @@ public final class FigurePlace implements PlaceView {
         HBox.setHgrow(scrubber, Priority.ALWAYS);
         VBox.setVgrow(empty, Priority.ALWAYS);
         below.getChildren()
-                .setAll(
-                        head,
-                        choice,
-                        Controls.label(words.of("figure.all"), "strong"),
-                        stripScroll);
+                .setAll(head, choice, Controls.label(words.of("figure.all"), "strong"), strip);
         VBox center = new VBox(6, canvas, empty, below);
         center.setPadding(new Insets(14, 16, 4, 18));
         return center;
@@ -228,14 +215,11 @@ public final class FigurePlace implements PlaceView {
     public void show(String shown) {
         figure = shown;
         refresh();
-        List<String> all = ordered();
-        if (all.size() > 1) { // the chosen one is in view
-            stripScroll.setHvalue(all.indexOf(figure) / (all.size() - 1.0));
-        }
+        strip.reveal(figure);
     }
 
     private void arrived() {
-        stripOf = List.of();
+        strip.renew();
         refresh();
     }
 
@@ -246,9 +230,9 @@ public final class FigurePlace implements PlaceView {
 
     private void refresh() {
         if (current().isEmpty()) {
-            figure = project.manual().figures().isEmpty() ? null : ordered().get(0);
+            figure = project.manual().figures().isEmpty() ? null : order.all().get(0);
         }
-        fillStrip();
+        strip.fill(figure);
         Figure now = current().orElse(null);
         fillChoice(now);
         boolean none = now == null;
@@ -290,7 +274,7 @@ public final class FigurePlace implements PlaceView {
     }
 
     private List<Part> parts() {
-        return stepOf(figure).map(Step::parts).orElse(List.of()).stream()
+        return order.stepOf(figure).map(Step::parts).orElse(List.of()).stream()
                 .map(PartUse::part)
                 .flatMap(p -> project.manual().part(p).stream())
                 .toList();
@@ -299,47 +283,14 @@ public final class FigurePlace implements PlaceView {
     /** Those of the same step first, then the others in order. */
     private List<Figure> otherFigures() {
         Manual manual = project.manual();
-        List<String> near = new ArrayList<>(stepOf(figure).map(Step::figures).orElse(List.of()));
-        ordered().stream().filter(id -> !near.contains(id)).forEach(near::add);
+        List<String> near =
+                new ArrayList<>(order.stepOf(figure).map(Step::figures).orElse(List.of()));
+        order.all().stream().filter(id -> !near.contains(id)).forEach(near::add);
         return near.stream().flatMap(id -> manual.figure(id).stream()).toList();
     }
 
-    private List<String> ordered() {
-        Manual manual = project.manual();
-        Set<String> ids = new LinkedHashSet<>();
-        manual.steps()
-                .flatMap(s -> s.figures().stream())
-                .forEach(
-                        id -> {
-                            ids.add(id);
-                            manual.figure(id).ifPresent(f -> ids.addAll(f.beside()));
-                        });
-        manual.figures().forEach(f -> ids.add(f.id()));
-        return ids.stream().filter(id -> manual.figure(id).isPresent()).toList();
-    }
-
-    /** The step that shows a figure, or shows the one beside which it stands. */
-    private Optional<Step> stepOf(String id) {
-        Manual manual = project.manual();
-        return manual.steps()
-                .filter(
-                        s ->
-                                s.figures().stream()
-                                        .anyMatch(
-                                                f ->
-                                                        f.equals(id)
-                                                                || manual.figure(f)
-                                                                        .filter(
-                                                                                x ->
-                                                                                        x.beside()
-                                                                                                .contains(
-                                                                                                        id))
-                                                                        .isPresent()))
-                .findFirst();
-    }
-
     private void fillChoice(Figure now) {
-        Step step = now == null ? null : stepOf(now.id()).orElse(null);
+        Step step = now == null ? null : order.stepOf(now.id()).orElse(null);
         List<Object> key = new ArrayList<>();
         key.add(now == null ? "" : now.id());
         key.add(now == null || now.still() == null ? "" : now.still());
@@ -359,46 +310,6 @@ public final class FigurePlace implements PlaceView {
         scrubber.show(clip, clip == null ? 0 : now.still().time());
     }
 
-    private void fillStrip() {
-        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
-        List<Object> key = new ArrayList<>();
-        List<Node> made = new ArrayList<>();
-        for (String id : ordered()) {
-            Figure f = project.manual().figure(id).orElseThrow();
-            String step =
-                    stepOf(id)
-                            .map(s -> numbers.of(s.id()))
-                            .filter(n -> n.isPresent())
-                            .map(n -> words.of("step.number", n.getAsInt()))
-                            .orElse(words.of("figure.noStep"));
-            key.add(List.of(id, step, f.title(), String.valueOf(f.picture()), id.equals(figure)));
-        }
-        if (key.equals(stripOf)) {
-            return;
-        }
-        stripOf = key;
-        for (Object row : key) {
-            List<?> of = (List<?>) row;
-            made.add(thumb((String) of.get(0), (String) of.get(1)));
-        }
-        strip.getChildren().setAll(made);
-    }
-
-    private VBox thumb(String id, String step) {
-        Figure f = project.manual().figure(id).orElseThrow();
-        ImageView view = new ImageView(stills.thumb(f.picture()).orElse(null));
-        view.setFitWidth(StillCache.THUMB);
-        view.setPreserveRatio(true);
-        Button button = new Button(null, view);
-        button.setId("figure-" + id);
-        button.getStyleClass().add(id.equals(figure) ? "thumb-chosen" : "thumb");
-        button.setOnAction(e -> show(id));
-        button.setAccessibleText(step + " " + f.title());
-        VBox box = new VBox(2, button, Controls.label(step, "soft"));
-        box.setAlignment(Pos.TOP_LEFT);
-        return box;
-    }
-
     private void take(Clip clip, double time) {
         current().ifPresent(f -> exchange.take(f, clip, time, message));
     }
@@ -414,7 +325,7 @@ public final class FigurePlace implements PlaceView {
 
     /** Brings a picture in as a figure of its own; reading it happens beside the interface. */
     public void importPicture(Path file) {
-        filesIn.bring(file, stepOf(figure).map(Step::id).orElse(null));
+        filesIn.bring(file, order.stepOf(figure).map(Step::id).orElse(null));
     }
 
     private void chooseSave() {
@@ -446,7 +357,7 @@ public final class FigurePlace implements PlaceView {
         return current()
                 .map(
                         f -> {
-                            int n = ordered().indexOf(f.id()) + 1;
+                            int n = order.all().indexOf(f.id()) + 1;
                             return f.title().isBlank()
                                     ? words.of("figure.number", n)
                                     : words.of("figure.numberTitle", n, f.title());

@@ -3,7 +3,6 @@ package methodos.desktop.figure;
 import java.awt.image.BufferedImage;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import javafx.scene.layout.VBox;
@@ -12,6 +11,7 @@ import methodos.core.figure.Legibility;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.desktop.control.Controls;
+import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.publish.figure.FigurePainter;
 
@@ -25,13 +25,7 @@ final class LegibleView implements AutoCloseable {
     private final PreparedPictures pictures;
     private final VBox list;
     private final AtomicLong newest = new AtomicLong();
-    private final ExecutorService checking =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "legibility");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ExecutorService checking = Aside.thread("legibility");
 
     LegibleView(OpenProject project, PreparedPictures pictures, VBox list) {
         this.project = project;

@@ -5,11 +5,11 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
+import methodos.desktop.project.Aside;
 import methodos.publish.figure.FigurePictures.Look;
 import methodos.publish.figure.PreparedStill;
 
@@ -38,13 +38,7 @@ final class PreparedPictures implements PictureSizes, AutoCloseable {
     private final Map<String, BufferedImage> last = new LinkedHashMap<>();
     private final Map<String, Look> asked = new LinkedHashMap<>();
     private final AtomicLong waiting = new AtomicLong();
-    private final ExecutorService preparing =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "preparing pictures");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ExecutorService preparing = Aside.thread("preparing pictures");
 
     PreparedPictures(StillCache stills, Runnable arrived) {
         this.stills = stills;

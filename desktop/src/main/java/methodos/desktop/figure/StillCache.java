@@ -9,11 +9,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import methodos.desktop.footage.Pixels;
+import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.files.project.ProjectProblem;
 
@@ -31,13 +31,7 @@ final class StillCache implements AutoCloseable {
     private final Consumer<String> message;
     private final Map<String, Entry> entries = new HashMap<>();
     private final Set<String> asked = new HashSet<>();
-    private final ExecutorService reading =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "reading stills");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ExecutorService reading = Aside.thread("reading stills");
 
     /**
      * @param arrived called on the interface thread when a picture has come

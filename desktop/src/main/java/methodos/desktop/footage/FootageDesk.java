@@ -3,12 +3,12 @@ package methodos.desktop.footage;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import methodos.core.manual.Clip;
+import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.footage.FootageProblem;
 import methodos.footage.Recording;
@@ -31,13 +31,7 @@ public final class FootageDesk implements AutoCloseable {
 
     private final OpenProject project;
     private final Map<String, Recording> recordings = new HashMap<>();
-    private final ExecutorService decoding =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "decoding");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ExecutorService decoding = Aside.thread("decoding");
     private final AtomicLong newest = new AtomicLong();
 
     public FootageDesk(OpenProject project) {

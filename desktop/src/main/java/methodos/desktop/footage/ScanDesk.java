@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.collections.FXCollections;
@@ -14,6 +13,7 @@ import javafx.collections.ObservableMap;
 import methodos.core.manual.Clip;
 import methodos.core.narration.Workspace;
 import methodos.core.scan.Scan;
+import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.files.cache.KeptScans;
 import methodos.files.folders.AppFolders;
@@ -57,13 +57,7 @@ public final class ScanDesk implements AutoCloseable {
     private final ObservableMap<String, Progress> seen =
             FXCollections.unmodifiableObservableMap(progress);
     private final Map<String, ScanProcess> running = new HashMap<>();
-    private final ExecutorService scanning =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "scanning");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ExecutorService scanning = Aside.thread("scanning");
     private final ChangeListener<Workspace> onChange = (o, was, is) -> scanNew();
     private boolean closed;
 

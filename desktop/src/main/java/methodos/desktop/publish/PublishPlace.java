@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
@@ -28,6 +27,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.PlaceView;
 import methodos.files.project.KeptPictures;
@@ -54,13 +54,7 @@ public final class PublishPlace implements PlaceView {
     private final Label made;
     private final Label units = Controls.prose("");
     private final Label open = Controls.prose("", "open");
-    private final ExecutorService writing =
-            Executors.newSingleThreadExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "publishing");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
+    private final ExecutorService writing = Aside.thread("publishing");
 
     public PublishPlace(OpenProject project, Consumer<String> message) {
         this.project = project;

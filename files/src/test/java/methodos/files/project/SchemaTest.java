@@ -130,7 +130,11 @@ class SchemaTest {
                         .change()
                         .apply(m);
         m =
-                FigureEdits.stack(figure, List.of(new Layer(m.parts().get(0).id(), "2, hollow up")))
+                FigureEdits.stack(
+                                figure,
+                                List.of(
+                                        new Layer(m.parts().get(0).id(), "2, hollow up"),
+                                        new Layer(m.parts().get(0).id(), "")))
                         .change()
                         .apply(m);
         m =
@@ -149,6 +153,13 @@ class SchemaTest {
     void whatIsWrittenFitsTheSchema() throws Exception {
         JsonNode tree = new ManualJson().write(everything());
         assertThat(schema().validate(tree.toString(), InputFormat.JSON)).isEmpty();
+    }
+
+    @Test
+    void whatIsWrittenIsReadAgain() throws Exception {
+        Manual manual = everything();
+        ManualJson json = new ManualJson();
+        assertThat(json.read(json.write(manual), "manual.json")).isEqualTo(manual);
     }
 
     @Test

@@ -1,0 +1,101 @@
+package methodos.desktop.figure;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import methodos.core.manual.Figure;
+import methodos.core.manual.StepNumbers;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.project.OpenProject;
+
+/** All figures small in a row, each with the number of its step. */
+final class FigureStrip extends ScrollPane {
+
+    private static final double HEIGHT = 88;
+
+    private final OpenProject project;
+    private final Words words;
+    private final StillCache stills;
+    private final FigureOrder order;
+    private final Consumer<String> show;
+    private final HBox row = new HBox(8);
+    private List<Object> shown = List.of();
+
+    /**
+     * @param show called with the figure that is chosen
+     */
+    FigureStrip(OpenProject project, StillCache stills, FigureOrder order, Consumer<String> show) {
+        this.project = project;
+        this.words = project.words();
+        this.stills = stills;
+        this.order = order;
+        this.show = show;
+        setContent(row);
+        setMinHeight(HEIGHT);
+        setPrefHeight(HEIGHT);
+        setVbarPolicy(ScrollBarPolicy.NEVER);
+        getStyleClass().add("place");
+    }
+
+    /** Pictures have come that were not there before. */
+    void renew() {
+        shown = List.of();
+    }
+
+    /** Brings a figure into view. */
+    void reveal(String figure) {
+        List<String> all = order.all();
+        if (all.size() > 1) {
+            setHvalue(all.indexOf(figure) / (all.size() - 1.0));
+        }
+    }
+
+    /** Shows all figures, the chosen one marked; does nothing where nothing is new. */
+    void fill(String figure) {
+        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
+        List<Object> key = new ArrayList<>();
+        List<Node> made = new ArrayList<>();
+        for (String id : order.all()) {
+            Figure f = project.manual().figure(id).orElseThrow();
+            String step =
+                    order.stepOf(id)
+                            .map(s -> numbers.of(s.id()))
+                            .filter(n -> n.isPresent())
+                            .map(n -> words.of("step.number", n.getAsInt()))
+                            .orElse(words.of("figure.noStep"));
+            key.add(List.of(id, step, f.title(), String.valueOf(f.picture()), id.equals(figure)));
+        }
+        if (key.equals(shown)) {
+            return;
+        }
+        shown = key;
+        for (Object one : key) {
+            List<?> of = (List<?>) one;
+            made.add(thumb((String) of.get(0), (String) of.get(1), figure));
+        }
+        row.getChildren().setAll(made);
+    }
+
+    private VBox thumb(String id, String step, String figure) {
+        Figure f = project.manual().figure(id).orElseThrow();
+        ImageView view = new ImageView(stills.thumb(f.picture()).orElse(null));
+        view.setFitWidth(StillCache.THUMB);
+        view.setPreserveRatio(true);
+        Button button = new Button(null, view);
+        button.setId("figure-" + id);
+        button.getStyleClass().add(id.equals(figure) ? "thumb-chosen" : "thumb");
+        button.setOnAction(e -> show.accept(id));
+        button.setAccessibleText(step + " " + f.title());
+        VBox box = new VBox(2, button, Controls.label(step, "soft"));
+        box.setAlignment(Pos.TOP_LEFT);
+        return box;
+    }
+}
