@@ -29,11 +29,21 @@ public final class CalcCommand implements Callable<Integer> {
 
     private static final Map<String, Calculator> CALCULATORS =
             new TreeMap<>(
-                    Map.of(
-                            "arrow", new ArrowCalculator(),
-                            "callouts", new CalloutsCalculator(),
-                            "length", new LengthCalculator(),
-                            "order", new OrderCalculator()));
+                    Map.ofEntries(
+                            Map.entry("adapter", new AdapterCalculator()),
+                            Map.entry("agree", new AgreeCalculator()),
+                            Map.entry("arrow", new ArrowCalculator()),
+                            Map.entry("callouts", new CalloutsCalculator()),
+                            Map.entry("convert", new ConvertCalculator()),
+                            Map.entry("fit", new FitCalculator()),
+                            Map.entry("gear", new GearCalculator()),
+                            Map.entry("kits", new KitsCalculator()),
+                            Map.entry("length", new LengthCalculator()),
+                            Map.entry("order", new OrderCalculator()),
+                            Map.entry("preload", new PreloadCalculator()),
+                            Map.entry("reading", new ReadingCalculator()),
+                            Map.entry("table", new TableCalculator()),
+                            Map.entry("wrenches", new WrenchesCalculator())));
 
     private static final ObjectMapper JSON =
             new ObjectMapper()

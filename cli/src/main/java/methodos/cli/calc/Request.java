@@ -1,12 +1,15 @@
 package methodos.cli.calc;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.TextNode;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import methodos.core.manual.Point;
+import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.Rational;
 
@@ -64,6 +67,11 @@ final class Request {
         return all;
     }
 
+    List<Request> neededObjects(String field) throws WrongRequest {
+        needed(field);
+        return objects(field);
+    }
+
     private JsonNode list(String field) throws WrongRequest {
         if (!needed(field).isArray()) {
             throw new WrongRequest(name(field) + " has to be a list.");
@@ -88,6 +96,50 @@ final class Request {
             throw new WrongRequest(name(field) + " has to be a number.");
         }
         return value.asDouble();
+    }
+
+    BigDecimal decimal(String field) throws WrongRequest {
+        number(field);
+        return needed(field).decimalValue();
+    }
+
+    /** Numbers by their names. */
+    Map<String, Rational> decimalsByName(String field) throws WrongRequest {
+        if (!needed(field).isObject()) {
+            throw new WrongRequest(name(field) + " has to be an object.");
+        }
+        Map<String, Rational> all = new LinkedHashMap<>();
+        for (Map.Entry<String, JsonNode> one : node.path(field).properties()) {
+            number(one.getValue(), field + "." + one.getKey());
+            all.put(one.getKey(), Rational.of(one.getValue().decimalValue()));
+        }
+        return all;
+    }
+
+    /** A whole number, 0 or more. */
+    int count(String field) throws WrongRequest {
+        JsonNode value = needed(field);
+        if (!value.isInt() || value.asInt() < 0) {
+            throw new WrongRequest(name(field) + " has to be a whole number, 0 or more.");
+        }
+        return value.asInt();
+    }
+
+    /** A whole number above 0. */
+    int teeth(String field) throws WrongRequest {
+        int teeth = count(field);
+        if (teeth == 0) {
+            throw new WrongRequest(name(field) + " has to be more than 0.");
+        }
+        return teeth;
+    }
+
+    /** True where it is said; nothing said is false. */
+    boolean flag(String field) throws WrongRequest {
+        if (has(field) && !node.path(field).isBoolean()) {
+            throw new WrongRequest(name(field) + " is true or false.");
+        }
+        return node.path(field).asBoolean();
     }
 
     double positive(String field) throws WrongRequest {
@@ -142,6 +194,25 @@ final class Request {
 
     Optional<Quantity> quantity(String field) throws WrongRequest {
         return has(field) ? Optional.of(quantity(node.path(field), field)) : Optional.empty();
+    }
+
+    Quantity neededQuantity(String field) throws WrongRequest {
+        return quantity(needed(field), field);
+    }
+
+    /** Quantities of which one without a unit has the one that is given. */
+    List<Quantity> quantitiesIn(String field, MeasureUnit unit) throws WrongRequest {
+        List<Quantity> all = new ArrayList<>();
+        for (JsonNode one : list(field)) {
+            boolean bare = one.isNumber() || one.isTextual() && one.asText().matches("[-0-9./ ]+");
+            String text =
+                    one.isNumber() ? one.decimalValue().toPlainString() : one.asText().strip();
+            all.add(
+                    bare
+                            ? quantity(new TextNode(text + " " + unit.symbol()), field)
+                            : quantity(one, field));
+        }
+        return all;
     }
 
     List<Quantity> quantities(String field) throws WrongRequest {

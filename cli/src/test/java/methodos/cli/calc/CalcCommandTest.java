@@ -144,6 +144,43 @@ class CalcCommandTest {
         assertThat(answers.at("/1/turn").asText()).isEqualTo("counterclockwise");
     }
 
+    /** Request, a place in the answer, and what stands there, as the contract shows them. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '\u0001',
+            textBlock =
+                    """
+                    convert | {"text":"52-60 in-lb","to":"N·m"} | /entered/unit | lbf·in
+                    convert | {"text":"52-60 in-lb","to":"N·m"} | /shown/max | 6.75
+                    convert | {"text":"52-60 in-lb","to":"N·m"} | /print | 52 to 60 lbf·in (5.9 to 6.75 N·m)
+                    agree | {"first":"52-60 in-lb","second":"5.9 to 6.8 Nm"} | /agree | true
+                    agree | {"first":"18 ft-lb","second":"18 Nm"} | /likely | N·m for lbf·ft
+                    preload | {"thread":"M8x1.25","class":"8.8","torque":"25 N·m","condition":"dry"} | /verdict | plausible
+                    preload | {"thread":"M8x1.25","class":"8.8","torque":"25 N·m","condition":"dry"} | /slip | null
+                    preload | {"thread":"M6","class":"8.8","torque":"70 lbf·ft","condition":"dry"} | /slip/words | lbf·in meant?
+                    preload | {"thread":"M6","class":"8.8","torque":"1 N·m","soft":true} | /verdict | plausible
+                    wrenches | {"wrenches":[{"name":"W1","range":"2-10 N·m"}],"values":[{"joint":"cap","torque":"7-8.5 N·m","stages":[0.5,1]}],"from":0.2} | /fewest/0 | W1
+                    wrenches | {"wrenches":[{"name":"W1","range":"5-10 N·m"}],"values":[{"joint":"cap","torque":"7-8.5 N·m","stages":[0.5,1]}]} | /unreached/0/torque/min | 3.5
+                    adapter | {"torque":"46 N·m","wrenchLength":"400 mm","extension":"60 mm","angle":0} | /set/min | 40.0
+                    adapter | {"torque":"40 N·m","wrenchLength":"400 mm","extension":"60 mm","angle":90} | /set/max | 40.0
+                    kits | {"demand":[{"part":"11","count":2}],"kits":[{"number":"K1","contents":[{"part":"11","count":2}]}]} | /choose/0/kit | K1
+                    kits | {"demand":[{"part":"11","count":2}],"kits":[{"number":"K1","contents":[{"part":"11","count":2}]}]} | /coverage/0/spare | 0
+                    fit | {"fitted":"2.10 mm","clearance":"0.31 mm","wanted":"0.10 mm","limits":"0.05-0.15 mm","stock":["2.20 mm","2.30","2.40 mm"],"rule":"nearest"} | /chosen/min | 2.3
+                    fit | {"fitted":"2.10 mm","clearance":"0.31 mm","wanted":"0.10 mm","limits":"0.05-0.15 mm","stock":["2.20 mm"]} | /verdict | none fits
+                    reading | {"limit":"0.05-0.15 mm","resolution":"0.01 mm","values":["0.15 mm"]} | /verdicts/0 | marginal
+                    reading | {"limit":"0.05-0.15 mm","resolution":"0.05 mm","values":[]} | /instrument | too coarse
+                    gear | {"speed":"1400 rpm","pairs":[{"driver":20,"driven":45}]} | /ratio | 2.25
+                    gear | {"teeth":[21,14],"centre":"240 mm","pitch":"12.7 mm"} | /pitches | 56
+                    table | {"start":"g","readings":[{"id":"g","unit":"mm","from":0,"to":3}],"rules":[{"after":"g","when":[{"reading":"g","below":0.13}],"then":{"verdict":"a"}},{"after":"g","when":[{"reading":"g","above":0.13}],"then":{"verdict":"b"}}],"values":{"g":0.2}} | /missing/0/example/g | 0.13
+                    table | {"start":"g","readings":[{"id":"g","unit":"mm","from":0,"to":3}],"rules":[{"after":"g","when":[],"then":{"verdict":"a"}},{"after":"g","when":[],"then":{"verdict":"b"}}]} | /unreachable/0 | 2
+                    """)
+    void answersStandWhereTheContractSays(String name, String request, String at, String value)
+            throws Exception {
+        assertThat(json(name, request).at(at).asText()).isEqualTo(value);
+        assertThat(run(name, request)).isZero();
+    }
+
     @Test
     void aListIsAnsweredOneByOneAndAWrongOneSaysWhy() throws Exception {
         int status =
@@ -164,6 +201,19 @@ class CalcCommandTest {
                 "order | {\"screws\":[[0,0],[0,0]]} | “screws”: Two screws lie on the same spot",
                 "order | {\"screws\":[[0,0],[1,1]],\"given\":[1,1]} | “given”: The given order has to name each of the 2 screws",
                 "order | {\"screws\":[[0,0],[1,1]],\"arrangement\":\"spiral\"} | arrangement",
+                "convert | {\"text\":\"52 in-lb\",\"to\":\"mm\"} | to",
+                "convert | {\"text\":\"much\",\"to\":\"mm\"} | text",
+                "agree | {\"first\":\"5 mm\",\"second\":\"5 N\"} | second",
+                "preload | {\"thread\":\"M8\",\"class\":\"7.7\",\"torque\":\"5 Nm\"} | class",
+                "preload | {\"thread\":\"odd\",\"class\":\"8.8\",\"torque\":\"5 Nm\"} | thread",
+                "preload | {\"thread\":\"M8\",\"class\":\"8.8\",\"torque\":\"5 mm\"} | torque",
+                "wrenches | {\"values\":[]} | wrenches",
+                "adapter | {\"torque\":\"5 Nm\",\"wrenchLength\":\"4 N\",\"extension\":\"1 mm\"} | wrenchLength",
+                "kits | {\"demand\":[{\"part\":\"1\",\"count\":-1}],\"kits\":[]} | count",
+                "fit | {\"fitted\":\"2 N\"} | fitted",
+                "reading | {\"limit\":\"2 mm\",\"resolution\":\"0 mm\",\"values\":[]} | resolution",
+                "gear | {\"speed\":\"9 rpm\",\"pairs\":[{\"driver\":0,\"driven\":4}]} | driver",
+                "table | {\"start\":\"x\",\"readings\":[],\"rules\":[]} | rules",
                 "arrow | {\"thread\":\"odd\",\"action\":\"loosen\",\"seenFrom\":\"head\"} | thread",
                 "arrow | {\"thread\":\"left\",\"action\":\"loosen\",\"seenFrom\":\"above\"} | seenFrom",
                 "arrow | {\"thread\":\"left\",\"seenFrom\":\"head\"} | action",

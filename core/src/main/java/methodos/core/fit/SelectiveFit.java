@@ -1,0 +1,67 @@
+package methodos.core.fit;
+
+import java.util.List;
+import java.util.Optional;
+import methodos.core.quantity.Rational;
+
+/**
+ * The size to fit so that a clearance comes right: needed = fitted + measured clearance − wanted
+ * clearance. All in one unit of length.
+ *
+ * @param needed thickness that would leave the wanted clearance
+ * @param chosen index in the stock, empty where none fits
+ * @param clearance that the chosen one leaves
+ */
+public record SelectiveFit(
+        Rational needed, Optional<Integer> chosen, Optional<Rational> clearance) {
+
+    /** How one is chosen of several that fit. */
+    public enum Rule {
+        /** The clearance nearest to the wanted one; of two as near the larger clearance. */
+        NEAREST,
+        /** The thickest that leaves the lower limit, if that leaves no more than the upper. */
+        THICKEST
+    }
+
+    /**
+     * @param fitted thickness that was in when the clearance was measured
+     * @param least lower limit of the clearance, null where open
+     * @param most upper limit, null where open
+     */
+    public static SelectiveFit of(
+            Rational fitted,
+            Rational clearance,
+            Rational wanted,
+            Rational least,
+            Rational most,
+            List<Rational> stock,
+            Rule rule) {
+        Rational sum = fitted.plus(clearance);
+        Integer best = null;
+        for (int i = 0; i < stock.size(); i++) {
+            Rational left = sum.minus(stock.get(i));
+            boolean wide = least == null || left.compareTo(least) >= 0;
+            boolean narrow = most == null || left.compareTo(most) <= 0;
+            if (wide
+                    && (narrow || rule == Rule.THICKEST)
+                    && (best == null || better(left, sum.minus(stock.get(best)), wanted, rule))) {
+                best = i;
+            }
+        }
+        if (best != null && most != null && sum.minus(stock.get(best)).compareTo(most) > 0) {
+            best = null;
+        }
+        return new SelectiveFit(
+                sum.minus(wanted),
+                Optional.ofNullable(best),
+                best == null ? Optional.empty() : Optional.of(sum.minus(stock.get(best))));
+    }
+
+    private static boolean better(Rational left, Rational than, Rational wanted, Rule rule) {
+        if (rule == Rule.THICKEST) {
+            return left.compareTo(than) < 0;
+        }
+        int nearer = left.minus(wanted).abs().compareTo(than.minus(wanted).abs());
+        return nearer < 0 || nearer == 0 && left.compareTo(than) > 0;
+    }
+}
