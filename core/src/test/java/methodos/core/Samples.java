@@ -147,23 +147,7 @@ public final class Samples {
     }
 
     public static Manual withKits(Manual m, List<Kit> kits) {
-        return new Manual(
-                m.title(),
-                m.language(),
-                m.unit(),
-                m.variants(),
-                m.documents(),
-                m.energies(),
-                m.clips(),
-                m.parts(),
-                kits,
-                m.tools(),
-                m.consumables(),
-                m.joints(),
-                m.stages(),
-                m.figures(),
-                m.dismissals(),
-                m.lastId());
+        return m.withKits(kits);
     }
 
     public static Captions captions() {

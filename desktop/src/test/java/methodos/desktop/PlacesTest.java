@@ -17,7 +17,6 @@ import methodos.core.manual.Part;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
-import methodos.core.torque.TighteningTable;
 import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -147,14 +146,6 @@ class PlacesTest extends RealWindow {
         show(robot, Place.STORES);
         fill(robot, "#newPart", "shim");
         assertThat(manual().parts()).anyMatch(p -> p.name().equals("shim"));
-    }
-
-    @Test
-    void theTorqueTableIsThatOfTheManual(FxRobot robot) {
-        show(robot, Place.TORQUE);
-        TableView<TighteningTable.Row> joints = robot.lookup("#joints").queryTableView();
-        assertThat(joints.getItems()).isEqualTo(TighteningTable.of(manual(), Sight.EVERYTHING));
-        assertThat(joints.getItems()).isNotEmpty();
     }
 
     @Test

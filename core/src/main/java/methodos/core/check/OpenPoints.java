@@ -27,6 +27,9 @@ import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
 import methodos.core.scan.Scan;
+import methodos.core.torque.JointTorque;
+import methodos.core.torque.Preload;
+import methodos.core.torque.WrenchPlan;
 
 /** What is still open in a manual, by the place where it is settled. */
 public final class OpenPoints {
@@ -52,6 +55,7 @@ public final class OpenPoints {
         new FigurePoints(all.manual, all.numbers).addTo(all.points);
         all.stores();
         all.joints();
+        all.wrenches();
         return List.copyOf(all.points);
     }
 
@@ -216,6 +220,21 @@ public final class OpenPoints {
         }
     }
 
+    /** Without wrenches of the shop there is nothing to hold the values against. */
+    private void wrenches() {
+        if (!manual.wrenches().isEmpty()) {
+            for (WrenchPlan.Unreached u : WrenchPlan.of(manual, sight).unreached()) {
+                add(
+                        Place.TORQUE,
+                        "open.torque.wrench",
+                        null,
+                        u.joint().joint().id(),
+                        u.joint().joint().name(),
+                        u.stage().entered().print());
+            }
+        }
+    }
+
     private void joints() {
         for (Joint joint : manual.joints()) {
             if (!joint.applicability().concerns(sight)) {
@@ -227,6 +246,19 @@ public final class OpenPoints {
                             .map(Step::id)
                             .findFirst()
                             .orElse(null);
+            JointTorque.of(manual, joint)
+                    .preload()
+                    .filter(p -> p.verdict() != Preload.Verdict.PLAUSIBLE)
+                    .ifPresent(
+                            p ->
+                                    add(
+                                            Place.TORQUE,
+                                            "open.torque." + p.verdict().name(),
+                                            step,
+                                            joint.id(),
+                                            joint.name(),
+                                            Math.round(100 * p.ofProof()),
+                                            p.slip().map(Preload.Slip::words).orElse("")));
             if (joint.torque() instanceof Value.Open open) {
                 add(Place.TORQUE, "open.torque", step, joint.id(), joint.name(), open.why());
             }

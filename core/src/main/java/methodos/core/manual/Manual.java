@@ -27,6 +27,7 @@ public record Manual(
         List<Part> parts,
         List<Kit> kits,
         List<Tool> tools,
+        List<Wrench> wrenches,
         List<Consumable> consumables,
         List<Joint> joints,
         List<Stage> stages,
@@ -45,6 +46,7 @@ public record Manual(
         parts = copy(parts);
         kits = copy(kits);
         tools = copy(tools);
+        wrenches = copy(wrenches);
         consumables = copy(consumables);
         joints = copy(joints);
         stages = copy(stages);

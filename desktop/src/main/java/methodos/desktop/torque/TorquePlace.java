@@ -1,84 +1,181 @@
 package methodos.desktop.torque;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
-import methodos.core.edit.Edit;
-import methodos.core.manual.Joint;
-import methodos.core.manual.Part;
+import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.Value;
+import methodos.core.manual.Wrench;
 import methodos.core.quantity.Quantity;
+import methodos.core.torque.JointTorque;
 import methodos.core.torque.TighteningTable;
+import methodos.core.torque.WrenchPlan;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
-import methodos.desktop.control.ListTable;
-import methodos.desktop.control.SidePanel;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 
-/** The place Torque and fits: each joint with its value as entered and in the other system. */
+/** The place Torque and fits: each joint along the rule of torque, under the shop's wrenches. */
 public final class TorquePlace implements PlaceView {
+
+    private static final double RULE = 344;
+    private static final double SIDE = 284;
 
     private final OpenProject project;
     private final Words words;
+    private final Consumer<String> message;
+    private final Theme theme;
+    private final TorqueDrawing drawing;
     private final BorderPane node = new BorderPane();
-    private final ListTable<TighteningTable.Row> table;
+    private final Canvas head = new Canvas(RULE, TorqueDrawing.HEAD);
+    private final VBox rows = new VBox(0);
+    private final Label plan;
+    private final Label empty;
+    private final HBox heads;
+    private final JointPanel panel;
+    private final WrenchList wrenches;
+    private final List<JointRow> drawn = new ArrayList<>();
+    private List<TighteningTable.Row> joints = List.of();
+    private List<Object> shown = List.of();
+    private String chosen;
 
-    public TorquePlace(OpenProject project, Consumer<String> message, Consumer<OpenPoint> go) {
+    public TorquePlace(
+            OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
         this.project = project;
         this.words = project.words();
-        table = new ListTable<>(words, message);
-        Controls.named(table, "joints", words.of("torque.joints"));
-        table.setPlaceholder(Controls.prose(words.of("torque.empty"), "soft"));
-        table.shown("torque.step", 70, TorquePlace::steps);
-        table.shown("torque.joint", 190, r -> r.joint().name());
-        table.shown("torque.screws", 210, this::screws);
-        table.typed("torque.value", 140, this::entered, this::keep);
-        table.shown("torque.other", 130, r -> r.other().map(Quantity::print).orElse(""));
-        table.shown("torque.order", 90, r -> r.joint().order());
-        VBox center = new VBox(10, table);
-        VBox.setVgrow(table, Priority.ALWAYS);
-        center.setPadding(new Insets(16, 16, 16, 18));
-        node.setCenter(center);
-        node.setRight(new SidePanel(new OpenPointList(project, Place.TORQUE, go)));
+        this.message = message;
+        this.theme = theme;
+        this.drawing = new TorqueDrawing(theme, words);
+        this.panel = new JointPanel(project, drawing, message);
+        this.wrenches = new WrenchList(project, message);
+        this.plan = Controls.prose("", "accent");
+        plan.setId("wrenchPlan");
+        this.empty = Controls.prose(words.of("torque.empty"), "soft");
+        this.heads =
+                new HBox(
+                        6,
+                        column("torque.step", JointRow.STEP),
+                        column("torque.screws", JointRow.JOINT),
+                        column("torque.value", JointRow.VALUE),
+                        head);
+        heads.setAlignment(Pos.BOTTOM_LEFT);
+        heads.setPadding(new Insets(0, 6, 4, 6));
+        Controls.named(rows, "joints", words.of("torque.joints"));
+        VBox center = new VBox(6, heads, rows, plan, empty);
+        center.setPadding(new Insets(14, 12, 16, 18));
+        node.setCenter(scroll(center, "place"));
+        VBox side = new VBox(16, panel, wrenches, new OpenPointList(project, Place.TORQUE, go));
+        side.setPadding(new Insets(14));
+        ScrollPane sideScroll = scroll(side, "side");
+        sideScroll.setPrefWidth(SIDE);
+        sideScroll.setMinWidth(SIDE);
+        node.setRight(sideScroll);
+        theme.palette().addListener(o -> refresh());
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
         refresh();
     }
 
-    private static String steps(TighteningTable.Row row) {
-        return String.join(", ", row.steps().stream().map(String::valueOf).toList());
+    private static ScrollPane scroll(VBox content, String style) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add(style);
+        return scroll;
     }
 
-    private String screws(TighteningTable.Row row) {
-        String grade = row.joint().propertyClass();
-        return row.fastener()
-                        .map(Part::label)
-                        .map(part -> row.joint().count() + " × " + part)
-                        .orElse("")
-                + (grade.isEmpty() ? "" : ", " + grade);
+    private Label column(String key, double width) {
+        Label label = Controls.label(words.of(key), "soft");
+        label.setMinWidth(width);
+        label.setPrefWidth(width);
+        return label;
     }
 
-    private String entered(TighteningTable.Row row) {
-        return row.entered().map(Quantity::print).orElse(words.of("torque.open"));
+    private void keep(String joint, String typed) {
+        if (typed.isBlank()) {
+            return;
+        }
+        try {
+            Value value = new Value.Known(Quantity.parse(typed), List.of(), true);
+            project.apply(TorqueEdits.joint(joint, j -> j.withTorque(value)));
+        } catch (IllegalArgumentException e) {
+            message.accept(e.getMessage());
+        }
     }
 
-    private void keep(TighteningTable.Row row, String typed) {
-        Value value = new Value.Known(Quantity.parse(typed), List.of(), true);
-        Joint joint = row.joint().withTorque(value);
-        project.apply(Edit.named("edit.torque", m -> m.withJoint(joint)));
+    private void choose(String joint) {
+        chosen = joint;
+        drawn.forEach(r -> r.chosen(r.getId().equals("joint-" + joint)));
+        panel.show(project.manual().joint(joint).orElse(null));
     }
 
     private void refresh() {
-        table.show(
-                TighteningTable.of(project.manual(), project.sight().get()), r -> r.joint().id());
+        joints = TighteningTable.of(project.manual(), project.sight().get());
+        List<Object> now = List.of(joints, project.manual().wrenches(), theme.palette().get());
+        if (now.equals(shown)) {
+            return; // what is being typed stays
+        }
+        shown = now;
+        List<JointTorque> torques =
+                joints.stream().map(r -> JointTorque.of(project.manual(), r.joint())).toList();
+        List<Wrench> shop = project.manual().wrenches();
+        TorqueRule rule = TorqueRule.of(torques, shop, RULE);
+        drawing.head(head, rule, shop);
+        drawn.clear();
+        for (int i = 0; i < joints.size(); i++) {
+            drawn.add(
+                    new JointRow(
+                            joints.get(i),
+                            torques.get(i),
+                            drawing,
+                            rule,
+                            words,
+                            this::choose,
+                            this::keep));
+        }
+        rows.getChildren().setAll(drawn);
+        boolean none = joints.isEmpty();
+        seen(heads, !none);
+        seen(empty, none);
+        plan.setText(none ? "" : told(WrenchPlan.of(project.manual(), project.sight().get())));
+        wrenches.refresh();
+        if (joints.stream().noneMatch(r -> r.joint().id().equals(chosen))) {
+            chosen = none ? null : joints.get(0).joint().id();
+        }
+        if (chosen == null) {
+            panel.show(null);
+        } else {
+            choose(chosen);
+        }
+    }
+
+    private static void seen(Node node, boolean seen) {
+        node.setVisible(seen);
+        node.setManaged(seen);
+    }
+
+    private String told(WrenchPlan fewest) {
+        if (project.manual().wrenches().isEmpty()) {
+            return words.of("torque.plan.none");
+        }
+        String names = fewest.fewest().stream().map(Wrench::name).collect(Collectors.joining(", "));
+        return fewest.unreached().isEmpty()
+                ? words.of("torque.plan.all", fewest.fewest().size(), names)
+                : words.of("torque.plan.short", fewest.unreached().size());
     }
 
     @Override
@@ -88,6 +185,13 @@ public final class TorquePlace implements PlaceView {
 
     @Override
     public String subtitle() {
-        return words.of("torque.subtitle", table.getItems().size());
+        return words.of("torque.subtitle", joints.size());
+    }
+
+    @Override
+    public void go(OpenPoint point) {
+        if (point.subject() != null && project.manual().joint(point.subject()).isPresent()) {
+            choose(point.subject());
+        }
     }
 }

@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.function.Function;
 import methodos.core.edit.FigureEdits;
 import methodos.core.edit.StepEdits;
+import methodos.core.edit.TorqueEdits;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Arrangement;
@@ -79,6 +80,7 @@ class SchemaTest {
                                 m.figures().get(0).id(), m.parts().get(0).id(), new Point(.5, .5))
                         .change()
                         .apply(m);
+        m = TorqueEdits.addWrench("W1", Quantity.parse("2 to 10 N·m")).change().apply(m);
         String figure = m.figures().get(0).id();
         Point a = new Point(.3, .3);
         Point b = new Point(.6, .4);

@@ -1,0 +1,41 @@
+package methodos.core.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Wrench;
+import methodos.core.quantity.Quantity;
+
+/** The changes that are made to joints and torque wrenches. */
+public final class TorqueEdits {
+
+    private TorqueEdits() {}
+
+    public static Edit joint(String joint, UnaryOperator<Joint> change) {
+        return Edit.named(
+                "edit.torque",
+                (Manual m) -> m.joint(joint).map(j -> m.withJoint(change.apply(j))).orElse(m));
+    }
+
+    public static Edit addWrench(String name, Quantity range) {
+        return Edit.named(
+                "edit.addWrench",
+                m -> {
+                    List<Wrench> all = new ArrayList<>(m.wrenches());
+                    all.add(new Wrench(m.nextId("w"), name, range));
+                    return m.withIdTaken().withWrenches(all);
+                });
+    }
+
+    public static Edit deleteWrench(String wrench) {
+        return Edit.named(
+                "edit.deleteWrench",
+                m ->
+                        m.withWrenches(
+                                m.wrenches().stream()
+                                        .filter(w -> !w.id().equals(wrench))
+                                        .toList()));
+    }
+}

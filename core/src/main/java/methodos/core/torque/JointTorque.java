@@ -1,0 +1,90 @@
+package methodos.core.torque;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.quantity.Bound;
+import methodos.core.quantity.Conversion;
+import methodos.core.quantity.MeasureUnit;
+import methodos.core.quantity.Quantity;
+
+/**
+ * The tightening of a joint in N·m: its stages in order, the last the whole value, and what it does
+ * to its screw where thread and class are known.
+ */
+public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> preload) {
+
+    /**
+     * A stage in N·m.
+     *
+     * @param entered as it was typed
+     */
+    public record Stage(Quantity entered, double min, double max) {}
+
+    public JointTorque {
+        stages = List.copyOf(stages);
+    }
+
+    /** Stages that are no torque are left out. */
+    public static JointTorque of(Manual manual, Joint joint) {
+        List<Stage> stages = new ArrayList<>();
+        for (String text : joint.stages()) {
+            read(text).flatMap(JointTorque::stage).ifPresent(stages::add);
+        }
+        Optional<Quantity> whole = joint.torque().known();
+        whole.flatMap(JointTorque::stage).ifPresent(stages::add);
+        return new JointTorque(joint, stages, whole.flatMap(q -> preload(manual, joint, q)));
+    }
+
+    private static Optional<Quantity> read(String text) {
+        try {
+            return Optional.of(Quantity.parse(text));
+        } catch (IllegalArgumentException noQuantity) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Stage> stage(Quantity q) {
+        if (q.unit().dimension() != MeasureUnit.Dimension.TORQUE) {
+            return Optional.empty();
+        }
+        Conversion metres = new Conversion(q, MeasureUnit.NEWTON_METRE);
+        Bound low = q.min() == null ? q.max() : q.min();
+        Bound high = q.max() == null ? q.min() : q.max();
+        return Optional.of(
+                new Stage(q, metres.exact(low).toDouble(), metres.exact(high).toDouble()));
+    }
+
+    /** Nothing where thread, class or condition are not known: a class is never guessed. */
+    private static Optional<Preload> preload(Manual manual, Joint joint, Quantity torque) {
+        Optional<Part> fastener = Optional.ofNullable(joint.fastener()).flatMap(manual::part);
+        if (fastener.isEmpty() || torque.unit().dimension() != MeasureUnit.Dimension.TORQUE) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(
+                    Preload.of(
+                            ThreadSize.parse(fastener.get().size()),
+                            PropertyClass.parse(joint.propertyClass()),
+                            torque,
+                            ThreadCondition.parse(joint.condition()).nutFactor(),
+                            false));
+        } catch (IllegalArgumentException notKnown) {
+            return Optional.empty();
+        }
+    }
+
+    /** Where the whole value would lie without the slip, in N·m; nothing where there is none. */
+    public Optional<Stage> meant() {
+        if (preload.isEmpty() || preload.get().slip().isEmpty() || stages.isEmpty()) {
+            return Optional.empty();
+        }
+        Stage whole = stages.get(stages.size() - 1);
+        double factor = preload.get().slip().get().factor();
+        double times = preload.get().ofProof() > 0.5 ? 1 / factor : factor;
+        return Optional.of(new Stage(whole.entered(), whole.min() * times, whole.max() * times));
+    }
+}

@@ -1,0 +1,200 @@
+package methodos.desktop.torque;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import methodos.core.edit.TorqueEdits;
+import methodos.core.manual.Evidence;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Value;
+import methodos.core.manual.Wrench;
+import methodos.core.quantity.Quantity;
+import methodos.core.torque.JointTorque;
+import methodos.core.torque.Preload;
+import methodos.core.torque.PropertyClass;
+import methodos.core.torque.ThreadCondition;
+import methodos.core.torque.WrenchPlan;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.project.OpenProject;
+
+/** The chosen joint: its rounds with the wrench for each, what its screw bears, what was said. */
+final class JointPanel extends VBox {
+
+    private static final double WIDTH = 250;
+
+    private final OpenProject project;
+    private final Words words;
+    private final TorqueDrawing drawing;
+    private final Consumer<String> message;
+
+    JointPanel(OpenProject project, TorqueDrawing drawing, Consumer<String> message) {
+        super(6);
+        this.project = project;
+        this.words = project.words();
+        this.drawing = drawing;
+        this.message = message;
+        setId("jointPanel");
+    }
+
+    void show(Joint joint) {
+        getChildren().clear();
+        if (joint == null) {
+            return;
+        }
+        JointTorque torque = JointTorque.of(project.manual(), joint);
+        getChildren().add(Controls.prose(joint.name(), "panel-head"));
+        rounds(torque);
+        getChildren().add(Controls.label(words.of("torque.bears"), "strong"));
+        bears(torque);
+        getChildren()
+                .addAll(
+                        field(
+                                "jointClass",
+                                joint.propertyClass(),
+                                text -> {
+                                    PropertyClass.parse(text);
+                                    change(joint, j -> j.withPropertyClass(text));
+                                }),
+                        field(
+                                "jointCondition",
+                                joint.condition(),
+                                text -> {
+                                    ThreadCondition.parse(text);
+                                    change(joint, j -> j.withCondition(text));
+                                }),
+                        field(
+                                "jointStages",
+                                String.join(", ", joint.stages()),
+                                text -> change(joint, j -> j.withStages(stages(text)))));
+        heard(joint);
+    }
+
+    private void change(Joint joint, UnaryOperator<Joint> change) {
+        project.apply(TorqueEdits.joint(joint.id(), change));
+    }
+
+    private static List<String> stages(String text) {
+        List<String> stages =
+                Arrays.stream(text.split("[,;]"))
+                        .map(String::strip)
+                        .filter(s -> !s.isEmpty())
+                        .toList();
+        stages.forEach(Quantity::parse);
+        return stages;
+    }
+
+    private VBox field(String id, String now, Consumer<String> keep) {
+        TextField field = Controls.named(new TextField(now), id, words.of("torque." + id));
+        Controls.kept(
+                field,
+                text -> {
+                    try {
+                        keep.accept(text);
+                    } catch (IllegalArgumentException e) {
+                        message.accept(e.getMessage());
+                    }
+                });
+        return new VBox(0, Controls.label(words.of("torque." + id), "soft"), field);
+    }
+
+    private void rounds(JointTorque torque) {
+        getChildren().add(Controls.label(words.of("torque.rounds"), "strong"));
+        int number = 1;
+        row(number++, words.of("torque.byHand"), "");
+        for (JointTorque.Stage stage : torque.stages()) {
+            row(number++, stage.entered().print(), wrenches(stage));
+        }
+        if (torque.stages().size() > 1) {
+            row(number, words.of("torque.again"), "");
+        }
+        if (torque.stages().isEmpty() && torque.joint().torque() instanceof Value.Open open) {
+            getChildren().add(Controls.prose(open.why(), "open"));
+        }
+    }
+
+    private String wrenches(JointTorque.Stage stage) {
+        List<String> names = new ArrayList<>();
+        for (Wrench wrench : project.manual().wrenches()) {
+            if (WrenchPlan.reaches(wrench, stage)) {
+                names.add(wrench.name());
+            }
+        }
+        return names.isEmpty()
+                ? project.manual().wrenches().isEmpty() ? "" : words.of("torque.noWrench")
+                : String.join(words.of("torque.or"), names);
+    }
+
+    private void row(int number, String what, String with) {
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Label index = Controls.label(String.valueOf(number), "step-number");
+        index.setMinWidth(18);
+        getChildren()
+                .add(new HBox(6, index, Controls.label(what), gap, Controls.label(with, "soft")));
+    }
+
+    private void bears(JointTorque torque) {
+        Preload preload = torque.preload().orElse(null);
+        if (preload == null) {
+            getChildren().add(Controls.prose(words.of("torque.bears.unknown"), "soft"));
+            return;
+        }
+        Canvas canvas = new Canvas(WIDTH, TorqueDrawing.BEARS);
+        drawing.bears(canvas, torque);
+        JointTorque.Stage whole = torque.stages().get(torque.stages().size() - 1);
+        double middle = (whole.min() + whole.max()) / 2;
+        String told =
+                String.format(
+                        Locale.ROOT,
+                        "%.1f kN, %.0f %%",
+                        preload.newtons() / 1000,
+                        100 * preload.ofProof());
+        if (whole.max() > whole.min()) {
+            double low = preload.newtons() * whole.min() / middle;
+            double high = preload.newtons() * whole.max() / middle;
+            told =
+                    words.of(
+                            "torque.bears.range",
+                            String.format(Locale.ROOT, "%.1f", low / 1000),
+                            String.format(Locale.ROOT, "%.1f", high / 1000),
+                            Math.round(100 * low / preload.proofLoad()),
+                            Math.round(100 * high / preload.proofLoad()));
+        }
+        double k = ThreadCondition.parse(torque.joint().condition()).nutFactor();
+        getChildren()
+                .addAll(
+                        canvas,
+                        Controls.prose(told),
+                        Controls.prose(
+                                words.of(
+                                        "torque.bears.how",
+                                        String.format(Locale.ROOT, "%.2f", k),
+                                        String.format(Locale.ROOT, "%.1f", preload.stressArea()),
+                                        Math.round(preload.proofLoad() / preload.stressArea())),
+                                "soft"));
+    }
+
+    private void heard(Joint joint) {
+        if (joint.torque() instanceof Value.Known known) {
+            for (Evidence evidence : known.evidence()) {
+                if (evidence instanceof Evidence.Recorded r && !r.quote().isBlank()) {
+                    getChildren()
+                            .addAll(
+                                    Controls.label(words.of("torque.heard"), "strong"),
+                                    Controls.prose("“" + r.quote() + "”", "quote"));
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,104 @@
+package methodos.desktop.torque;
+
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
+import javafx.geometry.Pos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import methodos.core.manual.Part;
+import methodos.core.quantity.Quantity;
+import methodos.core.torque.JointTorque;
+import methodos.core.torque.TighteningTable;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+
+/** A joint on the rule: its step, its screws, its value to type, and where that lies. */
+final class JointRow extends HBox {
+
+    static final double STEP = 50;
+    static final double JOINT = 236;
+    static final double VALUE = 150;
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+
+    /**
+     * @param choose called when the row is taken
+     * @param keep called with what was typed as its value
+     */
+    JointRow(
+            TighteningTable.Row row,
+            JointTorque torque,
+            TorqueDrawing drawing,
+            TorqueRule rule,
+            Words words,
+            Consumer<String> choose,
+            BiConsumer<String, String> keep) {
+        super(6);
+        String id = row.joint().id();
+        setId("joint-" + id);
+        getStyleClass().add("joint-row");
+        setAlignment(Pos.CENTER_LEFT);
+        Label step =
+                Controls.label(
+                        String.join(", ", row.steps().stream().map(String::valueOf).toList()),
+                        "step-number");
+        step.setMinWidth(STEP);
+        step.setPrefWidth(STEP);
+        VBox joint =
+                new VBox(
+                        0,
+                        Controls.label(row.joint().name(), "strong"),
+                        Controls.label(screws(row), "soft"));
+        joint.setMinWidth(JOINT);
+        joint.setPrefWidth(JOINT);
+        joint.setMaxWidth(JOINT);
+        TextField value =
+                Controls.named(
+                        new TextField(row.entered().map(Quantity::print).orElse("")),
+                        "torque-" + id,
+                        words.of("torque.value"));
+        value.setPromptText(words.of("torque.open"));
+        value.getStyleClass().add("torque-value");
+        Controls.kept(value, text -> keep.accept(id, text));
+        value.focusedProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (is) {
+                                choose.accept(id);
+                            }
+                        });
+        VBox values =
+                new VBox(
+                        0,
+                        value,
+                        Controls.label(row.other().map(Quantity::print).orElse(""), "soft"));
+        values.setMinWidth(VALUE);
+        values.setPrefWidth(VALUE);
+        values.setMaxWidth(VALUE);
+        Canvas strip = new Canvas(rule.width(), TorqueDrawing.ROW);
+        drawing.row(strip, rule, torque);
+        getChildren().addAll(step, joint, values, strip);
+        setOnMousePressed(e -> choose.accept(id));
+    }
+
+    void chosen(boolean chosen) {
+        pseudoClassStateChanged(CHOSEN, chosen);
+    }
+
+    private static String screws(TighteningTable.Row row) {
+        StringBuilder text = new StringBuilder();
+        row.fastener()
+                .map(Part::label)
+                .ifPresent(part -> text.append(row.joint().count()).append(" × ").append(part));
+        for (String more : new String[] {row.joint().propertyClass(), row.joint().condition()}) {
+            if (!more.isEmpty()) {
+                text.append(text.isEmpty() ? "" : ", ").append(more);
+            }
+        }
+        return text.toString();
+    }
+}

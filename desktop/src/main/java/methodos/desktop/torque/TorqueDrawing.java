@@ -1,0 +1,190 @@
+package methodos.desktop.torque;
+
+import java.util.List;
+import java.util.Locale;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+import methodos.core.manual.Wrench;
+import methodos.core.torque.JointTorque;
+import methodos.core.torque.Preload;
+import methodos.core.words.Words;
+import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Theme;
+
+/** Draws wrenches and values along the rule of torque, and how much a screw bears. */
+final class TorqueDrawing {
+
+    static final double HEAD = 84;
+    static final double ROW = 46;
+    static final double BEARS = 44;
+
+    private static final double RULE = 26;
+    private static final double BAR = 13;
+    private static final int LANES = 3;
+
+    private final Theme theme;
+    private final Words words;
+
+    TorqueDrawing(Theme theme, Words words) {
+        this.theme = theme;
+        this.words = words;
+    }
+
+    private Palette colors() {
+        return theme.palette().get();
+    }
+
+    private static GraphicsContext clean(Canvas canvas) {
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        g.setTextBaseline(VPos.CENTER);
+        return g;
+    }
+
+    /** The wrenches, each over the part of the rule that it is usable for, and the rule. */
+    void head(Canvas canvas, TorqueRule rule, List<Wrench> wrenches) {
+        GraphicsContext g = clean(canvas);
+        double top = HEAD - RULE;
+        double[] end = new double[LANES];
+        for (Wrench wrench : wrenches) {
+            double to = TorqueRule.to(wrench);
+            double from = Math.max(TorqueRule.from(wrench), to / 5);
+            double x1 = rule.x(from);
+            double x2 = rule.x(to);
+            int lane = 0;
+            while (lane < LANES - 1 && end[lane] > x1 - 2) {
+                lane++;
+            }
+            end[lane] = x2;
+            double y = top - 4 - (lane + 1) * (BAR + 3);
+            g.setFill(colors().tint());
+            g.setStroke(colors().mark());
+            g.fillRoundRect(x1, y, x2 - x1, BAR, 4, 4);
+            g.strokeRoundRect(x1, y, x2 - x1, BAR, 4, 4);
+            g.setFill(colors().accent());
+            g.setFont(Theme.label(13));
+            g.setTextAlign(TextAlignment.CENTER);
+            g.fillText(wrench.name(), (x1 + x2) / 2, y + BAR / 2, x2 - x1 - 4);
+        }
+        g.setFill(colors().rule());
+        g.setStroke(colors().ruleEdge());
+        g.fillRoundRect(.5, top, rule.width() - 1, RULE - 1, 5, 5);
+        g.strokeRoundRect(.5, top, rule.width() - 1, RULE - 1, 5, 5);
+        for (double mark : rule.marks()) {
+            g.strokeLine(rule.x(mark), HEAD - 7, rule.x(mark), HEAD - 2);
+        }
+        g.setFill(Color.web("#1C2B33"));
+        g.setFont(Theme.label(13));
+        g.setTextAlign(TextAlignment.CENTER);
+        List<Double> numbered = rule.numbered();
+        for (int i = 0; i < numbered.size(); i++) {
+            boolean last = i == numbered.size() - 1;
+            String text = number(numbered.get(i)) + (last ? " N·m" : "");
+            double x = rule.x(numbered.get(i));
+            g.setTextAlign(last ? TextAlignment.RIGHT : TextAlignment.CENTER);
+            boolean crowded = i == numbered.size() - 2;
+            if (!crowded) {
+                g.fillText(text, last ? rule.width() - 4 : x, top + 9);
+            }
+        }
+    }
+
+    private static String number(double v) {
+        return v >= 1
+                ? String.format(Locale.ROOT, "%.0f", v)
+                : String.format(Locale.ROOT, "%.2g", v);
+    }
+
+    /** The stages of a joint as rings, its value as a block; with a slip where it was meant. */
+    void row(Canvas canvas, TorqueRule rule, JointTorque joint) {
+        GraphicsContext g = clean(canvas);
+        double y = ROW / 2 - 4;
+        g.setStroke(colors().line());
+        g.setLineWidth(1.5);
+        g.strokeLine(rule.x(rule.least()), y, rule.x(rule.most()), y);
+        List<JointTorque.Stage> stages = joint.stages();
+        if (stages.isEmpty()) {
+            return;
+        }
+        for (JointTorque.Stage stage : stages.subList(0, stages.size() - 1)) {
+            double x = rule.x((stage.min() + stage.max()) / 2);
+            g.setFill(colors().sheet());
+            g.setStroke(colors().ink());
+            g.setLineWidth(2);
+            g.fillOval(x - 4, y - 4, 8, 8);
+            g.strokeOval(x - 4, y - 4, 8, 8);
+        }
+        JointTorque.Stage whole = stages.get(stages.size() - 1);
+        boolean wrong =
+                joint.preload().filter(p -> p.verdict() != Preload.Verdict.PLAUSIBLE).isPresent();
+        block(g, rule, whole, y, wrong ? colors().open() : colors().ink());
+        joint.meant()
+                .ifPresent(
+                        meant -> {
+                            double x = rule.x(meant.min());
+                            g.setStroke(colors().open());
+                            g.setLineWidth(1);
+                            g.setLineDashes(2, 2);
+                            double w = Math.max(6, rule.x(meant.max()) - x);
+                            g.strokeRect(x, y - 9, w, 18);
+                            g.setLineDashes();
+                            g.setFill(colors().open());
+                            g.setFont(Theme.text(13));
+                            g.setTextAlign(TextAlignment.LEFT);
+                            String told =
+                                    words.of(
+                                            "torque.meant",
+                                            joint.preload()
+                                                    .flatMap(Preload::slip)
+                                                    .map(Preload.Slip::words)
+                                                    .orElse(""),
+                                            String.format(Locale.ROOT, "%.2g", meant.max()));
+                            g.fillText(told, Math.min(x, rule.width() - 200), y + 19);
+                        });
+    }
+
+    private static void block(
+            GraphicsContext g, TorqueRule rule, JointTorque.Stage stage, double y, Color color) {
+        double x = rule.x(stage.min());
+        double w = Math.max(7, rule.x(stage.max()) - x);
+        g.setFill(color);
+        g.fillRoundRect(x, y - 9, w, 18, 3, 3);
+    }
+
+    /** Share of the proof load: what is right tinted, the value as a block, 90 % as a line. */
+    void bears(Canvas canvas, JointTorque joint) {
+        GraphicsContext g = clean(canvas);
+        Preload preload = joint.preload().orElse(null);
+        if (preload == null || joint.stages().isEmpty()) {
+            return;
+        }
+        double width = canvas.getWidth();
+        double most = Math.max(1.0, preload.ofProof() * 1.15);
+        JointTorque.Stage whole = joint.stages().get(joint.stages().size() - 1);
+        double middle = (whole.min() + whole.max()) / 2;
+        double scale = width / most;
+        g.setFill(colors().card());
+        g.setStroke(colors().line());
+        g.fillRect(.5, 4.5, width - 1, 18);
+        g.strokeRect(.5, 4.5, width - 1, 18);
+        g.setFill(colors().tint());
+        g.fillRect(.15 * scale, 5, .75 * scale, 17);
+        boolean right = preload.verdict() == Preload.Verdict.PLAUSIBLE;
+        g.setFill(right ? colors().ink() : colors().open());
+        double x1 = preload.ofProof() * whole.min() / middle * scale;
+        double x2 = preload.ofProof() * whole.max() / middle * scale;
+        g.fillRoundRect(x1, 4, Math.max(5, x2 - x1), 19, 3, 3);
+        g.setStroke(colors().ink());
+        g.setLineWidth(2);
+        g.strokeLine(.9 * scale, 2, .9 * scale, 25);
+        g.setFill(colors().soft());
+        g.setFont(Theme.text(13));
+        g.setTextAlign(TextAlignment.LEFT);
+        g.fillText("0", 0, 35);
+        g.setTextAlign(TextAlignment.CENTER);
+        g.fillText("90 %", Math.min(width - 16, .9 * scale), 35);
+    }
+}

@@ -1,0 +1,121 @@
+package methodos.desktop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import methodos.core.check.Place;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Sight;
+import methodos.core.quantity.Quantity;
+import methodos.core.torque.TighteningTable;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** Values along the rule, the shop's wrenches and what a screw bears, in the real window. */
+class TorqueTest extends RealWindow {
+
+    private Joint cap;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    @BeforeEach
+    void openPlace(FxRobot robot) {
+        show(robot, Place.TORQUE);
+        laidOut(robot);
+        cap =
+                manual().joints().stream()
+                        .filter(j -> j.name().equals("Right end cap to body"))
+                        .findFirst()
+                        .orElseThrow();
+    }
+
+    private Joint now() {
+        return manual().joint(cap.id()).orElseThrow();
+    }
+
+    private List<String> said(FxRobot robot, String within) {
+        return robot.lookup(within + " .label").queryAllAs(Label.class).stream()
+                .map(Labeled::getText)
+                .toList();
+    }
+
+    @Test
+    void eachJointOfTheStepsHasARow(FxRobot robot) {
+        assertThat(node(robot, "#joints", VBox.class).getChildren())
+                .extracting(n -> n.getId())
+                .isEqualTo(
+                        TighteningTable.of(manual(), Sight.EVERYTHING).stream()
+                                .map(r -> "joint-" + r.joint().id())
+                                .toList());
+    }
+
+    @Test
+    void aSlipThatIsTypedIsSaidAndTakenBack(FxRobot robot) throws Exception {
+        fill(robot, "#torque-" + cap.id(), "70 lbf·ft");
+        assertThat(now().torque().known().map(Quantity::entered)).contains("70 lbf·ft");
+        until(
+                () ->
+                        project.openPoints().get().stream()
+                                .anyMatch(p -> p.key().equals("open.torque.SLIP")));
+        robot.clickOn("#undo");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(now()).isEqualTo(cap);
+        assertThat(node(robot, "#torque-" + cap.id(), TextField.class).getText())
+                .isEqualTo("7 to 8.5 N·m");
+    }
+
+    @Test
+    void whatIsNoTorqueIsSaidAndChangesNothing(FxRobot robot) {
+        fill(robot, "#torque-" + cap.id(), "tight");
+        assertThat(now()).isEqualTo(cap);
+        assertThat(node(robot, "#message", Label.class).getText()).contains("“tight”");
+        assertThat(node(robot, "#torque-" + cap.id(), TextField.class).getText())
+                .isEqualTo("tight");
+    }
+
+    @Test
+    void wrenchesAreAddedAndTheFewestAreNamed(FxRobot robot) {
+        int before = manual().wrenches().size();
+        robot.clickOn("#wrenchName").write("W9");
+        fill(robot, "#wrenchRange", "much");
+        assertThat(manual().wrenches()).hasSize(before);
+        fill(robot, "#wrenchRange", "1 to 30 mm");
+        assertThat(manual().wrenches()).hasSize(before);
+        fill(robot, "#wrenchRange", "0.2 to 20 N·m");
+        assertThat(manual().wrenches()).hasSize(before + 1);
+        String id = manual().wrenches().get(before).id();
+        assertThat(said(robot, "#jointPanel")).anyMatch(t -> t.contains("W9"));
+        laidOut(robot);
+        robot.interact(() -> robot.lookup("#deleteWrench-" + id).queryButton().fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().wrenches()).hasSize(before);
+    }
+
+    @Test
+    void theChosenJointTellsItsRoundsAndWhatItsScrewBears(FxRobot robot) {
+        robot.clickOn("#torque-" + cap.id());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(said(robot, "#jointPanel"))
+                .contains("all by hand", "2.5 N·m", "5 N·m", "7 to 8.5 N·m", "once round again")
+                // 7 and 8.5 / (0.15 · 0.006), of 20.1 mm² · 580 MPa
+                .contains("7.8 to 9.4 kN, 67 to 81 % of proof");
+        fill(robot, "#jointClass", "soft");
+        assertThat(now().propertyClass()).isEqualTo("8.8");
+        assertThat(node(robot, "#message", Label.class).getText()).contains("no known class");
+        fill(robot, "#jointClass", "10.9");
+        assertThat(now().propertyClass()).isEqualTo("10.9");
+        fill(robot, "#jointStages", "3 N·m");
+        assertThat(now().stages()).containsExactly("3 N·m");
+    }
+}
