@@ -6,9 +6,11 @@ import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
+import methodos.core.fit.LimitTable;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Sight;
 import methodos.core.quantity.Quantity;
@@ -117,5 +119,32 @@ class TorqueTest extends RealWindow {
         assertThat(now().propertyClass()).isEqualTo("10.9");
         fill(robot, "#jointStages", "3 N·m");
         assertThat(now().stages()).containsExactly("3 N·m");
+    }
+
+    @Test
+    void readingsAreTriedAgainstTheirLimit(FxRobot robot) {
+        var before = manual();
+        LimitTable.Row row =
+                LimitTable.of(manual(), Sight.EVERYTHING).stream()
+                        .filter(r -> r.reading().what().equals("Free length of a spring"))
+                        .findFirst()
+                        .orElseThrow();
+        String key = row.step().id() + "-" + row.index();
+        TextField field = node(robot, "#try-" + key, TextField.class);
+        robot.interact(field::requestFocus);
+        robot.write("63.5, 63").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        Label verdict = node(robot, "#verdict-" + key, Label.class);
+        assertThat(verdict.getText()).isEqualTo("All 2 are inside.");
+        robot.write(", 62.05").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(verdict.getText()).startsWith("One is within one resolution");
+        robot.write(", 61.9 mm").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(verdict.getText()).isEqualTo("One is outside: replace all ten springs");
+        robot.write(", long").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(node(robot, "#message", Label.class).getText()).contains("“long”");
+        assertThat(manual()).isEqualTo(before);
     }
 }

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import methodos.core.coverage.ShownNotTold;
 import methodos.core.coverage.ToldInReverse;
+import methodos.core.fit.InstrumentFit;
+import methodos.core.fit.LimitTable;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Energy;
@@ -56,6 +58,7 @@ public final class OpenPoints {
         all.stores();
         all.joints();
         all.wrenches();
+        all.instruments();
         return List.copyOf(all.points);
     }
 
@@ -216,6 +219,21 @@ public final class OpenPoints {
                             row.part().label(),
                             row.part().item());
                 }
+            }
+        }
+    }
+
+    private void instruments() {
+        for (LimitTable.Row row : LimitTable.of(manual, sight)) {
+            if (row.fit().filter(f -> f == InstrumentFit.TOO_COARSE).isPresent()) {
+                add(
+                        Place.TORQUE,
+                        "open.instrument",
+                        row.step().id(),
+                        null,
+                        row.instrument().orElseThrow().label(),
+                        row.reading().what(),
+                        row.number());
             }
         }
     }

@@ -7,7 +7,11 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
+import methodos.core.fit.LimitRule;
+import methodos.core.fit.ReadingVerdict;
 import methodos.core.manual.Wrench;
+import methodos.core.quantity.Conversion;
+import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
 import methodos.core.words.Words;
@@ -20,6 +24,9 @@ final class TorqueDrawing {
     static final double HEAD = 84;
     static final double ROW = 46;
     static final double BEARS = 44;
+    static final double LIMIT = 36;
+
+    private static final double INSET = 22;
 
     private static final double RULE = 26;
     private static final double BAR = 13;
@@ -186,5 +193,51 @@ final class TorqueDrawing {
         g.fillText("0", 0, 35);
         g.setTextAlign(TextAlignment.CENTER);
         g.fillText("90 %", Math.min(width - 16, .9 * scale), 35);
+    }
+
+    /**
+     * A rule of its own with what is inside tinted, and readings under it: filled where they pass.
+     */
+    void limit(
+            Canvas canvas, Quantity limit, List<Quantity> readings, List<ReadingVerdict> verdicts) {
+        GraphicsContext g = clean(canvas);
+        LimitRule rule = LimitRule.of(limit);
+        double width = canvas.getWidth() - 2 * INSET;
+        double top = 20;
+        g.setFont(Theme.text(13));
+        g.setTextAlign(TextAlignment.CENTER);
+        for (double mark : rule.numbered()) {
+            double x = INSET + width * rule.share(mark);
+            g.setFill(colors().soft());
+            g.fillText(rule.text(mark), x, 8);
+            g.setStroke(colors().ruleEdge());
+            g.setLineWidth(1);
+            g.strokeLine(x, top - 4, x, top);
+        }
+        g.setStroke(colors().ruleEdge());
+        g.strokeLine(INSET, top, INSET + width, top);
+        double x1 =
+                limit.min() == null
+                        ? INSET
+                        : INSET + width * rule.share(limit.min().value().toDouble());
+        double x2 =
+                limit.max() == null
+                        ? INSET + width
+                        : INSET + width * rule.share(limit.max().value().toDouble());
+        g.setFill(colors().tint());
+        g.setStroke(colors().mark());
+        g.fillRect(x1, top + 2, Math.max(2, x2 - x1), 11);
+        g.strokeRect(x1, top + 2, Math.max(2, x2 - x1), 11);
+        for (int i = 0; i < readings.size(); i++) {
+            Quantity reading = readings.get(i);
+            boolean inside = verdicts.get(i) == ReadingVerdict.PASS;
+            double at = new Conversion(reading, limit.unit()).exact(reading.min()).toDouble();
+            double x = INSET + width * rule.share(at);
+            g.setFill(inside ? colors().ink() : colors().sheet());
+            g.setStroke(inside ? colors().ink() : colors().open());
+            g.setLineWidth(2);
+            g.fillOval(x - 5, top + 2.5, 10, 10);
+            g.strokeOval(x - 5, top + 2.5, 10, 10);
+        }
     }
 }

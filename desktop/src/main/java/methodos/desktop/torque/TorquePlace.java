@@ -47,6 +47,7 @@ public final class TorquePlace implements PlaceView {
     private final Label plan;
     private final Label empty;
     private final HBox heads;
+    private final LimitRows limits;
     private final JointPanel panel;
     private final WrenchList wrenches;
     private final List<JointRow> drawn = new ArrayList<>();
@@ -76,7 +77,9 @@ public final class TorquePlace implements PlaceView {
         heads.setAlignment(Pos.BOTTOM_LEFT);
         heads.setPadding(new Insets(0, 6, 4, 6));
         Controls.named(rows, "joints", words.of("torque.joints"));
-        VBox center = new VBox(6, heads, rows, plan, empty);
+        this.limits = new LimitRows(project, drawing, message);
+        VBox.setMargin(limits, new Insets(12, 0, 0, 0));
+        VBox center = new VBox(6, heads, rows, plan, empty, limits);
         center.setPadding(new Insets(14, 12, 16, 18));
         node.setCenter(scroll(center, "place"));
         VBox side = new VBox(16, panel, wrenches, new OpenPointList(project, Place.TORQUE, go));
@@ -85,7 +88,12 @@ public final class TorquePlace implements PlaceView {
         sideScroll.setPrefWidth(SIDE);
         sideScroll.setMinWidth(SIDE);
         node.setRight(sideScroll);
-        theme.palette().addListener(o -> refresh());
+        theme.palette()
+                .addListener(
+                        o -> {
+                            refresh();
+                            limits.refresh(true);
+                        });
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
         refresh();
@@ -124,6 +132,7 @@ public final class TorquePlace implements PlaceView {
     }
 
     private void refresh() {
+        limits.refresh(false);
         joints = TighteningTable.of(project.manual(), project.sight().get());
         List<Object> now = List.of(joints, project.manual().wrenches(), theme.palette().get());
         if (now.equals(shown)) {
@@ -185,7 +194,7 @@ public final class TorquePlace implements PlaceView {
 
     @Override
     public String subtitle() {
-        return words.of("torque.subtitle", joints.size());
+        return words.of("torque.subtitle", joints.size(), limits.count());
     }
 
     @Override

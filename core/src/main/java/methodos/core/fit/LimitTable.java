@@ -1,0 +1,77 @@
+package methodos.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Reading;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Tool;
+import methodos.core.quantity.Quantity;
+
+/** Every limit that the steps measure against, in the order of the steps. */
+public final class LimitTable {
+
+    /**
+     * @param index of the reading within its step, from 0
+     * @param number of the step for the units that are looked at
+     * @param instrument the tool that it is measured with, where one is said
+     */
+    public record Row(
+            Step step, int index, int number, Reading reading, Optional<Tool> instrument) {
+
+        /** Smallest step of the instrument, where its size tells one that suits the limit. */
+        public Optional<Quantity> resolution() {
+            Optional<Quantity> limit = reading.limit().known();
+            return instrument
+                    .filter(t -> t.kind() == Tool.Kind.MEASURING)
+                    .flatMap(t -> read(t.size()))
+                    .filter(q -> q.single() && q.min().value().signum() > 0)
+                    .filter(
+                            q ->
+                                    limit.isPresent()
+                                            && limit.get().unit().dimension()
+                                                    == q.unit().dimension());
+        }
+
+        /** Whether the instrument is fine enough, where that can be told. */
+        public Optional<InstrumentFit> fit() {
+            return resolution()
+                    .map(r -> InstrumentFit.of(reading.limit().known().orElseThrow(), r, null));
+        }
+
+        private static Optional<Quantity> read(String size) {
+            try {
+                return Optional.of(Quantity.parse(size));
+            } catch (IllegalArgumentException tellsNone) {
+                return Optional.empty();
+            }
+        }
+    }
+
+    private LimitTable() {}
+
+    public static List<Row> of(Manual manual, Sight sight) {
+        StepNumbers numbers = new StepNumbers(manual, sight);
+        List<Row> rows = new ArrayList<>();
+        manual.steps()
+                .filter(s -> numbers.of(s.id()).isPresent())
+                .forEach(
+                        s -> {
+                            for (int i = 0; i < s.readings().size(); i++) {
+                                Reading reading = s.readings().get(i);
+                                rows.add(
+                                        new Row(
+                                                s,
+                                                i,
+                                                numbers.of(s.id()).orElseThrow(),
+                                                reading,
+                                                Optional.ofNullable(reading.tool())
+                                                        .flatMap(manual::tool)));
+                            }
+                        });
+        return List.copyOf(rows);
+    }
+}

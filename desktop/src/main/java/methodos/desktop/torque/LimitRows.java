@@ -1,0 +1,191 @@
+package methodos.desktop.torque;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import methodos.core.fit.InstrumentFit;
+import methodos.core.fit.LimitTable;
+import methodos.core.fit.ReadingVerdict;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+import methodos.core.quantity.Quantity;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.project.OpenProject;
+
+/**
+ * The limits of the steps, each along a rule of its own; readings can be typed to see what the
+ * limit says of them. What is tried is not kept in the manual.
+ */
+final class LimitRows extends VBox {
+
+    private static final double RULE = 344;
+
+    private final OpenProject project;
+    private final Words words;
+    private final TorqueDrawing drawing;
+    private final Consumer<String> message;
+
+    /** What was tried, by step and reading. */
+    private final Map<String, String> tried = new HashMap<>();
+
+    private List<LimitTable.Row> shown = List.of();
+
+    LimitRows(OpenProject project, TorqueDrawing drawing, Consumer<String> message) {
+        super(2);
+        this.project = project;
+        this.words = project.words();
+        this.drawing = drawing;
+        this.message = message;
+        setId("limits");
+    }
+
+    /** Fills the rows anew where the limits are others now, or the colours are. */
+    void refresh(boolean anyway) {
+        List<LimitTable.Row> rows = LimitTable.of(project.manual(), project.sight().get());
+        if (rows.equals(shown) && !anyway) {
+            return;
+        }
+        shown = rows;
+        getChildren().clear();
+        if (!rows.isEmpty()) {
+            getChildren().add(Controls.label(words.of("torque.limits"), "panel-head"));
+            rows.forEach(r -> getChildren().add(row(r)));
+        }
+    }
+
+    /** How many limits the steps measure against. */
+    int count() {
+        return shown.size();
+    }
+
+    private HBox row(LimitTable.Row row) {
+        Label step = Controls.label(String.valueOf(row.number()), "step-number");
+        step.setMinWidth(JointRow.STEP);
+        step.setPrefWidth(JointRow.STEP);
+        String with = row.instrument().map(Tool::label).orElse("");
+        String times =
+                row.reading().count() > 1
+                        ? words.of("torque.limit.times", row.reading().count(), with)
+                        : with;
+        Label name = Controls.prose(row.reading().what(), "strong");
+        VBox what = new VBox(0, name, Controls.prose(times, "soft"));
+        row.fit()
+                .filter(f -> f == InstrumentFit.TOO_COARSE)
+                .ifPresent(
+                        f ->
+                                what.getChildren()
+                                        .add(Controls.prose(words.of("torque.coarse"), "open")));
+        what.setMinWidth(JointRow.JOINT);
+        what.setPrefWidth(JointRow.JOINT);
+        what.setMaxWidth(JointRow.JOINT);
+        HBox box = new HBox(6, step, what);
+        box.getStyleClass().add("joint-row");
+        if (row.reading().limit() instanceof Value.Known known) {
+            box.getChildren().addAll(known(row, known.quantity()));
+        } else {
+            Label why = Controls.prose(((Value.Open) row.reading().limit()).why(), "open");
+            why.setMaxWidth(JointRow.VALUE + RULE);
+            box.getChildren().add(why);
+        }
+        return box;
+    }
+
+    private List<Node> known(LimitTable.Row row, Quantity limit) {
+        String key = row.step().id() + "#" + row.index();
+        TextField field =
+                Controls.named(
+                        new TextField(tried.getOrDefault(key, "")),
+                        "try-" + key.replace('#', '-'),
+                        words.of("torque.try"));
+        field.setPromptText(words.of("torque.try"));
+        VBox value = new VBox(2, Controls.label(limit.print(), "strong"), field);
+        value.setMinWidth(JointRow.VALUE);
+        value.setPrefWidth(JointRow.VALUE);
+        value.setMaxWidth(JointRow.VALUE);
+        Canvas canvas = new Canvas(RULE, TorqueDrawing.LIMIT);
+        Label verdict = Controls.prose("", "soft");
+        verdict.setId("verdict-" + key.replace('#', '-'));
+        try {
+            List<Quantity> before = readings(limit, tried.getOrDefault(key, ""));
+            drawing.limit(canvas, limit, before, verdicts(row, limit, before));
+        } catch (IllegalArgumentException otherLimit) {
+            drawing.limit(canvas, limit, List.of(), List.of());
+        }
+        Controls.kept(
+                field,
+                text -> {
+                    try {
+                        List<Quantity> readings = readings(limit, text);
+                        List<ReadingVerdict> verdicts = verdicts(row, limit, readings);
+                        tried.put(key, text);
+                        drawing.limit(canvas, limit, readings, verdicts);
+                        verdict.setText(told(verdicts, row.reading().otherwise()));
+                    } catch (IllegalArgumentException e) {
+                        message.accept(e.getMessage());
+                    }
+                });
+        return List.of(value, new VBox(0, canvas, verdict));
+    }
+
+    /** Readings as they are typed, commas between them; without a unit in that of the limit. */
+    private static List<Quantity> readings(Quantity limit, String text) {
+        List<Quantity> all = new ArrayList<>();
+        for (String one : text.split("[,;]")) {
+            if (!one.isBlank()) {
+                boolean bare = one.strip().matches("[-0-9./ ]+");
+                all.add(
+                        Quantity.parse(
+                                bare ? one.strip() + " " + limit.unit().symbol() : one.strip()));
+            }
+        }
+        return all;
+    }
+
+    /**
+     * With an instrument whose resolution is not known nothing is marginal but the limit itself.
+     */
+    private static List<ReadingVerdict> verdicts(
+            LimitTable.Row row, Quantity limit, List<Quantity> readings) {
+        List<ReadingVerdict> all = new ArrayList<>();
+        for (Quantity reading : readings) {
+            if (!reading.single()) {
+                throw new IllegalArgumentException(reading.entered() + " is no single reading.");
+            }
+            ReadingVerdict verdict =
+                    row.resolution()
+                            .map(r -> ReadingVerdict.of(limit, r, reading))
+                            .orElseGet(() -> withoutResolution(limit, reading));
+            all.add(verdict);
+        }
+        return all;
+    }
+
+    private static ReadingVerdict withoutResolution(Quantity limit, Quantity reading) {
+        ReadingVerdict exact =
+                ReadingVerdict.of(limit, Quantity.parse("0 " + limit.unit().symbol()), reading);
+        return exact == ReadingVerdict.MARGINAL ? ReadingVerdict.PASS : exact;
+    }
+
+    private String told(List<ReadingVerdict> verdicts, String otherwise) {
+        long failed = verdicts.stream().filter(v -> v == ReadingVerdict.FAIL).count();
+        long marginal = verdicts.stream().filter(v -> v == ReadingVerdict.MARGINAL).count();
+        if (verdicts.isEmpty()) {
+            return "";
+        }
+        if (failed > 0) {
+            return words.of("torque.try.fail", failed, otherwise);
+        }
+        return marginal > 0
+                ? words.of("torque.try.marginal", marginal)
+                : words.of("torque.try.pass", verdicts.size());
+    }
+}
