@@ -2,6 +2,7 @@ package methodos.cli;
 
 import java.io.PrintWriter;
 import methodos.files.project.ProjectProblem;
+import methodos.files.sheet.SheetProblem;
 import methodos.footage.FootageProblem;
 import methodos.publish.PublishProblem;
 import org.slf4j.LoggerFactory;
@@ -24,7 +25,8 @@ final class Failure {
         int status;
         if (e instanceof ProjectProblem
                 || e instanceof FootageProblem
-                || e instanceof PublishProblem) {
+                || e instanceof PublishProblem
+                || e instanceof SheetProblem) {
             err.println(e.getMessage());
             status = BAD_INPUT;
         } else {

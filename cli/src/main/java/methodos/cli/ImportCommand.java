@@ -6,9 +6,11 @@ import methodos.cli.output.Output;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.narration.Captions;
+import methodos.core.sheet.PartSheet;
 import methodos.files.captions.CaptionFile;
 import methodos.files.project.ClipFiles;
 import methodos.files.project.ProjectFolder;
+import methodos.files.sheet.SheetFile;
 import methodos.footage.Probe;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -18,8 +20,10 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "import",
         mixinStandardHelpOptions = true,
-        description = "Brings footage or captions into a project.")
+        description = "Brings footage, captions or a parts list into a project.")
 final class ImportCommand implements Callable<Integer> {
+
+    private static final int NOT_UNDERSTOOD = 3;
 
     @Parameters(paramLabel = "PROJECT", description = "the project")
     private Path project;
@@ -35,6 +39,9 @@ final class ImportCommand implements Callable<Integer> {
                 names = "--captions",
                 description = "captions as WebVTT, SubRip (SRT) or plain text with times")
         private Path captions;
+
+        @Option(names = "--parts", description = "a parts list as CSV or XLSX with a header row")
+        private Path parts;
     }
 
     @Option(names = "--clip", description = "id or name of the clip that the captions belong to")
@@ -43,6 +50,9 @@ final class ImportCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         try (ProjectFolder folder = ProjectFolder.open(project)) {
+            if (what.parts != null) {
+                return parts(folder);
+            }
             return what.footage != null ? footage(folder) : captions(folder);
         }
     }
@@ -54,6 +64,26 @@ final class ImportCommand implements Callable<Integer> {
         folder.save(manual.withClip(added).withIdTaken());
         Output.line(added.id() + " " + added.name());
         probe.problems().forEach(System.err::println);
+        return 0;
+    }
+
+    /** With a row that is not understood nothing is taken in. */
+    private int parts(ProjectFolder folder) throws Exception {
+        Manual manual = folder.workspace().manual();
+        PartSheet sheet = PartSheet.of(SheetFile.read(what.parts), manual);
+        if (!sheet.problems().isEmpty()) {
+            sheet.problems().forEach(p -> System.err.println(p.sentence()));
+            System.err.println("Nothing was taken in.");
+            return NOT_UNDERSTOOD;
+        }
+        folder.save(sheet.edit().change().apply(manual));
+        Output.line(
+                sheet.added().size()
+                        + " parts added, "
+                        + sheet.changed().size()
+                        + " changed, "
+                        + sheet.absent().size()
+                        + " not in the list");
         return 0;
     }
 

@@ -76,6 +76,22 @@ class CommandLineTest {
     }
 
     @Test
+    void aPartsListIsTakenInWholeOrNotAtAll() throws Exception {
+        Path list =
+                Files.writeString(
+                        demo.resolveSibling("list.csv"),
+                        "item,name,qty\n7,cap screw,8\n99,shim,2\n");
+        assertThat(run("import", demo, "--parts", list)).isZero();
+        assertThat(output()).startsWith("1 parts added, 1 changed,");
+        byte[] before = Files.readAllBytes(demo.resolve("manual.json"));
+        Files.writeString(list, "item,name,qty\n98,ring,2\n97,pin,few\n");
+        assertThat(run("import", demo, "--parts", list)).isEqualTo(3);
+        assertThat(complaint()).contains("Line 3, qty: “few” is no whole number.");
+        assertThat(Files.readAllBytes(demo.resolve("manual.json"))).isEqualTo(before);
+        refused("nowhere.csv", "import", demo, "--parts", "nowhere.csv");
+    }
+
+    @Test
     void hearsTheDemoAndSaysSoWhereItCannotHear() throws Exception {
         Captions written = captions("2-take-down");
         assertThat(written.captions()).isNotEmpty();

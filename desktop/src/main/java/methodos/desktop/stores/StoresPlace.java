@@ -1,8 +1,13 @@
 package methodos.desktop.stores;
 
+import java.io.File;
+import java.nio.file.Path;
+import java.util.concurrent.ExecutorService;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
@@ -11,6 +16,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.UnitEdits;
@@ -18,17 +24,26 @@ import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Part;
 import methodos.core.manual.ReuseRule;
+import methodos.core.sheet.PartSheet;
+import methodos.core.sheet.RowProblem;
+import methodos.core.sheet.Sheet;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.ListTable;
 import methodos.desktop.control.SidePanel;
+import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.unit.UnitsChooser;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
+import methodos.files.sheet.SheetFile;
+import methodos.files.sheet.SheetProblem;
 
 /** The place Stores: the parts list, changed in place, and what of it the kits hold. */
 public final class StoresPlace implements PlaceView {
+
+    /** So many of the rows that were not understood are told at once. */
+    private static final int TOLD = 3;
 
     private final OpenProject project;
     private final Words words;
@@ -36,10 +51,13 @@ public final class StoresPlace implements PlaceView {
     private final ListTable<Part> table;
     private final VBox kits = new VBox(6);
     private final VBox units = new VBox(6);
+    private final Consumer<String> message;
+    private final ExecutorService reading = Aside.thread("parts list");
 
     public StoresPlace(OpenProject project, Consumer<String> message, Consumer<OpenPoint> go) {
         this.project = project;
         this.words = project.words();
+        this.message = message;
         table = new ListTable<>(words, message);
         Controls.named(table, "parts", words.of("stores.parts"));
         table.setPlaceholder(Controls.prose(words.of("stores.empty"), "soft"));
@@ -68,7 +86,13 @@ public final class StoresPlace implements PlaceView {
                         add.clear();
                     }
                 });
-        VBox center = new VBox(10, table, add);
+        HBox below =
+                new HBox(
+                        12,
+                        add,
+                        Controls.link("importParts", words.of("stores.import"), this::chooseList));
+        HBox.setHgrow(add, Priority.ALWAYS);
+        VBox center = new VBox(10, table, below);
         VBox.setVgrow(table, Priority.ALWAYS);
         center.setPadding(new Insets(16, 16, 16, 18));
         node.setCenter(center);
@@ -76,6 +100,50 @@ public final class StoresPlace implements PlaceView {
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
         refresh();
+    }
+
+    private void chooseList() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(words.of("stores.import"));
+        File file = chooser.showOpenDialog(node.getScene().getWindow());
+        if (file != null) {
+            importParts(file.toPath());
+        }
+    }
+
+    /** Takes a parts list in, whole or not at all; reading it happens beside the interface. */
+    public void importParts(Path file) {
+        reading.execute(
+                () -> {
+                    try {
+                        Sheet sheet = SheetFile.read(file);
+                        Platform.runLater(() -> take(sheet));
+                    } catch (SheetProblem e) {
+                        Platform.runLater(() -> message.accept(e.getMessage()));
+                    }
+                });
+    }
+
+    private void take(Sheet sheet) {
+        PartSheet parts = PartSheet.of(sheet, project.manual());
+        if (parts.problems().isEmpty()) {
+            project.apply(parts.edit());
+            message.accept(
+                    words.of(
+                            "stores.imported",
+                            parts.added().size(),
+                            parts.changed().size(),
+                            parts.absent().size()));
+        } else {
+            message.accept(
+                    words.of(
+                            "stores.notImported",
+                            parts.problems().stream()
+                                    .limit(TOLD)
+                                    .map(RowProblem::sentence)
+                                    .collect(Collectors.joining(" ")),
+                            parts.problems().size()));
+        }
     }
 
     private void typed(
@@ -156,5 +224,10 @@ public final class StoresPlace implements PlaceView {
     @Override
     public void go(OpenPoint point) {
         table.choose(p -> p.id().equals(point.subject()));
+    }
+
+    @Override
+    public void close() {
+        reading.shutdown();
     }
 }

@@ -1,0 +1,153 @@
+package methodos.files.sheet;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import methodos.core.sheet.Sheet;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.dhatim.fastexcel.reader.Cell;
+import org.dhatim.fastexcel.reader.ReadableWorkbook;
+import org.dhatim.fastexcel.reader.Row;
+
+/**
+ * Tables from CSV and XLSX files, by what is in the file, not by its name.
+ *
+ * <p>CSV may be UTF-8 or UTF-16 with a mark, else UTF-8 or, where that fails, Windows-1252; its
+ * delimiter is the one of comma, semicolon and tab that stands most often in the header. Of a
+ * workbook the first sheet is read, formulas by the value that was kept with them.
+ */
+public final class SheetFile {
+
+    /** More rows are no parts list. */
+    private static final int MOST_ROWS = 50_000;
+
+    private static final long MOST_BYTES = 50_000_000;
+
+    private SheetFile() {}
+
+    /**
+     * @throws SheetProblem with a sentence if it cannot be read
+     */
+    public static Sheet read(Path file) throws SheetProblem {
+        String name = String.valueOf(file.getFileName());
+        try {
+            if (Files.size(file) > MOST_BYTES) {
+                throw new SheetProblem(name + " is too large for a list: more than 50 MB.", null);
+            }
+            byte[] head;
+            try (InputStream in = Files.newInputStream(file)) {
+                head = in.readNBytes(4);
+            }
+            boolean zip = head.length > 3 && head[0] == 'P' && head[1] == 'K';
+            List<Sheet.Row> rows = zip ? workbook(file, name) : csv(Files.readAllBytes(file), name);
+            rows.removeIf(r -> r.cells().stream().allMatch(String::isBlank));
+            if (rows.isEmpty()) {
+                throw new SheetProblem(name + " has no rows.", null);
+            }
+            return new Sheet(
+                    rows.get(0).cells().stream().map(String::strip).toList(),
+                    rows.subList(1, rows.size()));
+        } catch (IOException | UncheckedIOException e) {
+            throw new SheetProblem(name + " cannot be read: it is damaged or not there.", e);
+        }
+    }
+
+    private static List<Sheet.Row> csv(byte[] bytes, String name) throws SheetProblem, IOException {
+        String text = text(bytes);
+        CSVFormat format =
+                CSVFormat.DEFAULT
+                        .builder()
+                        .setDelimiter(delimiter(text))
+                        .setIgnoreEmptyLines(true)
+                        .get();
+        List<Sheet.Row> rows = new ArrayList<>();
+        try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
+            for (CSVRecord row : parser) {
+                tooMany(rows.size(), name);
+                rows.add(new Sheet.Row((int) parser.getCurrentLineNumber(), row.toList()));
+            }
+        } catch (IllegalStateException | UncheckedIOException e) {
+            throw new SheetProblem(
+                    name + " has a quote that is not closed after line " + rows.size() + ".", e);
+        }
+        return rows;
+    }
+
+    private static void tooMany(int rows, String name) throws SheetProblem {
+        if (rows >= MOST_ROWS) {
+            throw new SheetProblem(
+                    name + " has more than " + MOST_ROWS + " rows, too many for a list.", null);
+        }
+    }
+
+    private static char delimiter(String text) {
+        String header = text.lines().findFirst().orElse("");
+        char best = ',';
+        for (char c : new char[] {';', '\t'}) {
+            if (count(header, c) > count(header, best)) {
+                best = c;
+            }
+        }
+        return best;
+    }
+
+    private static long count(String text, char c) {
+        return text.chars().filter(x -> x == c).count();
+    }
+
+    private static String text(byte[] bytes) {
+        if (bytes.length > 2 && (bytes[0] & 255) == 0xFF && (bytes[1] & 255) == 0xFE) {
+            return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16LE);
+        }
+        if (bytes.length > 2 && (bytes[0] & 255) == 0xFE && (bytes[1] & 255) == 0xFF) {
+            return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16BE);
+        }
+        try {
+            String text =
+                    StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
+        } catch (CharacterCodingException notUtf8) {
+            return new String(bytes, Charset.forName("windows-1252"));
+        }
+    }
+
+    private static List<Sheet.Row> workbook(Path file, String name)
+            throws SheetProblem, IOException {
+        List<Sheet.Row> rows = new ArrayList<>();
+        try (InputStream in = Files.newInputStream(file);
+                ReadableWorkbook book = new ReadableWorkbook(in);
+                Stream<Row> stream = book.getFirstSheet().openStream()) {
+            for (Row row : (Iterable<Row>) stream::iterator) {
+                tooMany(rows.size(), name);
+                List<String> cells = new ArrayList<>();
+                for (int i = 0; i < row.getCellCount(); i++) {
+                    Cell cell = row.getCell(i);
+                    cells.add(cell == null ? "" : String.valueOf(text(cell)));
+                }
+                rows.add(new Sheet.Row(row.getRowNum(), cells));
+            }
+        } catch (RuntimeException e) {
+            // damaged workbooks make the reader fail in every way there is
+            throw new SheetProblem(name + " is no readable workbook.", e);
+        }
+        return rows;
+    }
+
+    /** Numbers as they are shown in a list: 4, not 4.0. */
+    private static String text(Cell cell) {
+        String raw = cell.getText();
+        return raw == null ? "" : raw.replaceAll("^(-?\\d+)\\.0$", "$1");
+    }
+}
