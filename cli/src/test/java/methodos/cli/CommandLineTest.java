@@ -80,7 +80,7 @@ class CommandLineTest {
         Path list =
                 Files.writeString(
                         demo.resolveSibling("list.csv"),
-                        "item,name,qty\n7,cap screw,8\n99,shim,2\n");
+                        "item,name,qty\n7,cap screw,10\n99,shim,2\n");
         assertThat(run("import", demo, "--parts", list)).isZero();
         assertThat(output()).startsWith("1 parts added, 1 changed,");
         byte[] before = Files.readAllBytes(demo.resolve("manual.json"));
