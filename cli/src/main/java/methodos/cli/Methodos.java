@@ -31,6 +31,7 @@ import picocli.CommandLine.Spec;
             NewCommand.class,
             ImportCommand.class,
             ShowCommand.class,
+            TablesCommand.class,
             PublishCommand.class,
             DemoCommand.class
         })

@@ -8,14 +8,10 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
 import methodos.core.manual.Manual;
-import methodos.core.manual.SerialRange;
-import methodos.core.manual.Sight;
-import methodos.core.manual.Variant;
 import methodos.core.narration.Workspace;
 import methodos.desktop.publish.StepFilms;
 import methodos.files.project.KeptPictures;
 import methodos.files.project.ProjectFolder;
-import methodos.files.project.ProjectProblem;
 import methodos.publish.document.Films;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
@@ -55,14 +51,6 @@ final class PublishCommand implements Callable<Integer> {
 
     @ArgGroup private Eyes eyes;
 
-    static final class Eyes {
-        @Option(names = "--variant", description = "id of a variant, or the name of a model")
-        private String variant;
-
-        @Option(names = "--serial", description = "serial number of one unit")
-        private Long serial;
-    }
-
     @Override
     public Integer call() throws Exception {
         Set<Publisher.Format> wanted = new LinkedHashSet<>();
@@ -78,7 +66,7 @@ final class PublishCommand implements Callable<Integer> {
         Publication publication =
                 Publication.of(
                         manual,
-                        sight(manual),
+                        Eyes.sight(eyes, manual),
                         new KeptPictures(project)::still,
                         LocalDate.now().toString());
         Films made =
@@ -93,41 +81,5 @@ final class PublishCommand implements Callable<Integer> {
             Output.line(file.toString());
         }
         return 0;
-    }
-
-    private Sight sight(Manual manual) throws ProjectProblem {
-        if (eyes == null) {
-            return Sight.EVERYTHING;
-        }
-        if (eyes.variant != null) {
-            return manual.variants().stream()
-                    .filter(v -> v.id().equals(eyes.variant))
-                    .findFirst()
-                    .map(Sight::of)
-                    .or(
-                            () ->
-                                    manual.variants().stream()
-                                            .filter(v -> v.model().equals(eyes.variant))
-                                            .findFirst()
-                                            .map(v -> new Sight(v.model(), SerialRange.ALL)))
-                    .orElseThrow(
-                            () ->
-                                    new ProjectProblem(
-                                            "There is no variant or model "
-                                                    + eyes.variant
-                                                    + " in the manual."));
-        }
-        SerialRange one = SerialRange.only(eyes.serial);
-        List<String> models =
-                manual.variants().stream()
-                        .filter(v -> v.serials().overlaps(one))
-                        .map(Variant::model)
-                        .distinct()
-                        .toList();
-        if (models.isEmpty()) {
-            throw new ProjectProblem(
-                    "No variant of the manual covers serial number " + eyes.serial + ".");
-        }
-        return new Sight(models.size() == 1 ? models.get(0) : null, one);
     }
 }

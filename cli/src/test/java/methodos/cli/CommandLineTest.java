@@ -11,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import methodos.core.manual.Clip;
@@ -89,6 +90,28 @@ class CommandLineTest {
         assertThat(complaint()).contains("Line 3, qty: “few” is no whole number.");
         assertThat(Files.readAllBytes(demo.resolve("manual.json"))).isEqualTo(before);
         refused("nowhere.csv", "import", demo, "--parts", "nowhere.csv");
+    }
+
+    @Test
+    void tablesAreDerivedForAVariantInEachForm() throws Exception {
+        for (String what : List.of("parts", "kits", "tools", "consumables", "torques", "limits")) {
+            assertThat(run("tables", demo, "--what", what, "--format", "json")).isZero();
+            JsonNode table = new ObjectMapper().readTree(output());
+            assertThat(table.path("what").asText()).isEqualTo(what);
+            assertThat(table.path("rows")).as(what).isNotEmpty();
+            for (JsonNode row : table.path("rows")) {
+                assertThat(row.size()).isEqualTo(table.path("columns").size());
+            }
+            assertThat(run("tables", demo, "--what", what)).isZero();
+            assertThat(output().lines().count()).isGreaterThan(table.path("rows").size());
+        }
+        assertThat(run("tables", demo, "--what", "parts", "--variant", "QA-80 D", "--json"))
+                .isZero();
+        assertThat(output()).contains("\"variant\":\"QA-80 D\"").doesNotContain("\"spring\"");
+        assertThat(run("tables", demo, "--what", "torques", "--format", "xlsx")).isZero();
+        assertThat(output()).startsWith("PK");
+        assertThat(run("tables", demo, "--what", "colours")).isEqualTo(2);
+        refused("no variant", "tables", demo, "--what", "parts", "--variant", "QA-99");
     }
 
     @Test

@@ -20,6 +20,13 @@ public final class Output {
         }
     }
 
+    /** Text as it is, without an end of line. */
+    public static void text(String text) {
+        PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
+        out.print(text);
+        out.flush();
+    }
+
     public static void line(String text) {
         PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
         out.println(text);

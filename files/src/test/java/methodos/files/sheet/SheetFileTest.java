@@ -10,7 +10,14 @@ import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Random;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Sight;
+import methodos.core.sheet.DerivedTable;
+import methodos.core.sheet.PartSheet;
 import methodos.core.sheet.Sheet;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
@@ -70,6 +77,36 @@ class SheetFileTest {
         assertThat(sheet.rows()).hasSize(1);
         assertThat(sheet.rows().get(0).line()).isEqualTo(3);
         assertThat(sheet.rows().get(0).cells()).containsExactly("7", "cap screw", "4");
+    }
+
+    @Test
+    void whatIsWrittenIsReadAgain() throws Exception {
+        Manual manual =
+                Manual.titled("x")
+                        .withPart(
+                                new Part(
+                                        "p1",
+                                        "7",
+                                        "A-7",
+                                        "screw, \"long\"; Ø 6",
+                                        "M6 × 25",
+                                        4,
+                                        ReuseRule.INSPECT,
+                                        null,
+                                        ""));
+        DerivedTable table = DerivedTable.of(DerivedTable.What.PARTS, manual, Sight.EVERYTHING);
+        ByteArrayOutputStream book = new ByteArrayOutputStream();
+        SheetWriter.workbook(table, book);
+        for (Sheet sheet :
+                List.of(
+                        csv(SheetWriter.csv(table)),
+                        SheetFile.read(file("t.xlsx", book.toByteArray())))) {
+            assertThat(sheet.header()).isEqualTo(table.columns());
+            PartSheet parts = PartSheet.of(sheet, manual);
+            assertThat(parts.problems()).isEmpty();
+            assertThat(parts.changed()).isEmpty();
+            assertThat(parts.absent()).isEmpty();
+        }
     }
 
     @Test

@@ -1,0 +1,199 @@
+package methodos.core.sheet;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
+import methodos.core.fit.LimitTable;
+import methodos.core.kit.KitCoverage;
+import methodos.core.manual.Consumable;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+import methodos.core.quantity.Quantity;
+import methodos.core.torque.TighteningTable;
+
+/**
+ * A table of what a manual needs, derived from its steps, for the units that are looked at.
+ *
+ * @param columns names of the columns, in order
+ * @param rows values by column: text, whole numbers, lists of step numbers, or null
+ */
+public record DerivedTable(What what, List<String> columns, List<Map<String, Object>> rows) {
+
+    /** What a table tells. */
+    public enum What {
+        PARTS,
+        KITS,
+        TOOLS,
+        CONSUMABLES,
+        TORQUES,
+        LIMITS
+    }
+
+    private static final String STEPS = "steps";
+
+    public static DerivedTable of(What what, Manual manual, Sight sight) {
+        return switch (what) {
+            case PARTS -> parts(manual, sight);
+            case KITS -> kits(manual, sight);
+            case TOOLS -> tools(manual, sight);
+            case CONSUMABLES -> consumables(manual, sight);
+            case TORQUES -> torques(manual, sight);
+            case LIMITS -> limits(manual, sight);
+        };
+    }
+
+    /** A row is built in the order of the columns. */
+    private static Map<String, Object> row(List<String> columns, Object... values) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        for (int i = 0; i < values.length; i++) {
+            row.put(columns.get(i), values[i]);
+        }
+        return row;
+    }
+
+    private static List<Integer> used(
+            Manual manual, Sight sight, Function<Step, List<String>> what, String id) {
+        List<String> steps =
+                manual.steps().filter(s -> what.apply(s).contains(id)).map(Step::id).toList();
+        return new StepNumbers(manual, sight).of(steps);
+    }
+
+    private static DerivedTable parts(Manual manual, Sight sight) {
+        List<String> columns =
+                List.of("item", "number", "name", "size", "quantity", "reuse", STEPS);
+        List<Map<String, Object>> rows = new ArrayList<>();
+        for (Part p : manual.parts()) {
+            if (p.applicability().concerns(sight)) {
+                rows.add(
+                        row(
+                                columns,
+                                p.item(),
+                                p.number(),
+                                p.name(),
+                                p.size(),
+                                p.quantity(),
+                                switch (p.reuse()) {
+                                    case ALWAYS_NEW -> "new";
+                                    case INSPECT -> "inspect";
+                                    case REUSE -> "reuse";
+                                },
+                                used(
+                                        manual,
+                                        sight,
+                                        s -> s.parts().stream().map(u -> u.part()).toList(),
+                                        p.id())));
+            }
+        }
+        return new DerivedTable(What.PARTS, columns, rows);
+    }
+
+    /** For each part that is needed new, or that a kit holds, what each kit holds of it. */
+    private static DerivedTable kits(Manual manual, Sight sight) {
+        List<String> columns = new ArrayList<>(List.of("item", "name", "needed", "certain"));
+        manual.kits().stream().map(Kit::number).forEach(columns::add);
+        List<Map<String, Object>> rows = new ArrayList<>();
+        for (KitCoverage.Row r : KitCoverage.of(manual, sight)) {
+            Map<String, Object> row =
+                    row(columns, r.part().item(), r.part().name(), r.needed(), r.certain());
+            manual.kits().forEach(k -> row.put(k.number(), r.inKit().getOrDefault(k.id(), 0)));
+            rows.add(row);
+        }
+        return new DerivedTable(What.KITS, List.copyOf(columns), rows);
+    }
+
+    private static DerivedTable tools(Manual manual, Sight sight) {
+        List<String> columns = List.of("name", "size", "kind", "note", STEPS);
+        List<Map<String, Object>> rows = new ArrayList<>();
+        for (Tool t : manual.tools()) {
+            List<Integer> steps = used(manual, sight, Step::tools, t.id());
+            if (!steps.isEmpty()) {
+                String kind = t.kind().name().toLowerCase(Locale.ROOT);
+                rows.add(row(columns, t.name(), t.size(), kind.replace('_', '-'), t.note(), steps));
+            }
+        }
+        return new DerivedTable(What.TOOLS, columns, rows);
+    }
+
+    private static DerivedTable consumables(Manual manual, Sight sight) {
+        List<String> columns = List.of("name", "grade", STEPS);
+        List<Map<String, Object>> rows = new ArrayList<>();
+        for (Consumable c : manual.consumables()) {
+            List<Integer> steps = used(manual, sight, Step::consumables, c.id());
+            if (!steps.isEmpty()) {
+                rows.add(row(columns, c.name(), c.grade(), steps));
+            }
+        }
+        return new DerivedTable(What.CONSUMABLES, columns, rows);
+    }
+
+    private static DerivedTable torques(Manual manual, Sight sight) {
+        List<String> columns =
+                List.of(
+                        "joint",
+                        "count",
+                        "fastener",
+                        "class",
+                        "condition",
+                        "torque",
+                        "other",
+                        "stages",
+                        "order",
+                        STEPS);
+        List<Map<String, Object>> rows = new ArrayList<>();
+        for (TighteningTable.Row r : TighteningTable.of(manual, sight)) {
+            rows.add(
+                    row(
+                            columns,
+                            r.joint().name(),
+                            r.joint().count(),
+                            r.fastener().map(Part::label).orElse(null),
+                            r.joint().propertyClass(),
+                            r.joint().condition(),
+                            r.entered().map(Quantity::print).orElse(null),
+                            r.other().map(Quantity::print).orElse(null),
+                            String.join(", ", r.joint().stages()),
+                            r.joint().order(),
+                            r.steps()));
+        }
+        return new DerivedTable(What.TORQUES, columns, rows);
+    }
+
+    private static DerivedTable limits(Manual manual, Sight sight) {
+        List<String> columns =
+                List.of("what", "limit", "count", "instrument", "otherwise", "open", STEPS);
+        List<Map<String, Object>> rows = new ArrayList<>();
+        for (LimitTable.Row r : LimitTable.of(manual, sight)) {
+            Value limit = r.reading().limit();
+            rows.add(
+                    row(
+                            columns,
+                            r.reading().what(),
+                            limit.known().map(Quantity::print).orElse(null),
+                            r.reading().count(),
+                            r.instrument().map(Tool::label).orElse(null),
+                            r.reading().otherwise(),
+                            limit instanceof Value.Open open ? open.why() : null,
+                            List.of(r.number())));
+        }
+        return new DerivedTable(What.LIMITS, columns, rows);
+    }
+
+    /** A value as it stands in a cell: lists with commas, nothing for null. */
+    public static String cell(Object value) {
+        if (value == null) {
+            return "";
+        }
+        return value instanceof List<?> list
+                ? String.join(", ", list.stream().map(String::valueOf).toList())
+                : String.valueOf(value);
+    }
+}
