@@ -1,0 +1,119 @@
+package methodos.core.sheet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import methodos.core.Samples;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Reading;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+import methodos.core.sheet.DerivedTable.What;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class DerivedTableTest {
+
+    private final Manual manual = Samples.actuator();
+
+    private static Object cell(DerivedTable table, String key, String value, String column) {
+        return table.rows().stream()
+                .filter(r -> value.equals(r.get(key)))
+                .findFirst()
+                .orElseThrow()
+                .get(column);
+    }
+
+    @ParameterizedTest
+    @EnumSource(What.class)
+    void everyRowHasEveryColumn(What what) {
+        DerivedTable table = DerivedTable.of(what, manual, Sight.EVERYTHING);
+        for (Map<String, Object> row : table.rows()) {
+            assertThat(List.copyOf(row.keySet())).isEqualTo(table.columns());
+        }
+    }
+
+    @Test
+    void aPartTellsTheStepsThatUseIt() {
+        Step step = manual.steps().filter(s -> !s.parts().isEmpty()).findFirst().orElseThrow();
+        String part = step.parts().get(0).part();
+        String item = manual.part(part).orElseThrow().item();
+        DerivedTable table = DerivedTable.of(What.PARTS, manual, Sight.EVERYTHING);
+        int number =
+                new methodos.core.manual.StepNumbers(manual, Sight.EVERYTHING)
+                        .of(step.id())
+                        .orElseThrow();
+        assertThat((List<?>) cell(table, "item", item, "steps")).anyMatch(n -> n.equals(number));
+    }
+
+    @Test
+    void whatIsChangedInOnePlaceIsChangedInTheTable() {
+        Step step = manual.steps().findFirst().orElseThrow();
+        Joint joint =
+                new Joint(
+                        "jx",
+                        "clamp",
+                        null,
+                        2,
+                        "8.8",
+                        "dry",
+                        Value.of("20 N·m"),
+                        List.of("10 N·m"),
+                        "",
+                        null);
+        Manual with = manual.withJoint(joint).withStep(step.withJoints(List.of("jx")));
+        DerivedTable table = DerivedTable.of(What.TORQUES, with, Sight.EVERYTHING);
+        assertThat(cell(table, "joint", "clamp", "torque")).isEqualTo("20 N·m");
+        assertThat(cell(table, "joint", "clamp", "other")).isEqualTo("177 lbf·in");
+        Manual changed = with.withJoint(joint.withTorque(Value.of("15 lbf·ft")));
+        table = DerivedTable.of(What.TORQUES, changed, Sight.EVERYTHING);
+        assertThat(cell(table, "joint", "clamp", "torque")).isEqualTo("15 lbf·ft");
+    }
+
+    @Test
+    void aLimitThatIsOpenSaysWhy() {
+        Step step = manual.steps().findFirst().orElseThrow();
+        Manual with =
+                manual.withTool(new Tool("tx", "depth gauge", "0.1 mm", Tool.Kind.MEASURING, ""))
+                        .withStep(
+                                step.withTools(List.of("tx"))
+                                        .withReadings(
+                                                List.of(
+                                                        new Reading(
+                                                                "gap",
+                                                                Value.of("0.1 to 0.2 mm"),
+                                                                2,
+                                                                "tx",
+                                                                "shim it"),
+                                                        new Reading(
+                                                                "wear",
+                                                                new Value.Open("look it up", null),
+                                                                1,
+                                                                null,
+                                                                ""))));
+        DerivedTable table = DerivedTable.of(What.LIMITS, with, Sight.EVERYTHING);
+        assertThat(cell(table, "what", "gap", "limit")).isEqualTo("0.1 to 0.2 mm");
+        assertThat(cell(table, "what", "gap", "instrument")).isEqualTo("depth gauge 0.1 mm");
+        assertThat(cell(table, "what", "wear", "limit")).isNull();
+        assertThat(cell(table, "what", "wear", "open")).isEqualTo("look it up");
+        assertThat(
+                        cell(
+                                DerivedTable.of(What.TOOLS, with, Sight.EVERYTHING),
+                                "name",
+                                "depth gauge",
+                                "kind"))
+                .isEqualTo("measuring");
+    }
+
+    @Test
+    void cellsAreWrittenAsText() {
+        assertThat(DerivedTable.cell(null)).isEmpty();
+        assertThat(DerivedTable.cell(List.of(3, 7))).isEqualTo("3, 7");
+        assertThat(DerivedTable.cell(4)).isEqualTo("4");
+    }
+}
