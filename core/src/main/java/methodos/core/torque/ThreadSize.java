@@ -72,7 +72,7 @@ public record ThreadSize(double diameter, double pitch, boolean metric) {
         if (metric.matches()) {
             double diameter = Double.parseDouble(metric.group(1));
             double second = metric.group(2) == null ? 0 : Double.parseDouble(metric.group(2));
-            boolean pitch = second > 0 && second < diameter && second <= LARGEST_PITCH;
+            boolean pitch = second > 0 && second <= LARGEST_PITCH * diameter;
             return new ThreadSize(diameter, pitch ? second : coarse(metric.group(1), text), true);
         }
         Matcher unified = UNIFIED.matcher(plain);
@@ -86,8 +86,8 @@ public record ThreadSize(double diameter, double pitch, boolean metric) {
                 "“" + text.strip() + "” is no thread such as M8x1.25, 3/8-16 or #10-32.");
     }
 
-    /** No pitch is larger; a second number that is, is a length. */
-    private static final double LARGEST_PITCH = 6;
+    /** No pitch is a larger share of the diameter; a second number that is, is a length. */
+    private static final double LARGEST_PITCH = 0.25;
 
     private static double coarse(String diameter, String text) {
         Double pitch = COARSE.get(diameter);
