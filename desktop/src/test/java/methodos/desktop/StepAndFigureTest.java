@@ -3,6 +3,7 @@ package methodos.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -10,6 +11,7 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
@@ -172,6 +174,28 @@ class StepAndFigureTest extends RealWindow {
         assertThat(manual().dismissals()).hasSize(before + 1);
         assertThat(node(robot, "#message", Label.class).getText())
                 .startsWith("Choose a stretch first");
+    }
+
+    @Test
+    void aKeyThatIsHeldChangesTheManualOnce(FxRobot robot) throws Exception {
+        Node seam = robot.lookup("#seam").query();
+        robot.interact(seam::requestFocus);
+        int before = chosen.figures().size();
+        KeyEvent press =
+                new KeyEvent(KeyEvent.KEY_PRESSED, "k", "k", KeyCode.K, false, false, false, false);
+        KeyEvent release =
+                new KeyEvent(
+                        KeyEvent.KEY_RELEASED, "k", "k", KeyCode.K, false, false, false, false);
+        robot.interact(
+                () -> {
+                    for (int i = 0; i < 5; i++) {
+                        Event.fireEvent(seam, press.copyFor(seam, seam));
+                    }
+                    Event.fireEvent(seam, release.copyFor(seam, seam));
+                    Event.fireEvent(seam, press.copyFor(seam, seam));
+                });
+        WaitForAsyncUtils.waitForFxEvents();
+        until(() -> now().figures().size() == before + 2);
     }
 
     private Figure openFigure(FxRobot robot) throws Exception {

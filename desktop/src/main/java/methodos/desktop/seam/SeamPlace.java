@@ -1,7 +1,9 @@
 package methodos.desktop.seam;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
@@ -15,6 +17,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -43,6 +46,20 @@ import methodos.files.project.ProjectProblem;
  * The place Steps: the seam, and beside it the picture at the play position and the chosen step.
  */
 public final class SeamPlace implements PlaceView {
+
+    /** Keys that change the manual: one press is one change, however long it is held. */
+    private static final Set<KeyCode> CHANGING =
+            EnumSet.of(
+                    KeyCode.ENTER,
+                    KeyCode.X,
+                    KeyCode.D,
+                    KeyCode.A,
+                    KeyCode.S,
+                    KeyCode.M,
+                    KeyCode.K);
+
+    /** The key that was pressed last and is not let go yet. */
+    private KeyCode held;
 
     private static final double SECOND = 1;
 
@@ -113,6 +130,8 @@ public final class SeamPlace implements PlaceView {
         node.setCenter(center());
         node.setRight(scroll);
         node.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        node.addEventFilter(KeyEvent.KEY_RELEASED, e -> held = null);
+        node.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> held = null);
         if (state.clip().get() == null && !project.manual().clips().isEmpty()) {
             state.clip().set(project.manual().clips().get(0).id());
         }
@@ -236,7 +255,11 @@ public final class SeamPlace implements PlaceView {
                     default -> null;
                 };
         if (action != null) {
-            action.run();
+            boolean repeated = e.getCode() == held && CHANGING.contains(held);
+            held = e.getCode();
+            if (!repeated) {
+                action.run();
+            }
             e.consume();
         }
     }
