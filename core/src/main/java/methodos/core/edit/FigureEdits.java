@@ -258,15 +258,23 @@ public final class FigureEdits {
                 .joining("prepare " + setting + " " + figure);
     }
 
-    /** How the pictures that belong together stand; null takes them apart again. */
+    /**
+     * How the pictures that belong together stand; null takes them apart. Those that the layout has
+     * no room for become figures of the same step again.
+     */
     public static Edit layout(String figure, FigureLayout layout) {
-        return change(
+        return Edit.named(
                 "edit.figureLayout",
-                figure,
-                f ->
-                        layout == null
-                                ? f.withLayout(null).withBeside(List.of())
-                                : f.withLayout(layout));
+                m ->
+                        m.figure(figure)
+                                .map(
+                                        f ->
+                                                arranged(
+                                                        m,
+                                                        f,
+                                                        layout,
+                                                        layout == null ? List.of() : f.beside()))
+                                .orElse(m));
     }
 
     /** Puts another figure's picture beside this one's; the step then shows both as one figure. */
@@ -280,42 +288,50 @@ public final class FigureEdits {
                     }
                     List<String> beside = new ArrayList<>(f.beside());
                     beside.add(other);
-                    while (beside.size() >= layout.most()) {
-                        beside.remove(0);
-                    }
-                    Manual with = m.withFigure(f.withLayout(layout).withBeside(beside));
-                    for (Step step : m.steps().filter(s -> both(s, figure, other)).toList()) {
-                        with =
-                                with.withStep(
-                                        step.withFigures(
-                                                step.figures().stream()
-                                                        .filter(x -> !x.equals(other))
-                                                        .toList()));
-                    }
-                    return with;
+                    return arranged(m, f, layout, beside);
                 });
-    }
-
-    private static boolean both(Step step, String figure, String other) {
-        return step.figures().contains(figure) && step.figures().contains(other);
     }
 
     /** Takes a picture out again; it becomes a figure of the same step. */
     public static Edit apart(String figure, String other) {
         return Edit.named(
                 "edit.apart",
-                m -> {
-                    Figure f = m.figure(figure).orElse(null);
-                    if (f == null || !f.beside().contains(other)) {
-                        return m;
-                    }
-                    Manual with = m.withFigure(f.withoutBeside(other));
-                    return m.steps()
-                            .filter(s -> s.figures().contains(figure))
-                            .findFirst()
-                            .map(s -> with.withStep(s.withFigure(other)))
-                            .orElse(with);
-                });
+                m ->
+                        m.figure(figure)
+                                .map(
+                                        f ->
+                                                arranged(
+                                                        m,
+                                                        f,
+                                                        f.layout(),
+                                                        f.beside().stream()
+                                                                .filter(x -> !x.equals(other))
+                                                                .toList()))
+                                .orElse(m));
+    }
+
+    /**
+     * The figure with these pictures beside it, the last of them where the layout has no room for
+     * all. In the figure's step those beside it are left out, and those no longer beside it follow
+     * it.
+     */
+    private static Manual arranged(
+            Manual m, Figure figure, FigureLayout layout, List<String> wanted) {
+        int room = layout == null ? 0 : layout.most() - 1;
+        List<String> beside = wanted.subList(Math.max(0, wanted.size() - room), wanted.size());
+        Manual with =
+                m.withFigure(
+                        figure.withBeside(beside).withLayout(beside.isEmpty() ? null : layout));
+        for (Step step : m.steps().filter(s -> s.figures().contains(figure.id())).toList()) {
+            List<String> shown = new ArrayList<>(step.figures());
+            shown.removeAll(beside);
+            List<String> apart = new ArrayList<>(figure.beside());
+            apart.removeAll(beside);
+            apart.removeAll(shown);
+            shown.addAll(shown.indexOf(figure.id()) + 1, apart);
+            with = with.withStep(step.withFigures(shown));
+        }
+        return with;
     }
 
     public static Edit stack(String figure, List<Layer> stack) {

@@ -168,15 +168,16 @@ public record Manual(
         return withFigures(put(figures, figure, Figure::id));
     }
 
-    /** Takes a figure away, from the steps too. */
+    /** Takes a figure away, from the steps too; pictures beside it stand in its place there. */
     public Manual withoutFigure(String figure) {
+        List<String> beside = figure(figure).map(Figure::beside).orElse(List.of());
         List<Stage> without =
                 stages.stream()
                         .map(
                                 stage ->
                                         stage.withSteps(
                                                 stage.steps().stream()
-                                                        .map(s -> without(s, figure))
+                                                        .map(s -> without(s, figure, beside))
                                                         .toList()))
                         .toList();
         List<Figure> rest =
@@ -187,10 +188,15 @@ public record Manual(
         return withStages(without).withFigures(rest);
     }
 
-    private static Step without(Step step, String figure) {
-        return step.figures().contains(figure)
-                ? step.withFigures(step.figures().stream().filter(f -> !f.equals(figure)).toList())
-                : step;
+    private static Step without(Step step, String figure, List<String> instead) {
+        int at = step.figures().indexOf(figure);
+        if (at < 0) {
+            return step;
+        }
+        List<String> shown = new ArrayList<>(step.figures());
+        shown.addAll(at, instead);
+        shown.remove(figure);
+        return step.withFigures(shown);
     }
 
     /** Puts the step in the place of the one with its id; nothing changes where there is none. */

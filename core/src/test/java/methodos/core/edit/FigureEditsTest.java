@@ -12,6 +12,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
+import methodos.core.manual.Step;
 import org.junit.jupiter.api.Test;
 
 class FigureEditsTest {
@@ -180,6 +181,48 @@ class FigureEditsTest {
         assertThat(without.figure("f1").orElseThrow()).isEqualTo(two.figure("f1").orElseThrow());
         assertThat(after(two, FigureEdits.beside("f1", "f1", FigureLayout.COMPARISON)))
                 .isEqualTo(two);
+    }
+
+    /** A step with four figures of which the first three are one sequence. */
+    private Manual sequence() {
+        List<Figure> figures =
+                List.of(
+                        Figure.of("f1", "", null, "a"),
+                        Figure.of("f2", "", null, "b"),
+                        Figure.of("f3", "", null, "c"),
+                        Figure.of("f4", "", null, "d"));
+        Manual m = Samples.actuator().withFigures(figures);
+        m = m.withStep(first(m).withFigures(List.of("f1", "f2", "f3", "f4")));
+        return after(
+                m,
+                FigureEdits.beside("f1", "f2", FigureLayout.SEQUENCE),
+                FigureEdits.beside("f1", "f3", FigureLayout.SEQUENCE));
+    }
+
+    private static Step first(Manual m) {
+        return m.steps().findFirst().orElseThrow();
+    }
+
+    @Test
+    void noPictureFallsOutOfItsStep() {
+        Manual three = sequence();
+        assertThat(first(three).figures()).containsExactly("f1", "f4");
+
+        Manual one = after(three, FigureEdits.layout("f1", null));
+        assertThat(first(one).figures()).containsExactly("f1", "f2", "f3", "f4");
+        assertThat(one.figure("f1").orElseThrow().layout()).isNull();
+
+        Manual pair = after(three, FigureEdits.layout("f1", FigureLayout.COMPARISON));
+        assertThat(pair.figure("f1").orElseThrow().beside()).containsExactly("f3");
+        assertThat(first(pair).figures()).containsExactly("f1", "f2", "f4");
+
+        Manual other = after(pair, FigureEdits.beside("f1", "f4", FigureLayout.COMPARISON));
+        assertThat(other.figure("f1").orElseThrow().beside()).containsExactly("f4");
+        assertThat(first(other).figures()).containsExactly("f1", "f3", "f2");
+
+        Manual gone = after(three, FigureEdits.delete("f1"));
+        assertThat(first(gone).figures()).containsExactly("f2", "f3", "f4");
+        assertThat(gone.figures()).hasSize(3);
     }
 
     @Test

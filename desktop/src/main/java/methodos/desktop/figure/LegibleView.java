@@ -1,13 +1,17 @@
 package methodos.desktop.figure;
 
 import java.awt.image.BufferedImage;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import javafx.scene.layout.VBox;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.Legibility;
+import methodos.core.figure.Shape;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.desktop.control.Controls;
@@ -41,13 +45,21 @@ final class LegibleView implements AutoCloseable {
             list.getChildren().clear();
             return;
         }
-        FigurePainter painter =
-                new FigurePainter(drawing, id -> manual.figure(id).flatMap(pictures::prepared));
-        BufferedImage ground = painter.backdrop(WIDTH);
+        Map<String, BufferedImage> shown = new HashMap<>();
+        for (Shape shape : drawing.shapes()) {
+            if (shape instanceof Shape.Picture p) {
+                manual.figure(p.figure())
+                        .flatMap(pictures::prepared)
+                        .ifPresent(image -> shown.put(p.figure(), image));
+            }
+        }
         long ticket = newest.incrementAndGet();
         checking.execute(
                 () -> {
                     if (newest.get() == ticket) {
+                        BufferedImage ground =
+                                new FigurePainter(drawing, id -> Optional.ofNullable(shown.get(id)))
+                                        .backdrop(WIDTH);
                         List<String> findings = findings(figure, drawing, ground);
                         Platform.runLater(() -> tell(ticket, findings));
                     }

@@ -1,6 +1,7 @@
 package methodos.desktop.figure;
 
 import java.awt.image.BufferedImage;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -26,19 +27,23 @@ final class PreparedPictures implements PictureSizes, AutoCloseable {
 
     private final StillCache stills;
     private final Runnable arrived;
-    private final Map<Look, BufferedImage> made =
-            new LinkedHashMap<>(16, 0.75f, true) {
-                private static final long serialVersionUID = 1L;
-
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<Look, BufferedImage> eldest) {
-                    return size() > KEPT;
-                }
-            };
-    private final Map<String, BufferedImage> last = new LinkedHashMap<>();
-    private final Map<String, Look> asked = new LinkedHashMap<>();
+    private final Map<Look, BufferedImage> made = newest();
+    private final Map<String, BufferedImage> last = newest();
+    private final Map<String, Look> asked = new HashMap<>();
     private final AtomicLong waiting = new AtomicLong();
     private final ExecutorService preparing = Aside.thread("preparing pictures");
+
+    /** Keeps what was asked for last; pictures are large. */
+    private static <K> Map<K, BufferedImage> newest() {
+        return new LinkedHashMap<>(16, 0.75f, true) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<K, BufferedImage> eldest) {
+                return size() > KEPT;
+            }
+        };
+    }
 
     PreparedPictures(StillCache stills, Runnable arrived) {
         this.stills = stills;

@@ -37,7 +37,7 @@ public final class PreparedStill {
         double scale = Math.min(1, widest / Math.max(framing.width(), framing.height()));
         int width = Math.max(1, (int) Math.round(framing.width() * scale));
         int height = Math.max(1, (int) Math.round(framing.height() * scale));
-        BufferedImage source = covered(figure, reduced(still, scale));
+        BufferedImage source = reduced(covered(figure, still), scale);
         boolean asTaken =
                 preparation.degrees() == 0
                         && preparation.crop() == null
@@ -69,7 +69,10 @@ public final class PreparedStill {
         return to;
     }
 
-    /** Nothing of what is covered is left: its place is filled with the mean around its rim. */
+    /**
+     * Nothing of what is covered is left: its place is filled with the mean around its rim, before
+     * anything is scaled, which would carry it over the rim.
+     */
     private static BufferedImage covered(Figure figure, BufferedImage picture) {
         BufferedImage result = picture;
         for (Mark mark : figure.marks()) {

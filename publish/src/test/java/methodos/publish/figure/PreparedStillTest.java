@@ -89,6 +89,32 @@ class PreparedStillTest {
         assertThat(red(still.getRGB(400, 225))).as("the still keeps it").isTrue();
     }
 
+    @Test
+    void ofWhatIsCoveredNothingIsLeftAtAnySize() {
+        BufferedImage still = new BufferedImage(801, 451, BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = still.createGraphics();
+        g.setColor(Color.GRAY);
+        g.fillRect(0, 0, 801, 451);
+        g.setColor(Color.RED);
+        g.fillRect(301, 151, 99, 99);
+        g.dispose();
+        Mark cover =
+                new Mark.Cover(
+                        "m",
+                        new Point(301 / 801.0, 151 / 451.0),
+                        new Point(400 / 801.0, 250 / 451.0));
+        for (int widest : new int[] {800, 400, 333, 200, 97}) {
+            BufferedImage prepared =
+                    PreparedStill.of(figure(Preparation.NONE, cover), still, widest);
+            for (int y = 0; y < prepared.getHeight(); y++) {
+                for (int x = 0; x < prepared.getWidth(); x++) {
+                    int rgb = prepared.getRGB(x, y);
+                    assertThat((rgb >> 16 & 255) - (rgb >> 8 & 255)).as("red").isLessThan(3);
+                }
+            }
+        }
+    }
+
     private static double luma(BufferedImage p, int x, int y) {
         int rgb = p.getRGB(x, y);
         return .2126 * (rgb >> 16 & 255) + .7152 * (rgb >> 8 & 255) + .0722 * (rgb & 255);
