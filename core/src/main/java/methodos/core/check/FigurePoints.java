@@ -1,5 +1,6 @@
 package methodos.core.check;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -16,19 +17,24 @@ final class FigurePoints {
 
     private final Manual manual;
     private final StepNumbers numbers;
-    private List<OpenPoint> points;
+    private final List<OpenPoint> points = new ArrayList<>();
 
-    FigurePoints(Manual manual, StepNumbers numbers) {
+    static List<OpenPoint> of(Manual manual, StepNumbers numbers) {
+        FigurePoints figures = new FigurePoints(manual, numbers);
+        figures.collect();
+        return figures.points;
+    }
+
+    private FigurePoints(Manual manual, StepNumbers numbers) {
         this.manual = manual;
         this.numbers = numbers;
     }
 
-    private void add(Place place, String key, String step, String subject, Object... arguments) {
-        points.add(new OpenPoint(place, key, List.of(arguments), step, subject));
+    private void add(String key, String step, String subject, Object... arguments) {
+        points.add(new OpenPoint(Place.FIGURES, key, List.of(arguments), step, subject));
     }
 
-    void addTo(List<OpenPoint> points) {
-        this.points = points;
+    private void collect() {
         Set<String> beside =
                 manual.figures().stream()
                         .flatMap(f -> f.beside().stream())
@@ -41,7 +47,7 @@ final class FigurePoints {
                             .orElse(null);
             String id = step == null ? null : step.id();
             if (step == null && !beside.contains(figure.id())) {
-                add(Place.FIGURES, "open.figure.unused", null, figure.id(), figure.title());
+                add("open.figure.unused", null, figure.id(), figure.title());
             }
             boolean lost =
                     figure.marks().stream()
@@ -50,16 +56,10 @@ final class FigurePoints {
                                             m instanceof Mark.OfPart p
                                                     && manual.part(p.part()).isEmpty());
             if (lost) {
-                add(Place.FIGURES, "open.figure.part", id, figure.id(), figure.title());
+                add("open.figure.part", id, figure.id(), figure.title());
             }
             if (!figure.doubtful().isEmpty()) {
-                add(
-                        Place.FIGURES,
-                        "open.figure.doubt",
-                        id,
-                        figure.id(),
-                        figure.title(),
-                        figure.doubtful().size());
+                add("open.figure.doubt", id, figure.id(), figure.title(), figure.doubtful().size());
             }
             if (step != null) {
                 turns(figure, step);
@@ -76,7 +76,6 @@ final class FigurePoints {
         for (Mark mark : figure.marks()) {
             if (mark instanceof Mark.Turn turn && turn.rotation() != told) {
                 add(
-                        Place.FIGURES,
                         "open.figure.rotation." + turn.rotation().name(),
                         step.id(),
                         figure.id(),

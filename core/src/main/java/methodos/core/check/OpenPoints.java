@@ -54,7 +54,7 @@ public final class OpenPoints {
         all.unit();
         all.footage();
         all.steps();
-        new FigurePoints(all.manual, all.numbers).addTo(all.points);
+        all.points.addAll(FigurePoints.of(all.manual, all.numbers));
         all.stores();
         all.joints();
         all.wrenches();

@@ -27,7 +27,7 @@ final class ArrowDrawing {
 
     private ArrowDrawing() {}
 
-    static void shift(Sheet sheet, Mark.Shift shift) {
+    static void shift(FigureSheet sheet, Mark.Shift shift) {
         Point from = sheet.at(shift.from());
         Point to = sheet.at(shift.to());
         body(sheet, List.of(from, between(from, to, 0.5), to));
@@ -37,7 +37,7 @@ final class ArrowDrawing {
         sheet.handles(shift);
     }
 
-    static void turn(Sheet sheet, Mark.Turn turn) {
+    static void turn(FigureSheet sheet, Mark.Turn turn) {
         Point c = sheet.at(turn.centre());
         Point rim = sheet.at(turn.rim());
         Point side = sheet.at(turn.side());
@@ -64,7 +64,7 @@ final class ArrowDrawing {
     }
 
     /** An arrow whose shaft follows a way and whose head ends at its end. */
-    private static void body(Sheet sheet, List<Point> way) {
+    private static void body(FigureSheet sheet, List<Point> way) {
         double unit = sheet.unit();
         double length = length(way);
         double head = Math.min(unit * HEAD, length * 0.6);

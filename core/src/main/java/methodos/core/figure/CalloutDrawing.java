@@ -15,7 +15,7 @@ final class CalloutDrawing {
 
     private CalloutDrawing() {}
 
-    static void draw(Sheet sheet, List<Mark.Callout> callouts, Manual manual) {
+    static void draw(FigureSheet sheet, List<Mark.Callout> callouts, Manual manual) {
         List<Point> targets = callouts.stream().map(c -> sheet.at(c.target())).toList();
         List<Point> balloons = balloons(sheet, callouts, targets);
         for (int i = 0; i < callouts.size(); i++) {
@@ -29,7 +29,7 @@ final class CalloutDrawing {
 
     /** Those that are held where they are, the others where leaders are shortest and free. */
     private static List<Point> balloons(
-            Sheet sheet, List<Mark.Callout> callouts, List<Point> targets) {
+            FigureSheet sheet, List<Mark.Callout> callouts, List<Point> targets) {
         Shape.Picture picture = sheet.picture();
         List<Point> local = new ArrayList<>();
         List<Point> held = new ArrayList<>();
@@ -64,7 +64,7 @@ final class CalloutDrawing {
         return placed.stream().map(p -> p.plus(picture.x(), picture.y())).toList();
     }
 
-    private static void draw(Sheet sheet, Point target, Point balloon, String item) {
+    private static void draw(FigureSheet sheet, Point target, Point balloon, String item) {
         double radius = sheet.radius();
         sheet.line(target, Leaders.edge(balloon, target, radius), Ink.DARK);
         sheet.disc(target, sheet.unit() * DOT, sheet.line(), Ink.PAPER, Ink.DARK);

@@ -20,7 +20,7 @@ final class DetailDrawing {
     /**
      * @param others spots of the other marks on the sheet, which the lens should not cover
      */
-    static void draw(Sheet sheet, Mark.Detail detail, List<Point> others) {
+    static void draw(FigureSheet sheet, Mark.Detail detail, List<Point> others) {
         Shape.Picture picture = sheet.picture();
         double radius =
                 Math.min(sheet.unit() * LENS, 0.3 * Math.min(picture.width(), picture.height()));
@@ -51,14 +51,14 @@ final class DetailDrawing {
         sheet.handles(detail);
     }
 
-    private static void ring(Sheet sheet, Point at, double radius, double line) {
+    private static void ring(FigureSheet sheet, Point at, double radius, double line) {
         sheet.disc(at, radius, line * 3.4, Ink.PAPER, null);
         sheet.disc(at, radius, line * 1.6, Ink.ACCENT, null);
     }
 
     /** The corner of the picture that is farthest from what is marked. */
     private static Point place(
-            Sheet sheet, Point spot, double reach, double radius, List<Point> others) {
+            FigureSheet sheet, Point spot, double reach, double radius, List<Point> others) {
         Shape.Picture p = sheet.picture();
         double in = radius + sheet.unit() * INSET;
         return List.of(

@@ -76,12 +76,12 @@ final class FigureComposition {
         return figure.stack().isEmpty() ? drawn : withStack(drawn, figure);
     }
 
-    private static List<Sheet.Key> keys(List<Panel> panels) {
+    private static List<FigureSheet.Key> keys(List<Panel> panels) {
         return panels.stream().flatMap(x -> x.keys.stream()).distinct().toList();
     }
 
     /** One picture with its marks, and what the key has to tell of them. */
-    private record Panel(FigureDrawing drawing, List<Sheet.Key> keys) {}
+    private record Panel(FigureDrawing drawing, List<FigureSheet.Key> keys) {}
 
     private Optional<Panel> panel(Figure figure, boolean trim) {
         return sizes.of(figure)
@@ -89,7 +89,7 @@ final class FigureComposition {
                         size -> {
                             Framing framing =
                                     Framing.of(figure.prepared(), size.width(), size.height());
-                            Sheet sheet = sheet(figure, framing);
+                            FigureSheet sheet = sheet(figure, framing);
                             draw(sheet, figure, size);
                             double width = sheet.picture().width() + 2 * sheet.picture().x();
                             double height = sheet.picture().height() + 2 * sheet.picture().y();
@@ -105,17 +105,17 @@ final class FigureComposition {
                         });
     }
 
-    private static Sheet sheet(Figure figure, Framing framing) {
+    private static FigureSheet sheet(Figure figure, Framing framing) {
         boolean callouts = figure.marks().stream().anyMatch(m -> m instanceof Mark.Callout);
         double unit = Math.max(framing.width(), framing.height());
         double margin = callouts ? unit * FigureDrawing.MARGIN : 0;
-        return new Sheet(
+        return new FigureSheet(
                 new Shape.Picture(figure.id(), margin, margin, framing.width(), framing.height()),
                 framing);
     }
 
     /** Regions first, then what lies on them, and the balloons over all. */
-    private void draw(Sheet sheet, Figure figure, PictureSizes.Size size) {
+    private void draw(FigureSheet sheet, Figure figure, PictureSizes.Size size) {
         List<Mark> marks =
                 figure.marks().stream().filter(m -> visible(m, sheet.framing())).toList();
         Optional<PictureScale> scale = PictureScale.of(figure, size.width(), size.height());
@@ -143,7 +143,7 @@ final class FigureComposition {
         return mark.points().stream().anyMatch(framing::shows);
     }
 
-    private static List<Point> spots(Sheet sheet, List<Mark> marks, Mark but) {
+    private static List<Point> spots(FigureSheet sheet, List<Mark> marks, Mark but) {
         return marks.stream()
                 .filter(m -> m != but && !(m instanceof Mark.Scale))
                 .flatMap(m -> sheet.at(m.points()).stream())

@@ -69,7 +69,7 @@ public record FigureDrawing(
 
     /** Radius of a balloon for a picture whose longer side is this long. */
     public static double radius(double longerSide) {
-        return longerSide * Sheet.RADIUS;
+        return longerSide * FigureSheet.RADIUS;
     }
 
     /** The spot of the still at a place of the sheet; nothing beside the picture. */

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import methodos.core.manual.Figure;
-import methodos.core.manual.FigureLayout;
 import methodos.core.manual.Layer;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
@@ -48,14 +47,7 @@ public final class FigureText {
                     sentences.add(
                             words.of(
                                     "figure.text.beside",
-                                    words.of(
-                                            "figure.panel."
-                                                    + figure.layout().name()
-                                                    + "."
-                                                    + (figure.layout() == FigureLayout.SEQUENCE
-                                                            ? "ANY"
-                                                            : index),
-                                            index + 1),
+                                    PanelWords.of(figure.layout(), index, words),
                                     drafted(other)));
                     index++;
                 }

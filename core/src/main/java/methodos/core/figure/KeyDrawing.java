@@ -10,7 +10,6 @@ import methodos.core.manual.Point;
 /** The key below a picture: what its numbers and letters tell. */
 final class KeyDrawing {
 
-    private static final double TEXT = 0.0245;
     private static final double ROW = 0.032;
 
     private KeyDrawing() {}
@@ -20,15 +19,15 @@ final class KeyDrawing {
      *
      * @param share of the width to which the size of the words is set
      */
-    static FigureDrawing below(FigureDrawing drawing, List<Sheet.Key> keys, double share) {
+    static FigureDrawing below(FigureDrawing drawing, List<FigureSheet.Key> keys, double share) {
         if (keys.isEmpty()) {
             return drawing;
         }
         double unit = drawing.width() * share;
-        double size = unit * TEXT;
+        double size = unit * FigureSheet.TEXT;
         List<Shape> shapes = new ArrayList<>(drawing.shapes());
         double y = drawing.height() + unit * 0.012;
-        for (Sheet.Key key : keys) {
+        for (FigureSheet.Key key : keys) {
             double textX = unit * 0.01;
             double middle = y + unit * ROW / 2;
             if (!key.sign().isEmpty()) {
@@ -55,7 +54,7 @@ final class KeyDrawing {
     }
 
     private static void keySign(
-            List<Shape> shapes, Sheet.Key key, double x, double y, double half, double size) {
+            List<Shape> shapes, FigureSheet.Key key, double x, double y, double half, double size) {
         double high = size * 0.75;
         double bevel = key.disc() ? high : 0;
         List<Point> box = new ArrayList<>();

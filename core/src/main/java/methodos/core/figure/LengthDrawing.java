@@ -15,11 +15,10 @@ import methodos.core.words.Words;
 /** Dimension lines, and what they are measured by. */
 final class LengthDrawing {
 
-    private static final double TEXT = 0.0245;
-
     private LengthDrawing() {}
 
-    static void length(Sheet sheet, Mark.Length length, Optional<PictureScale> scale, Words words) {
+    static void length(
+            FigureSheet sheet, Mark.Length length, Optional<PictureScale> scale, Words words) {
         Point from = sheet.at(length.from());
         Point to = sheet.at(length.to());
         sheet.line(from, to, Ink.DARK);
@@ -29,12 +28,12 @@ final class LengthDrawing {
                 scale.flatMap(s -> s.of(length).map(m -> m.print(s.unit())))
                         .orElse(words.of("figure.noScale"));
         Point middle = from.plus((to.x() - from.x()) / 2, (to.y() - from.y()) / 2);
-        sheet.box(middle, text, sheet.unit() * TEXT);
+        sheet.box(middle, text, sheet.unit() * FigureSheet.TEXT);
         sheet.handles(length);
     }
 
     /** A stroke across the line and an open arrow onto it. */
-    private static void end(Sheet sheet, Point at, Point other) {
+    private static void end(FigureSheet sheet, Point at, Point other) {
         double length = Math.max(1e-9, at.distance(other));
         double dx = (other.x() - at.x()) / length;
         double dy = (other.y() - at.y()) / length;
@@ -51,7 +50,7 @@ final class LengthDrawing {
                 null);
     }
 
-    static void scale(Sheet sheet, Mark.Scale scale, Words words) {
+    static void scale(FigureSheet sheet, Mark.Scale scale, Words words) {
         List<Point> known = sheet.at(scale.known());
         if (known.size() > 1) {
             List<Point> line =

@@ -10,12 +10,10 @@ import methodos.core.manual.Point;
 /** Match marks, what is felt, and words. */
 final class NoteDrawing {
 
-    private static final double TEXT = 0.0245;
-
     private NoteDrawing() {}
 
     /** Two points that face each other over the joint, with a line between where they are apart. */
-    static void match(Sheet sheet, Mark.MatchMark mark) {
+    static void match(FigureSheet sheet, Mark.MatchMark mark) {
         Point one = sheet.at(mark.one());
         Point other = sheet.at(mark.other());
         double size = sheet.unit() * 0.02;
@@ -32,13 +30,13 @@ final class NoteDrawing {
                     one.plus(
                             -dx * size - dy * size * 1.1 + (other.x() - one.x()) / 2,
                             -dy * size + dx * size * 1.1 + (other.y() - one.y()) / 2);
-            sheet.box(beside, mark.text(), sheet.unit() * TEXT);
+            sheet.box(beside, mark.text(), sheet.unit() * FigureSheet.TEXT);
         }
         sheet.handles(mark);
     }
 
     /** A filled triangle whose point is at the place, its body away from the other mark. */
-    private static void wedge(Sheet sheet, Point tip, double dx, double dy, double size) {
+    private static void wedge(FigureSheet sheet, Point tip, double dx, double dy, double size) {
         double half = size * 0.42;
         sheet.path(
                 List.of(
@@ -52,7 +50,7 @@ final class NoteDrawing {
     }
 
     /** A fingertip: a broken ring with the lines of a finger in it. */
-    static void feel(Sheet sheet, Mark.ByFeel mark) {
+    static void feel(FigureSheet sheet, Mark.ByFeel mark) {
         Point at = sheet.at(mark.at());
         double radius = sheet.radius() * 1.15;
         sheet.disc(at, radius, sheet.line() * 1.8, Ink.PAPER, Ink.PAPER);
@@ -70,7 +68,7 @@ final class NoteDrawing {
                             Dash.NONE));
         }
         if (!mark.text().isBlank()) {
-            double size = sheet.unit() * TEXT;
+            double size = sheet.unit() * FigureSheet.TEXT;
             double half = HeadingWidth.of(mark.text(), size) / 2 + size * 0.5;
             boolean left =
                     at.x() + radius + 2 * half > sheet.picture().x() + sheet.picture().width();
@@ -90,9 +88,9 @@ final class NoteDrawing {
         return points;
     }
 
-    static void label(Sheet sheet, Mark.Label label, String empty) {
+    static void label(FigureSheet sheet, Mark.Label label, String empty) {
         String text = label.text().isBlank() ? empty : label.text();
-        double size = sheet.unit() * TEXT;
+        double size = sheet.unit() * FigureSheet.TEXT;
         Point at = sheet.box(sheet.at(label.at()), text, size);
         double reach = Math.max(sheet.radius(), HeadingWidth.of(text, size) / 2);
         sheet.handle(label, 0, at, Math.min(reach, sheet.unit() * 0.06));

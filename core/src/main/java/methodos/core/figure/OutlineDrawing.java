@@ -18,7 +18,7 @@ final class OutlineDrawing {
 
     private OutlineDrawing() {}
 
-    static void draw(Sheet sheet, Mark.Outline outline) {
+    static void draw(FigureSheet sheet, Mark.Outline outline) {
         List<Point> corners = sheet.at(outline.corners());
         if (corners.size() > 1) {
             sheet.path(

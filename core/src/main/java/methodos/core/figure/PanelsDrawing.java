@@ -16,7 +16,12 @@ import methodos.core.words.Words;
 final class PanelsDrawing {
 
     private static final double GAP = 0.025;
-    private static final double TEXT = 0.0245;
+
+    /** Width of one picture; two stand beside each other, more would be too small in print. */
+    private static final double COLUMN = 0.92;
+
+    /** Words are so much larger than on one picture, since two share the width. */
+    private static final double WORDS = 1.25;
 
     private final FigureLayout layout;
     private final Words words;
@@ -29,24 +34,23 @@ final class PanelsDrawing {
     /** Pictures of one height beside each other, each with its words below. */
     FigureDrawing of(List<Figure> figures, List<FigureDrawing> panels) {
         double unit = panels.get(0).width();
-        int columns = 2; // more beside each other are too small to read in print
-        double column = (unit * (columns + 1) * 0.62 - GAP * unit * (columns - 1)) / columns;
-        double size = unit * TEXT * (columns > 1 ? 1.25 : 1);
+        double column = unit * COLUMN;
+        double size = unit * FigureSheet.TEXT * WORDS;
         List<Shape> shapes = new ArrayList<>();
         List<Handle> handles = new ArrayList<>();
         FigureDrawing own = null;
         double y = 0;
-        double width = column * columns + GAP * unit * (columns - 1);
-        for (int row = 0; row * columns < panels.size(); row++) {
+        double width = 2 * column + GAP * unit;
+        for (int row = 0; 2 * row < panels.size(); row++) {
             double high = 0;
-            for (int i = row * columns; i < Math.min(panels.size(), (row + 1) * columns); i++) {
+            for (int i = 2 * row; i < Math.min(panels.size(), 2 * (row + 1)); i++) {
                 FigureDrawing panel = panels.get(i);
                 high = Math.max(high, panel.height() * column / panel.width());
             }
             double below = 0;
-            for (int i = row * columns; i < Math.min(panels.size(), (row + 1) * columns); i++) {
+            for (int i = 2 * row; i < Math.min(panels.size(), 2 * (row + 1)); i++) {
                 FigureDrawing panel = panels.get(i);
-                double x = (i % columns) * (column + GAP * unit);
+                double x = (i % 2) * (column + GAP * unit);
                 FigureDrawing placed = panel.placed(column / panel.width(), x, y);
                 shapes.addAll(placed.shapes());
                 if (i == 0) {
@@ -74,13 +78,7 @@ final class PanelsDrawing {
         double sign = size * 0.62;
         Point at = new Point(x + sign * 1.3, y + size * 1.1);
         sign(shapes, index, at, sign);
-        String head =
-                words.of(
-                        "figure.panel."
-                                + layout.name()
-                                + "."
-                                + (layout == FigureLayout.SEQUENCE ? "ANY" : index),
-                        index + 1);
+        String head = PanelWords.of(layout, index, words);
         String text =
                 figure.title().isBlank()
                         ? head

@@ -22,7 +22,7 @@ final class ScrewDrawing {
 
     private ScrewDrawing() {}
 
-    static void order(Sheet sheet, Mark.ScrewOrder order, String told) {
+    static void order(FigureSheet sheet, Mark.ScrewOrder order, String told) {
         double radius = sheet.radius() * DISC;
         List<Integer> numbers =
                 ScrewNumbers.of(order, sheet.framing().stillWidth(), sheet.framing().stillHeight());
@@ -38,7 +38,7 @@ final class ScrewDrawing {
     }
 
     /** The letters follow the order in which the sizes were first marked. */
-    static void map(Sheet sheet, List<Mark.ScrewPlace> places, Manual manual, Words words) {
+    static void map(FigureSheet sheet, List<Mark.ScrewPlace> places, Manual manual, Words words) {
         Map<String, Integer> counts = new LinkedHashMap<>();
         places.forEach(p -> counts.merge(p.part(), 1, Integer::sum));
         List<String> parts = List.copyOf(counts.keySet());
@@ -63,7 +63,7 @@ final class ScrewDrawing {
         return index < 26 ? last : letter(index / 26 - 1) + last;
     }
 
-    private static void square(Sheet sheet, Point at, String letter) {
+    private static void square(FigureSheet sheet, Point at, String letter) {
         double half = sheet.radius() * DISC;
         sheet.add(
                 new Shape.Path(

@@ -17,7 +17,6 @@ final class StackDrawing {
     /** So many pieces of one row are drawn at most; more are told in words only. */
     private static final int MOST_PIECES = 8;
 
-    private static final double TEXT = 0.0245;
     private static final double GAP = 0.35;
 
     private final List<Shape> shapes = new ArrayList<>();
@@ -43,7 +42,7 @@ final class StackDrawing {
     }
 
     private void draw(List<StackRow> rows, double width, double height) {
-        double size = unit * TEXT;
+        double size = unit * FigureSheet.TEXT;
         double textX = axis + half + unit * 0.035;
         double thick = 0;
         List<List<String>> lines = new ArrayList<>();
@@ -60,7 +59,7 @@ final class StackDrawing {
                                 new Point(axis, Math.max(0, y - unit * 0.025)),
                                 new Point(axis, Math.min(height, y + thick * scale + unit * 0.01))),
                         false,
-                        unit * Sheet.LINE * 0.6,
+                        unit * FigureSheet.LINE * 0.6,
                         Ink.SOFT,
                         null,
                         Dash.LONG));
@@ -240,17 +239,25 @@ final class StackDrawing {
 
     private void shape(List<Point> points, Ink fill) {
         shapes.add(
-                new Shape.Path(points, true, unit * Sheet.LINE * 0.7, Ink.DARK, fill, Dash.NONE));
+                new Shape.Path(
+                        points, true, unit * FigureSheet.LINE * 0.7, Ink.DARK, fill, Dash.NONE));
     }
 
     private void line(List<Point> points) {
         shapes.add(
-                new Shape.Path(points, false, unit * Sheet.LINE * 0.7, Ink.DARK, null, Dash.NONE));
+                new Shape.Path(
+                        points, false, unit * FigureSheet.LINE * 0.7, Ink.DARK, null, Dash.NONE));
     }
 
     private void circle(double x, double y, double radius) {
         shapes.add(
                 new Shape.Circle(
-                        x, y, radius, unit * Sheet.LINE * 0.7, Ink.DARK, Ink.SOFT, Dash.NONE));
+                        x,
+                        y,
+                        radius,
+                        unit * FigureSheet.LINE * 0.7,
+                        Ink.DARK,
+                        Ink.SOFT,
+                        Dash.NONE));
     }
 }

@@ -57,7 +57,7 @@ record StackRow(int count, String words, Form form, Way way, boolean alternating
                     Map.entry(Form.SPRING, named("spring")),
                     Map.entry(Form.FLAT, named("washer|shim|plate|gasket|disc|ring|spacer")));
 
-    static final Pattern COUNT =
+    private static final Pattern COUNT =
             Pattern.compile(
                     "^\\s*(\\d{1,3}|one|two|three|four|five|six|seven|eight|nine|ten|a|an)\\b\\s*[×x*]?\\s*(?=\\S)",
                     Pattern.CASE_INSENSITIVE);
@@ -96,7 +96,10 @@ record StackRow(int count, String words, Form form, Way way, boolean alternating
                         .orElse(Form.BLOCK);
         Matcher way = WAY.matcher(rest.toLowerCase(Locale.ROOT));
         Way told = !way.find() ? Way.NOT_TOLD : way.group(1).startsWith("up") ? Way.UP : Way.DOWN;
-        String words = name.isEmpty() ? rest : rest.isBlank() ? name : name + ": " + rest;
+        String words =
+                rest.contains(StackWords.PLACE)
+                        ? rest.replace(StackWords.PLACE, name)
+                        : name.isEmpty() || rest.isBlank() ? name + rest : name + ": " + rest;
         return new StackRow(
                 count,
                 count > 1 ? count + " × " + words : words,

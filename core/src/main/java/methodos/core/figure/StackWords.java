@@ -17,7 +17,10 @@ import methodos.core.manual.Part;
  */
 public final class StackWords {
 
-    private static final Pattern ITEM = Pattern.compile("#([\\p{L}\\p{N}.-]+)[,:;]?\\s*");
+    private static final Pattern ITEM = Pattern.compile("#([\\p{L}\\p{N}][\\p{L}\\p{N}.-]*)");
+
+    /** Stands in the kept words where the part of the row is named. */
+    static final String PLACE = "#";
 
     private StackWords() {}
 
@@ -34,16 +37,14 @@ public final class StackWords {
 
     private static Layer layer(String line, Manual manual) {
         Matcher item = ITEM.matcher(line);
-        if (item.find()) {
-            Optional<Part> part =
-                    manual.parts().stream().filter(p -> p.item().equals(item.group(1))).findFirst();
-            if (part.isPresent()) {
-                return new Layer(
-                        part.get().id(),
-                        (line.substring(0, item.start()) + line.substring(item.end())).trim());
-            }
-        }
-        return new Layer(null, line);
+        Optional<Part> part =
+                item.find()
+                        ? manual.parts().stream()
+                                .filter(p -> p.item().equals(item.group(1)))
+                                .findFirst()
+                        : Optional.empty();
+        return part.map(p -> new Layer(p.id(), item.replaceFirst(PLACE)))
+                .orElse(new Layer(null, line));
     }
 
     /** The rows as they are typed. */
@@ -59,14 +60,10 @@ public final class StackWords {
     }
 
     private static String typed(Part part, String words) {
-        Matcher count = StackRow.COUNT.matcher(words + " x");
-        boolean counted = count.find() && count.end() <= words.length();
-        String before = counted ? words.substring(0, count.end()).trim() + " " : "";
-        String after = counted ? words.substring(count.end()).trim() : words;
-        if (!counted && words.matches("\\d{1,3}")) {
-            before = words + " ";
-            after = "";
+        String item = PLACE + part.item();
+        if (words.contains(PLACE)) {
+            return words.replace(PLACE, item);
         }
-        return before + "#" + part.item() + (after.isEmpty() ? "" : ", " + after);
+        return words.isEmpty() ? item : item + ", " + words;
     }
 }

@@ -13,13 +13,17 @@ public enum ReadingVerdict {
 
     /**
      * @param limit one side may be open; a reading on the limit is inside
-     * @param resolution smallest step of the instrument
+     * @param resolution smallest step of the instrument; null where it is not known, and nothing is
+     *     marginal then
      * @param value a single reading
      * @throws IllegalArgumentException if they measure different things
      */
     public static ReadingVerdict of(Quantity limit, Quantity resolution, Quantity value) {
         Rational reading = new Conversion(value, limit.unit()).exact(value.min());
-        Rational step = new Conversion(resolution, limit.unit()).exact(resolution.min());
+        Rational step =
+                resolution == null
+                        ? Rational.of(-1)
+                        : new Conversion(resolution, limit.unit()).exact(resolution.min());
         boolean marginal = false;
         if (limit.min() != null) {
             Rational above = reading.minus(limit.min().value());

@@ -61,6 +61,20 @@ class StackTest {
     }
 
     @Test
+    void whatIsTypedComesBackAndFollowsTheNumberOfThePart() {
+        String typed = "4 × #7, hollow down\n#7\nspacer #99";
+        List<Layer> layers = StackWords.read("\n" + typed + "\n\n", manual);
+        assertThat(layers).hasSize(3);
+        assertThat(layers.get(0).part()).isEqualTo("p1");
+        assertThat(layers.get(2).part()).as("no such part").isNull();
+        assertThat(StackWords.of(layers, manual)).isEqualTo(typed);
+        Manual renumbered = manual.withPart(manual.part("p1").orElseThrow().withItem("17"));
+        assertThat(StackWords.of(layers, renumbered)).startsWith("4 × #17, hollow down\n#17\n");
+        assertThat(StackRow.of(layers.get(0), manual).words())
+                .isEqualTo("4 × " + manual.part("p1").orElseThrow().label() + " (7), hollow down");
+    }
+
+    @Test
     void theSchemeHasOneShapeForEachPieceFromTheTopDown() {
         Figure figure =
                 Figure.of("f1", "Stack", null, null)

@@ -68,6 +68,15 @@ class FitTest {
     }
 
     @Test
+    void withoutAResolutionNothingIsMarginal() {
+        Quantity limit = Quantity.parse("0.05-0.15 mm");
+        assertThat(ReadingVerdict.of(limit, null, Quantity.parse("0.15 mm")))
+                .isEqualTo(ReadingVerdict.PASS);
+        assertThat(ReadingVerdict.of(limit, null, Quantity.parse("0.16 mm")))
+                .isEqualTo(ReadingVerdict.FAIL);
+    }
+
+    @Test
     void aGivenToleranceRulesAOneSidedLimit() {
         assertThat(
                         InstrumentFit.of(

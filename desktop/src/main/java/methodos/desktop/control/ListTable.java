@@ -63,7 +63,7 @@ public final class ListTable<T> extends TableView<T> {
         TableColumn<T, E> column = new TableColumn<>(words.of(key));
         column.setPrefWidth(width);
         column.setCellValueFactory(f -> new ReadOnlyObjectWrapper<>(read.apply(f.getValue())));
-        column.setCellFactory(ComboBoxTableCell.forTableColumn(new WordConverter<>(words), values));
+        column.setCellFactory(ComboBoxTableCell.forTableColumn(NameConverter.of(words), values));
         column.setOnEditCommit(e -> write.accept(e.getRowValue(), e.getNewValue()));
         getColumns().add(column);
     }

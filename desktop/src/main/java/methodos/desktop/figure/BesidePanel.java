@@ -4,19 +4,18 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.StackWords;
 import methodos.core.manual.Figure;
 import methodos.core.manual.FigureLayout;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
 
 /** What stands beside the picture: further pictures of the same figure, and a stack of parts. */
@@ -75,7 +74,7 @@ final class BesidePanel extends VBox {
                         "layout",
                         words.of("figure.together"));
         box.setConverter(
-                named(l -> l == null ? words.of("figure.alone") : words.of((FigureLayout) l)));
+                new NameConverter<>(l -> l == null ? words.of("figure.alone") : words.of(l)));
         box.setMaxWidth(Double.MAX_VALUE);
         box.setOnAction(
                 e -> {
@@ -93,7 +92,7 @@ final class BesidePanel extends VBox {
         ComboBox<Figure> box =
                 Controls.named(new ComboBox<>(), "besideOther", words.of("figure.besideOther"));
         box.setPromptText(words.of("figure.besideOther"));
-        box.setConverter(named(f -> f == null ? "" : name((Figure) f)));
+        box.setConverter(new NameConverter<>(f -> f == null ? "" : name(f)));
         box.setMaxWidth(Double.MAX_VALUE);
         box.setOnAction(
                 e -> {
@@ -104,20 +103,6 @@ final class BesidePanel extends VBox {
                     }
                 });
         return box;
-    }
-
-    private static <T> StringConverter<T> named(Function<Object, String> name) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return name.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new UnsupportedOperationException("nothing is typed here");
-            }
-        };
     }
 
     private String name(Figure figure) {

@@ -14,7 +14,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.PictureScale;
 import methodos.core.manual.Arrangement;
@@ -26,6 +25,7 @@ import methodos.core.manual.ThreadTurn;
 import methodos.core.quantity.Quantity;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
 
 /** What the chosen mark tells: its words, its thread, its sizes; and what can be done with it. */
@@ -311,18 +311,7 @@ final class ChosenMark extends VBox {
                         new ComboBox<>(FXCollections.observableArrayList(all)),
                         id,
                         words.of("figure.choice." + id));
-        box.setConverter(
-                new StringConverter<>() {
-                    @Override
-                    public String toString(T value) {
-                        return name.apply(value);
-                    }
-
-                    @Override
-                    public T fromString(String text) {
-                        throw new UnsupportedOperationException("nothing is typed here");
-                    }
-                });
+        box.setConverter(new NameConverter<>(value -> name.apply(value)));
         box.setMaxWidth(Double.MAX_VALUE);
         box.setValue(now);
         box.setOnAction(e -> take.accept(box.getValue()));

@@ -282,7 +282,7 @@ final class FigureBench {
         }
     }
 
-    /** What is chosen follows; the whole mark where more than one point would be left behind. */
+    /** The chosen point, balloon or lens follows. */
     private void moved(Point sheet) {
         Mark mark =
                 project.manual().figure(figure).flatMap(f -> f.mark(chosen.mark())).orElse(null);
@@ -334,11 +334,8 @@ final class FigureBench {
                             : FigureEdits.movePoint(
                                     figure, at.mark(), at.index(), moved.points().get(at.index())));
         } else if (chosen == null && pending != null) {
-            Mark mark = click ? made(pending.points().get(0), pending.points().get(0)) : pending;
-            if (click) {
-                Point spot = drawing.still(from).orElse(pending.points().get(0));
-                mark = made(spot, spot);
-            }
+            Point spot = drawing.still(from).orElseThrow(); // it was pressed on the picture
+            Mark mark = click ? made(spot, spot) : pending;
             pending = null;
             project.apply(FigureEdits.addMark(figure, mark::withId));
             chooseNewest();

@@ -70,7 +70,7 @@ public final class FigurePlace implements PlaceView {
     private final StillChoice choice;
     private final Scrubber scrubber;
     private final StillExchange exchange;
-    private final FigureFilesIn filesIn;
+    private final PictureFiles files;
     private final LegibleView legibility;
     private String figure;
     private List<Object> choiceOf = List.of();
@@ -96,7 +96,7 @@ public final class FigurePlace implements PlaceView {
         this.choice = new StillChoice(project, this::take);
         this.scrubber = new Scrubber(words, desk, canvas::preview, this::take, message);
         this.exchange = new StillExchange(project, desk);
-        this.filesIn = new FigureFilesIn(project, message, this::show);
+        this.files = new PictureFiles(project, message, this::show);
         this.legibility = new LegibleView(project, pictures, legible);
         this.tools = new ToolList(project, bench);
         this.chosenMark = new ChosenMark(project, bench, keys, message);
@@ -325,7 +325,7 @@ public final class FigurePlace implements PlaceView {
 
     /** Brings a picture in as a figure of its own; reading it happens beside the interface. */
     public void importPicture(Path file) {
-        filesIn.bring(file, order.stepOf(figure).map(Step::id).orElse(null));
+        files.bring(file, order.stepOf(figure).map(Step::id).orElse(null));
     }
 
     private void chooseSave() {
@@ -337,7 +337,7 @@ public final class FigurePlace implements PlaceView {
                         new FileChooser.ExtensionFilter("SVG", "*.svg"));
         File file = chooser.showSaveDialog(node.getScene().getWindow());
         if (file != null) {
-            current().ifPresent(f -> filesIn.save(f, file.toPath()));
+            current().ifPresent(f -> files.save(f, file.toPath()));
         }
     }
 
@@ -381,7 +381,7 @@ public final class FigurePlace implements PlaceView {
     public void close() {
         stills.close();
         pictures.close();
-        filesIn.close();
+        files.close();
         legibility.close();
         choice.close();
     }

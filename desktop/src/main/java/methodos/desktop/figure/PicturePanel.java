@@ -8,12 +8,12 @@ import javafx.scene.control.Slider;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import methodos.core.edit.FigureEdits;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Preparation;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
 
 /** How the still is prepared: turned, straightened, cropped, its tone and sharpness. */
@@ -89,18 +89,7 @@ final class PicturePanel extends VBox {
                                                 new Ratio("3 : 4", 3 / 4.0)))),
                         "ratio",
                         words.of("figure.ratio"));
-        box.setConverter(
-                new StringConverter<>() {
-                    @Override
-                    public String toString(Ratio r) {
-                        return r == null ? "" : r.name;
-                    }
-
-                    @Override
-                    public Ratio fromString(String text) {
-                        throw new UnsupportedOperationException("nothing is typed here");
-                    }
-                });
+        box.setConverter(new NameConverter<>(r -> r == null ? "" : r.name));
         box.setValue(box.getItems().get(0));
         box.setMaxWidth(Double.MAX_VALUE);
         return box;

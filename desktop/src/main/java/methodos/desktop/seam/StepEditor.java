@@ -29,8 +29,8 @@ import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.NameConverter;
 import methodos.desktop.control.PickField;
-import methodos.desktop.control.WordConverter;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.unit.UnitsChooser;
 
@@ -175,7 +175,7 @@ final class StepEditor extends VBox {
                         new ComboBox<>(FXCollections.observableArrayList(Stage.Kind.values())),
                         "stepStage",
                         words.of("step.stage"));
-        box.setConverter(new WordConverter<>(words));
+        box.setConverter(NameConverter.of(words));
         box.setValue(project.manual().stageOf(step.id()).map(Stage::kind).orElse(null));
         box.setOnAction(e -> project.apply(StepEdits.stage(step.id(), box.getValue())));
         return box;
@@ -331,7 +331,7 @@ final class StepEditor extends VBox {
                         "hazardSignal",
                         words.of("step.signal"));
         signal.getItems().add(0, null);
-        signal.setConverter(new WordConverter<>(words));
+        signal.setConverter(NameConverter.of(words));
         signal.setPromptText(words.of("step.noHazard"));
         signal.setMaxWidth(Double.MAX_VALUE);
         signal.setValue(now == null ? null : now.signal());

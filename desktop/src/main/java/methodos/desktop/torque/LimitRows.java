@@ -160,19 +160,9 @@ final class LimitRows extends VBox {
             if (!reading.single()) {
                 throw new IllegalArgumentException(reading.entered() + " is no single reading.");
             }
-            ReadingVerdict verdict =
-                    row.resolution()
-                            .map(r -> ReadingVerdict.of(limit, r, reading))
-                            .orElseGet(() -> withoutResolution(limit, reading));
-            all.add(verdict);
+            all.add(ReadingVerdict.of(limit, row.resolution().orElse(null), reading));
         }
         return all;
-    }
-
-    private static ReadingVerdict withoutResolution(Quantity limit, Quantity reading) {
-        ReadingVerdict exact =
-                ReadingVerdict.of(limit, Quantity.parse("0 " + limit.unit().symbol()), reading);
-        return exact == ReadingVerdict.MARGINAL ? ReadingVerdict.PASS : exact;
     }
 
     private String told(List<ReadingVerdict> verdicts, String otherwise) {

@@ -44,7 +44,7 @@ public final class SheetFile {
         String name = String.valueOf(file.getFileName());
         try {
             if (Files.size(file) > MOST_BYTES) {
-                throw new SheetProblem(name + " is too large for a list: more than 50 MB.", null);
+                throw new SheetProblem(name + " is too large for a list: more than 50 MB.");
             }
             byte[] head;
             try (InputStream in = Files.newInputStream(file)) {
@@ -54,7 +54,7 @@ public final class SheetFile {
             List<Sheet.Row> rows = zip ? workbook(file, name) : csv(Files.readAllBytes(file), name);
             rows.removeIf(r -> r.cells().stream().allMatch(String::isBlank));
             if (rows.isEmpty()) {
-                throw new SheetProblem(name + " has no rows.", null);
+                throw new SheetProblem(name + " has no rows.");
             }
             return new Sheet(
                     rows.get(0).cells().stream().map(String::strip).toList(),
@@ -88,7 +88,7 @@ public final class SheetFile {
     private static void tooMany(int rows, String name) throws SheetProblem {
         if (rows >= MOST_ROWS) {
             throw new SheetProblem(
-                    name + " has more than " + MOST_ROWS + " rows, too many for a list.", null);
+                    name + " has more than " + MOST_ROWS + " rows, too many for a list.");
         }
     }
 

@@ -5,6 +5,10 @@ public final class SheetProblem extends Exception {
 
     private static final long serialVersionUID = 1L;
 
+    public SheetProblem(String sentence) {
+        super(sentence);
+    }
+
     public SheetProblem(String sentence, Throwable cause) {
         super(sentence, cause);
     }

@@ -13,10 +13,13 @@ import methodos.core.manual.Point;
  * What one picture with its marks is drawn on, while it is drawn. Sizes are shares of the unit, so
  * that everything grows with the picture.
  */
-final class Sheet {
+final class FigureSheet {
 
     /** Radius of a balloon. */
     static final double RADIUS = 0.0235;
+
+    /** Size of words. */
+    static final double TEXT = 0.0245;
 
     /** Width of a thin line. */
     static final double LINE = 0.0022;
@@ -34,7 +37,7 @@ final class Sheet {
     private final Framing framing;
     private final double unit;
 
-    Sheet(Shape.Picture picture, Framing framing) {
+    FigureSheet(Shape.Picture picture, Framing framing) {
         this.picture = picture;
         this.framing = framing;
         this.unit = Math.max(picture.width(), picture.height());

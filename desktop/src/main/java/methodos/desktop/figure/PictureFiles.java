@@ -18,7 +18,7 @@ import methodos.publish.PublishProblem;
 import methodos.publish.figure.FigureExport;
 
 /** Brings pictures in from files and writes figures to files, beside the interface. */
-final class FigureFilesIn implements AutoCloseable {
+final class PictureFiles implements AutoCloseable {
 
     private final OpenProject project;
     private final Consumer<String> message;
@@ -28,7 +28,7 @@ final class FigureFilesIn implements AutoCloseable {
     /**
      * @param show called with the figure that was made
      */
-    FigureFilesIn(OpenProject project, Consumer<String> message, Consumer<String> show) {
+    PictureFiles(OpenProject project, Consumer<String> message, Consumer<String> show) {
         this.project = project;
         this.message = message;
         this.show = show;
