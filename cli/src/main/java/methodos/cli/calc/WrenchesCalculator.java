@@ -4,57 +4,43 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import methodos.core.quantity.Bound;
-import methodos.core.quantity.Conversion;
 import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.Rational;
 import methodos.core.torque.FewestWrenches;
+import methodos.core.torque.TorqueRange;
+import methodos.core.torque.WrenchScale;
 
 /** {@code calc wrenches}: the fewest torque wrenches that reach every value and stage. */
 final class WrenchesCalculator implements Calculator {
 
-    private static final Rational USUAL_FROM = Rational.of(2, 10);
     private static final MeasureUnit UNIT = MeasureUnit.NEWTON_METRE;
 
-    /** One stage of a joint, in its own unit. */
-    private record Stage(String joint, Rational min, Rational max, MeasureUnit unit) {}
+    /** One stage of a joint, and the unit in which it was asked. */
+    private record Stage(String joint, TorqueRange range, MeasureUnit unit) {}
 
     @Override
     public Answer answer(Request request) throws WrongRequest {
         List<String> names = new ArrayList<>();
-        List<FewestWrenches.Scale> scales = new ArrayList<>();
+        List<WrenchScale> scales = new ArrayList<>();
         for (Request wrench : request.neededObjects("wrenches")) {
             Quantity range = wrench.neededQuantity("range");
-            Conversion c = Quantities.exact(range, "wrenches.range", UNIT);
-            if (range.max() == null) {
-                throw new WrongRequest("“wrenches.range” has an upper end.");
-            }
             names.add(wrench.text("name"));
-            scales.add(
-                    new FewestWrenches.Scale(
-                            range.min() == null ? Rational.ZERO : c.exact(range.min()),
-                            c.exact(range.max())));
+            scales.add(Request.checked("wrenches.range", () -> WrenchScale.of(range)));
         }
         List<Stage> stages = new ArrayList<>();
         for (Request value : request.neededObjects("values")) {
             stages(value, stages);
         }
-        Rational from = request.has("from") ? Rational.of(request.decimal("from")) : USUAL_FROM;
+        Rational from =
+                request.has("from")
+                        ? Rational.of(request.decimal("from"))
+                        : WrenchScale.USABLE_FROM;
         if (from.signum() < 0 || from.compareTo(Rational.ONE) > 0) {
             throw new WrongRequest("“from” is between 0 and 1.");
         }
         FewestWrenches fewest =
-                FewestWrenches.of(
-                        scales,
-                        stages.stream()
-                                .map(
-                                        s ->
-                                                new FewestWrenches.Range(
-                                                        s.min.times(s.unit.factor()),
-                                                        s.max.times(s.unit.factor())))
-                                .toList(),
-                        from);
+                FewestWrenches.of(scales, stages.stream().map(Stage::range).toList(), from);
         Map<String, Object> value = new LinkedHashMap<>();
         value.put("fewest", fewest.fewest().stream().map(names::get).toList());
         value.put(
@@ -76,17 +62,11 @@ final class WrenchesCalculator implements Calculator {
     private static void stages(Request value, List<Stage> stages) throws WrongRequest {
         Quantity torque = value.neededQuantity("torque");
         Quantities.exact(torque, "values.torque", UNIT);
-        Bound low = torque.min() == null ? torque.max() : torque.min();
-        Bound high = torque.max() == null ? torque.min() : torque.max();
+        TorqueRange range = TorqueRange.of(torque);
         List<Rational> shares =
                 value.has("stages") ? value.decimals("stages") : List.of(Rational.ONE);
         for (Rational share : shares.isEmpty() ? List.of(Rational.ONE) : shares) {
-            stages.add(
-                    new Stage(
-                            value.text("joint"),
-                            low.value().times(share),
-                            high.value().times(share),
-                            torque.unit()));
+            stages.add(new Stage(value.text("joint"), range.times(share), torque.unit()));
         }
     }
 
@@ -95,7 +75,10 @@ final class WrenchesCalculator implements Calculator {
         value.put("joint", stage.joint);
         value.put(
                 "torque",
-                Request.value(stage.min.toDouble(), stage.max.toDouble(), stage.unit.symbol()));
+                Request.value(
+                        stage.range.min().over(stage.unit.factor()).toDouble(),
+                        stage.range.max().over(stage.unit.factor()).toDouble(),
+                        stage.unit.symbol()));
         return value;
     }
 }

@@ -21,23 +21,16 @@ import methodos.core.quantity.Rational;
  */
 public record FewestWrenches(List<Integer> fewest, List<Integer> unreached) {
 
-    /** A wrench's scale, in N·m. */
-    public record Scale(Rational from, Rational to) {}
-
-    /** A range of torque, in N·m. */
-    public record Range(Rational min, Rational max) {}
-
     /**
      * @param from share of full scale from which a wrench is usable, 0 to 1
      */
-    public static FewestWrenches of(List<Scale> wrenches, List<Range> values, Rational from) {
+    public static FewestWrenches of(
+            List<WrenchScale> wrenches, List<TorqueRange> values, Rational from) {
         List<BitSet> reach = new ArrayList<>();
-        for (Range value : values) {
+        for (TorqueRange value : values) {
             BitSet reaching = new BitSet();
             for (int w = 0; w < wrenches.size(); w++) {
-                Scale scale = wrenches.get(w);
-                Rational least = scale.from().max(scale.to().times(from));
-                if (value.min().compareTo(least) >= 0 && value.max().compareTo(scale.to()) <= 0) {
+                if (wrenches.get(w).holds(value, from)) {
                     reaching.set(w);
                 }
             }

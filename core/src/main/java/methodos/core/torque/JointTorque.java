@@ -1,15 +1,15 @@
 package methodos.core.torque;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
-import methodos.core.quantity.Bound;
-import methodos.core.quantity.Conversion;
 import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.Rational;
 
 /**
  * The tightening of a joint in N·m: its stages in order, the last the whole value, and what it does
@@ -18,11 +18,20 @@ import methodos.core.quantity.Quantity;
 public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> preload) {
 
     /**
-     * A stage in N·m.
+     * A stage as it was typed, and in N·m.
      *
      * @param entered as it was typed
      */
-    public record Stage(Quantity entered, double min, double max) {}
+    public record Stage(Quantity entered, TorqueRange range) {
+
+        public double min() {
+            return range.min().toDouble();
+        }
+
+        public double max() {
+            return range.max().toDouble();
+        }
+    }
 
     public JointTorque {
         stages = List.copyOf(stages);
@@ -51,11 +60,7 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
         if (q.unit().dimension() != MeasureUnit.Dimension.TORQUE) {
             return Optional.empty();
         }
-        Conversion metres = new Conversion(q, MeasureUnit.NEWTON_METRE);
-        Bound low = q.min() == null ? q.max() : q.min();
-        Bound high = q.max() == null ? q.min() : q.max();
-        return Optional.of(
-                new Stage(q, metres.exact(low).toDouble(), metres.exact(high).toDouble()));
+        return Optional.of(new Stage(q, TorqueRange.of(q)));
     }
 
     /** Nothing where thread, class or condition are not known: a class is never guessed. */
@@ -78,13 +83,13 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
     }
 
     /** Where the whole value would lie without the slip, in N·m; nothing where there is none. */
-    public Optional<Stage> meant() {
+    public Optional<TorqueRange> meant() {
         if (preload.isEmpty() || preload.get().slip().isEmpty() || stages.isEmpty()) {
             return Optional.empty();
         }
-        Stage whole = stages.get(stages.size() - 1);
-        double factor = preload.get().slip().get().factor();
-        double times = preload.get().ofProof() > 0.5 ? 1 / factor : factor;
-        return Optional.of(new Stage(whole.entered(), whole.min() * times, whole.max() * times));
+        Rational factor = Rational.of(BigDecimal.valueOf(preload.get().slip().get().factor()));
+        boolean large = preload.get().ofProof() > 0.5;
+        TorqueRange whole = stages.get(stages.size() - 1).range();
+        return Optional.of(whole.times(large ? Rational.ONE.over(factor) : factor));
     }
 }

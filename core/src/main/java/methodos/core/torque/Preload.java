@@ -2,8 +2,6 @@ package methodos.core.torque;
 
 import java.util.List;
 import java.util.Optional;
-import methodos.core.quantity.Bound;
-import methodos.core.quantity.Conversion;
 import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
 
@@ -63,11 +61,9 @@ public record Preload(
         if (!(k >= LEAST_K) || !(k <= MOST_K)) {
             throw new IllegalArgumentException("A nut factor is between 0.05 and 0.5.");
         }
-        Conversion metres = new Conversion(torque, MeasureUnit.NEWTON_METRE);
-        Bound low = torque.min() == null ? torque.max() : torque.min();
-        Bound high = torque.max() == null ? torque.min() : torque.max();
-        double least = metres.exact(low).toDouble();
-        double most = metres.exact(high).toDouble();
+        TorqueRange range = TorqueRange.of(torque);
+        double least = range.min().toDouble();
+        double most = range.max().toDouble();
         if (!(least > 0)) {
             throw new IllegalArgumentException("A torque is more than 0.");
         }

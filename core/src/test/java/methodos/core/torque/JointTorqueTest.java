@@ -62,7 +62,8 @@ class JointTorqueTest {
     void aSlipIsShownWhereItWasMeantAndIsAnOpenPoint() {
         Manual m = with(joint("70 lbf·ft", "8.8", List.of()));
         JointTorque torque = JointTorque.of(m, m.joint("jx").orElseThrow());
-        assertThat(torque.meant().orElseThrow().max()).isCloseTo(70 * 0.1129848, within(1e-3));
+        assertThat(torque.meant().orElseThrow().max().toDouble())
+                .isCloseTo(70 * 0.1129848, within(1e-3));
         assertThat(keys(m)).contains("open.torque.SLIP");
         assertThat(keys(with(joint("7 N·m", "8.8", List.of())))).doesNotContain("open.torque.SLIP");
     }
@@ -95,9 +96,9 @@ class JointTorqueTest {
 
     @Test
     void aWrenchHasATorqueWithAnUpperEnd() {
-        assertThat(WrenchPlan.isRange(Quantity.parse("2 to 10 N·m"))).isTrue();
-        assertThat(WrenchPlan.isRange(Quantity.parse("up to 10 N·m"))).isTrue();
-        assertThat(WrenchPlan.isRange(Quantity.parse("≥ 2 N·m"))).isFalse();
-        assertThat(WrenchPlan.isRange(Quantity.parse("2 to 10 mm"))).isFalse();
+        assertThat(WrenchScale.isScale(Quantity.parse("2 to 10 N·m"))).isTrue();
+        assertThat(WrenchScale.isScale(Quantity.parse("up to 10 N·m"))).isTrue();
+        assertThat(WrenchScale.isScale(Quantity.parse("≥ 2 N·m"))).isFalse();
+        assertThat(WrenchScale.isScale(Quantity.parse("2 to 10 mm"))).isFalse();
     }
 }

@@ -23,7 +23,7 @@ import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
 import methodos.core.torque.PropertyClass;
 import methodos.core.torque.ThreadCondition;
-import methodos.core.torque.WrenchPlan;
+import methodos.core.torque.WrenchScale;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -126,7 +126,7 @@ final class JointPanel extends VBox {
     private String wrenches(JointTorque.Stage stage) {
         List<String> names = new ArrayList<>();
         for (Wrench wrench : project.manual().wrenches()) {
-            if (WrenchPlan.reaches(wrench, stage)) {
+            if (WrenchScale.of(wrench.range()).holds(stage.range(), WrenchScale.USABLE_FROM)) {
                 names.add(wrench.name());
             }
         }

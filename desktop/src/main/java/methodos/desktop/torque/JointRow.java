@@ -12,6 +12,7 @@ import javafx.scene.layout.VBox;
 import methodos.core.manual.Part;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
+import methodos.core.torque.Preload;
 import methodos.core.torque.TighteningTable;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
@@ -23,6 +24,7 @@ final class JointRow extends HBox {
     static final double JOINT = 236;
     static final double VALUE = 150;
 
+    private static final PseudoClass OPEN = PseudoClass.getPseudoClass("open");
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     /**
@@ -63,6 +65,9 @@ final class JointRow extends HBox {
                         words.of("torque.value"));
         value.setPromptText(words.of("torque.open"));
         value.getStyleClass().add("torque-value");
+        value.pseudoClassStateChanged(
+                OPEN,
+                torque.preload().filter(p -> p.verdict() != Preload.Verdict.PLAUSIBLE).isPresent());
         Controls.kept(value, text -> keep.accept(id, text));
         value.focusedProperty()
                 .addListener(

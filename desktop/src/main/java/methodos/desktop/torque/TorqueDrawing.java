@@ -14,6 +14,7 @@ import methodos.core.quantity.Conversion;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
+import methodos.core.torque.WrenchScale;
 import methodos.core.words.Words;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
@@ -57,10 +58,9 @@ final class TorqueDrawing {
         double top = HEAD - RULE;
         double[] end = new double[LANES];
         for (Wrench wrench : wrenches) {
-            double to = TorqueRule.to(wrench);
-            double from = Math.max(TorqueRule.from(wrench), to / 5);
-            double x1 = rule.x(from);
-            double x2 = rule.x(to);
+            WrenchScale scale = WrenchScale.of(wrench.range());
+            double x1 = rule.x(scale.usableFrom(WrenchScale.USABLE_FROM).toDouble());
+            double x2 = rule.x(scale.to().toDouble());
             int lane = 0;
             while (lane < LANES - 1 && end[lane] > x1 - 2) {
                 lane++;
@@ -83,7 +83,7 @@ final class TorqueDrawing {
         for (double mark : rule.marks()) {
             g.strokeLine(rule.x(mark), HEAD - 7, rule.x(mark), HEAD - 2);
         }
-        g.setFill(Color.web("#1C2B33"));
+        g.setFill(colors().ink()); // the rule is dark in the dark variant
         g.setFont(Theme.label(13));
         g.setTextAlign(TextAlignment.CENTER);
         List<Double> numbered = rule.numbered();
@@ -131,11 +131,11 @@ final class TorqueDrawing {
         joint.meant()
                 .ifPresent(
                         meant -> {
-                            double x = rule.x(meant.min());
+                            double x = rule.x(meant.min().toDouble());
                             g.setStroke(colors().open());
                             g.setLineWidth(1);
                             g.setLineDashes(2, 2);
-                            double w = Math.max(6, rule.x(meant.max()) - x);
+                            double w = Math.max(6, rule.x(meant.max().toDouble()) - x);
                             g.strokeRect(x, y - 9, w, 18);
                             g.setLineDashes();
                             g.setFill(colors().open());
@@ -148,7 +148,8 @@ final class TorqueDrawing {
                                                     .flatMap(Preload::slip)
                                                     .map(Preload.Slip::words)
                                                     .orElse(""),
-                                            String.format(Locale.ROOT, "%.2g", meant.max()));
+                                            String.format(
+                                                    Locale.ROOT, "%.2g", meant.max().toDouble()));
                             g.fillText(told, Math.min(x, rule.width() - 200), y + 19);
                         });
     }
@@ -190,9 +191,11 @@ final class TorqueDrawing {
         g.setFill(colors().soft());
         g.setFont(Theme.text(13));
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText("0", 0, 35);
+        if (.9 * scale > 40) { // else the two would lie over each other
+            g.fillText("0", 0, 35);
+        }
         g.setTextAlign(TextAlignment.CENTER);
-        g.fillText("90 %", Math.min(width - 16, .9 * scale), 35);
+        g.fillText("90 %", Math.max(16, Math.min(width - 16, .9 * scale)), 35);
     }
 
     /**

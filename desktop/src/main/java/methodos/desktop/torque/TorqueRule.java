@@ -3,9 +3,8 @@ package methodos.desktop.torque;
 import java.util.ArrayList;
 import java.util.List;
 import methodos.core.manual.Wrench;
-import methodos.core.quantity.Conversion;
-import methodos.core.quantity.MeasureUnit;
 import methodos.core.torque.JointTorque;
+import methodos.core.torque.WrenchScale;
 
 /**
  * The rule of torque in N·m, by logarithms: which values it shows, and where each lies on it.
@@ -31,30 +30,17 @@ record TorqueRule(double least, double most, double width) {
                 high = Math.max(high, stage.max());
             }
             if (joint.meant().isPresent()) {
-                low = Math.min(low, joint.meant().get().min());
-                high = Math.max(high, joint.meant().get().max());
+                low = Math.min(low, joint.meant().get().min().toDouble());
+                high = Math.max(high, joint.meant().get().max().toDouble());
             }
         }
         for (Wrench wrench : wrenches) {
-            high = Math.max(high, to(wrench));
+            high = Math.max(high, WrenchScale.of(wrench.range()).to().toDouble());
         }
         return new TorqueRule(
                 Math.pow(10, Math.floor(Math.log10(Math.max(0.01, low)) + 1e-9)),
                 Math.pow(10, Math.ceil(Math.log10(high) - 1e-9)),
                 width);
-    }
-
-    static double from(Wrench wrench) {
-        Conversion metres = new Conversion(wrench.range(), MeasureUnit.NEWTON_METRE);
-        return wrench.range().min() == null || wrench.range().single()
-                ? 0
-                : metres.exact(wrench.range().min()).toDouble();
-    }
-
-    static double to(Wrench wrench) {
-        return new Conversion(wrench.range(), MeasureUnit.NEWTON_METRE)
-                .exact(wrench.range().max())
-                .toDouble();
     }
 
     double x(double newtonMetres) {

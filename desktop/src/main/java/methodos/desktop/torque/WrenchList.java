@@ -7,7 +7,7 @@ import javafx.scene.layout.VBox;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.Wrench;
 import methodos.core.quantity.Quantity;
-import methodos.core.torque.WrenchPlan;
+import methodos.core.torque.WrenchScale;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -42,7 +42,7 @@ final class WrenchList extends VBox {
     private void add() {
         try {
             Quantity typed = Quantity.parse(range.getText());
-            if (name.getText().isBlank() || !WrenchPlan.isRange(typed)) {
+            if (name.getText().isBlank() || !WrenchScale.isScale(typed)) {
                 message.accept(words.of("torque.wrench.wrong"));
                 return;
             }

@@ -8,14 +8,17 @@ import java.util.Optional;
 import methodos.core.manual.Wrench;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
+import methodos.core.torque.TorqueRange;
 import org.junit.jupiter.api.Test;
 
 class TorqueRuleTest {
 
-    private static JointTorque joint(String torque, double min, double max) {
+    private static JointTorque joint(String torque) {
         return new JointTorque(
                 null,
-                List.of(new JointTorque.Stage(Quantity.parse(torque), min, max)),
+                List.of(
+                        new JointTorque.Stage(
+                                Quantity.parse(torque), TorqueRange.of(Quantity.parse(torque)))),
                 Optional.empty());
     }
 
@@ -24,7 +27,7 @@ class TorqueRuleTest {
         assertThat(TorqueRule.of(List.of(), List.of(), 400)).isEqualTo(new TorqueRule(1, 100, 400));
         TorqueRule wide =
                 TorqueRule.of(
-                        List.of(joint("0.5 N·m", .5, .5)),
+                        List.of(joint("0.5 N·m")),
                         List.of(new Wrench("w", "W", Quantity.parse("100 to 350 N·m"))),
                         400);
         assertThat(wide.least()).isCloseTo(0.1, within(1e-12));
@@ -44,13 +47,5 @@ class TorqueRuleTest {
         TorqueRule rule = new TorqueRule(1, 100, 400);
         assertThat(rule.numbered()).containsExactly(1.0, 2.0, 5.0, 10.0, 20.0, 50.0, 100.0);
         assertThat(rule.marks()).hasSize(19).startsWith(1.0, 2.0).endsWith(100.0);
-    }
-
-    @Test
-    void aWrenchReachesFromItsLowerEnd() {
-        Wrench wrench = new Wrench("w", "W", Quantity.parse("20 to 100 lbf·in"));
-        assertThat(TorqueRule.from(wrench)).isCloseTo(2.26, within(.01));
-        assertThat(TorqueRule.to(wrench)).isCloseTo(11.3, within(.01));
-        assertThat(TorqueRule.from(new Wrench("w", "W", Quantity.parse("≤ 10 N·m")))).isZero();
     }
 }
