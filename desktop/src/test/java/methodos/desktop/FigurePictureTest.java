@@ -71,6 +71,41 @@ class FigurePictureTest extends FigureWindow {
     }
 
     @Test
+    void aCropIsMadeByKeysAloneAndTakenBackByItself(FxRobot robot) throws Exception {
+        tab(robot, "picture");
+        assertThat(robot.lookup("#wholePicture").query().isVisible()).isFalse();
+        Slider shadows = node(robot, "#shadows", Slider.class);
+        robot.interact(shadows::requestFocus);
+        robot.type(KeyCode.RIGHT, 3);
+        Preparation light = now().prepared();
+        robot.interact(() -> robot.lookup("#crop").query().requestFocus());
+        robot.type(KeyCode.SPACE);
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.type(KeyCode.LEFT, 2);
+        robot.type(KeyCode.ESCAPE);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(now().prepared()).isEqualTo(light);
+
+        robot.interact(() -> robot.lookup("#crop").query().requestFocus());
+        robot.type(KeyCode.SPACE);
+        robot.type(KeyCode.RIGHT, 2);
+        robot.type(KeyCode.UP, 1);
+        robot.press(KeyCode.SHIFT).type(KeyCode.LEFT, 5).release(KeyCode.SHIFT);
+        robot.type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        Preparation.Crop crop = now().prepared().crop();
+        // offered .1 to .9; two to the right, one up, the right edge five to the left, of .02 each
+        assertThat(crop.left()).isCloseTo(-.36, within(1e-9));
+        assertThat(crop.right()).isCloseTo(.34, within(1e-9));
+        ready();
+        assertThat(differing(robot)).isZero();
+        laidOut(robot);
+        robot.clickOn("#wholePicture");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(now().prepared()).isEqualTo(light);
+    }
+
+    @Test
     void aLineThatLeansIsMadeLevelAndAQuarterTurnKeepsThePiece(FxRobot robot) throws Exception {
         tab(robot, "picture");
         robot.clickOn("#straightenByLine");

@@ -1,5 +1,6 @@
 package methodos.core.figure;
 
+import java.util.List;
 import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
 import methodos.core.manual.Preparation.Crop;
@@ -93,8 +94,16 @@ public final class Framing {
     /** The share of the prepared picture at which a share of the still is seen. */
     public Point seen(Point still) {
         Point p = turned(still);
-        return new Point(
-                (p.x() - crop.left()) / crop.width(), (p.y() - crop.top()) / crop.height());
+        return share(p.x(), p.y());
+    }
+
+    private Point share(double x, double y) {
+        return new Point((x - crop.left()) / crop.width(), (y - crop.top()) / crop.height());
+    }
+
+    /** The shares of the prepared picture at which two opposite corners of a piece of it lie. */
+    public List<Point> corners(Crop piece) {
+        return List.of(share(piece.left(), piece.top()), share(piece.right(), piece.bottom()));
     }
 
     /** The share of the still that is seen at a share of the prepared picture. */

@@ -3,6 +3,7 @@ package methodos.core.figure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import java.util.Random;
 import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
@@ -98,5 +99,18 @@ class FramingTest {
         assertThat(wide.width() / wide.height()).isCloseTo(16 / 9.0, within(1e-9));
         Crop least = framing.between(new Point(.5, .5), new Point(.5, .5), 0);
         assertThat(least.width()).isPositive();
+    }
+
+    @Test
+    void aCropLiesBetweenItsCorners() {
+        Random random = new Random(8);
+        for (int i = 0; i < 200; i++) {
+            Framing framing = Framing.of(random(random), 1280, 720);
+            Point a = new Point(.4 * random.nextDouble(), .4 * random.nextDouble());
+            Point b = new Point(.6 + .4 * random.nextDouble(), .6 + .4 * random.nextDouble());
+            List<Point> corners = framing.corners(framing.between(a, b, 0));
+            assertThat(corners.get(0).distance(a)).isLessThan(1e-9);
+            assertThat(corners.get(1).distance(b)).isLessThan(1e-9);
+        }
     }
 }

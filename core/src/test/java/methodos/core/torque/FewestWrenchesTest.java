@@ -39,8 +39,9 @@ class FewestWrenchesTest {
         WrenchScale inches = WrenchScale.of(Quantity.parse("20 to 100 lbf·in"));
         assertThat(inches.from().toDouble()).isCloseTo(2.26, within(.01));
         assertThat(inches.to().toDouble()).isCloseTo(11.3, within(.01));
-        assertThat(WrenchScale.of(Quantity.parse("≤ 10 N·m")).usableFrom(FIFTH))
-                .isEqualTo(Rational.of(2));
+        WrenchScale open = WrenchScale.of(Quantity.parse("≤ 10 N·m"));
+        assertThat(open.from()).isEqualTo(Rational.ZERO);
+        assertThat(open.usableFrom(FIFTH)).isEqualTo(Rational.of(2));
         assertThatThrownBy(() -> WrenchScale.of(Quantity.parse("≥ 10 N·m")))
                 .hasMessageContaining("upper end");
     }

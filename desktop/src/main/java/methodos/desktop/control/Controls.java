@@ -77,6 +77,12 @@ public final class Controls {
                         });
     }
 
+    /** Shows a node, or hides it so that it takes no room. */
+    public static void seen(Node node, boolean seen) {
+        node.setVisible(seen);
+        node.setManaged(seen);
+    }
+
     /** Whether keys that go to this node are text; an editable list takes them for its field. */
     public static boolean takesText(Object target) {
         return target instanceof TextInputControl

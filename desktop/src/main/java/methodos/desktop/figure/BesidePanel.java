@@ -5,9 +5,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.collections.FXCollections;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.StackWords;
@@ -139,12 +141,13 @@ final class BesidePanel extends VBox {
     }
 
     private HBox row(Figure figure, Figure f) {
-        return new HBox(
-                8,
-                Controls.link("beside-" + f.id(), name(f), () -> show.accept(f.id())),
+        Button apart =
                 Controls.link(
                         "apart-" + f.id(),
                         words.of("figure.apart"),
-                        () -> project.apply(FigureEdits.apart(figure.id(), f.id()))));
+                        () -> project.apply(FigureEdits.apart(figure.id(), f.id())));
+        apart.setMinWidth(Region.USE_PREF_SIZE);
+        return new HBox(
+                8, Controls.link("beside-" + f.id(), name(f), () -> show.accept(f.id())), apart);
     }
 }

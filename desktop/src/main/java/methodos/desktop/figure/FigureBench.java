@@ -33,6 +33,11 @@ final class FigureBench {
 
     private static final String NEW = "#new";
 
+    /** The crop that is offered before one is drawn, as shares of the picture. */
+    private static final List<Point> OFFERED = List.of(new Point(.1, .1), new Point(.9, .9));
+
+    private static final double LEAST_CROP = 0.04;
+
     /** A press that moves less than this, in shares of the picture, is a click. */
     private static final double CLICK = 0.008;
 
@@ -47,6 +52,7 @@ final class FigureBench {
     private String part;
     private KnownShape known = KnownShape.RECTANGLE;
     private double ratio;
+    private List<Point> offered = OFFERED;
     private Handle chosen;
 
     private Point pressed;
@@ -73,6 +79,7 @@ final class FigureBench {
             chosen = null;
             pending = null;
             pressed = null;
+            framer = null;
         }
         figure = shown;
         redraw();
@@ -151,14 +158,20 @@ final class FigureBench {
         take(MarkTool.SCALE);
     }
 
-    /**
-     * Takes what crops or straightens.
-     *
-     * @param cropRatio width over height of a crop, 0 for any
-     */
-    void take(Framer taken, double cropRatio) {
+    /** Takes what crops or straightens, or lays it down with null. */
+    void take(Framer taken) {
         tool = null;
         framer = taken;
+        offered = OFFERED;
+        changed.run();
+    }
+
+    /**
+     * Holds crops to a shape.
+     *
+     * @param cropRatio width over height, 0 for any
+     */
+    void hold(double cropRatio) {
         ratio = cropRatio;
         changed.run();
     }
@@ -195,11 +208,72 @@ final class FigureBench {
         return pressed != null && pending != null;
     }
 
-    /** The line or rectangle that is being drawn, on the sheet: from, to. */
+    /** The line that is being drawn or the crop as it would become, on the sheet: from, to. */
     Optional<List<Point>> drawn() {
-        return framer == null || pressed == null || dragged == null
-                ? Optional.empty()
-                : Optional.of(List.of(pressed, dragged));
+        if (framer == null || drawing().isEmpty() || drawing.picture() == null) {
+            return Optional.empty();
+        }
+        if (framer == Framer.CROP) {
+            return Optional.of(
+                    drawing.framing().corners(crop()).stream().map(drawing.picture()::at).toList());
+        }
+        return pressed == null ? Optional.empty() : Optional.of(List.of(pressed, dragged));
+    }
+
+    /** The crop that is being drawn; before that, the one that is offered. */
+    private Preparation.Crop crop() {
+        boolean drawn = pressed != null && !click(pressed, dragged);
+        Point a = drawn ? share(pressed) : offered.get(0);
+        Point b = drawn ? share(dragged) : offered.get(1);
+        return drawing.framing().between(a, b, ratio);
+    }
+
+    /**
+     * Moves the crop that is offered.
+     *
+     * @param right in shares of the picture
+     * @param down in shares of the picture
+     * @param size moves only its lower right corner
+     */
+    void moveOffered(double right, double down, boolean size) {
+        if (drawn().isEmpty()) {
+            return;
+        }
+        List<Point> now = drawing.framing().corners(crop());
+        Point a = now.get(0);
+        Point b = now.get(1);
+        if (size) {
+            double both = right + down;
+            Point to = ratio > 0 ? b.plus(both, both) : b.plus(right, down);
+            double x = Math.max(a.x() + LEAST_CROP, to.x());
+            double y = Math.max(a.y() + LEAST_CROP, to.y());
+            offered = List.of(a, onPicture(new Point(x, y)));
+        } else {
+            double x = Math.max(-a.x(), Math.min(1 - b.x(), right));
+            double y = Math.max(-a.y(), Math.min(1 - b.y(), down));
+            offered = List.of(a.plus(x, y), b.plus(x, y));
+        }
+        changed.run();
+    }
+
+    /** Crops or straightens to what is drawn or offered. */
+    void frame() {
+        List<Point> ends = drawn().orElse(null);
+        if (ends == null) {
+            return;
+        }
+        Preparation.Crop crop = framer == Framer.CROP ? crop() : null;
+        double degrees =
+                framer == Framer.CROP
+                        ? 0
+                        : drawing.framing().straightening(share(ends.get(0)), share(ends.get(1)));
+        String setting = framer == Framer.CROP ? "crop" : "straighten";
+        framer = null;
+        project.apply(
+                FigureEdits.prepare(
+                        figure,
+                        setting,
+                        p -> p.withStraighten(p.straighten() + degrees).withCrop(crop)));
     }
 
     void press(Point sheet) {
@@ -306,8 +380,12 @@ final class FigureBench {
 
     /** The spot of the still nearest to a place of the sheet. */
     private Point onStill(Point sheet) {
-        Point share = drawing.picture().share(sheet);
-        return drawing.framing().still(onPicture(share));
+        return drawing.framing().still(share(sheet));
+    }
+
+    /** The share of the picture nearest to a place of the sheet. */
+    private Point share(Point sheet) {
+        return onPicture(drawing.picture().share(sheet));
     }
 
     static Point onPicture(Point p) {
@@ -320,11 +398,15 @@ final class FigureBench {
         }
         Point from = pressed;
         boolean click = click(from, sheet);
+        if (framer != null) {
+            dragged = sheet;
+            if (!click) {
+                frame();
+            }
+        }
         pressed = null;
         dragged = null;
-        if (framer != null) {
-            frame(from, sheet, click);
-        } else if (chosen != null && pending != null && !click) {
+        if (chosen != null && pending != null && !click) {
             Mark moved = pending;
             pending = null;
             Handle at = chosen;
@@ -347,28 +429,5 @@ final class FigureBench {
 
     private boolean click(Point from, Point to) {
         return from.distance(to) < CLICK * Math.max(drawing.width(), drawing.height());
-    }
-
-    private void frame(Point from, Point to, boolean click) {
-        Framer done = framer;
-        if (click || drawing.picture() == null) {
-            changed.run();
-            return;
-        }
-        Framing framing = drawing.framing();
-        Point a = onPicture(drawing.picture().share(from));
-        Point b = onPicture(drawing.picture().share(to));
-        framer = null;
-        if (done == Framer.CROP) {
-            Preparation.Crop crop = framing.between(a, b, ratio);
-            project.apply(FigureEdits.prepare(figure, "crop", p -> p.withCrop(crop)));
-        } else {
-            double degrees = framing.straightening(a, b);
-            project.apply(
-                    FigureEdits.prepare(
-                            figure,
-                            "straighten",
-                            p -> p.withStraighten(p.straighten() + degrees).withCrop(null)));
-        }
     }
 }

@@ -241,7 +241,7 @@ final class FigureCanvas extends Region {
             case N -> keys.next(e.isShiftDown() ? -1 : 1, false);
             case P -> keys.next(e.isShiftDown() ? -1 : 1, true);
             case DELETE, BACK_SPACE -> keys.delete();
-            case ENTER -> keys.putInMiddle();
+            case ENTER -> keys.put();
             case INSERT -> keys.addPoint();
             case ESCAPE -> bench.take((MarkTool) null);
             default -> {

@@ -100,7 +100,7 @@ public final class FigurePlace implements PlaceView {
         this.legibility = new LegibleView(project, pictures, legible);
         this.tools = new ToolList(project, bench);
         this.chosenMark = new ChosenMark(project, bench, keys, message);
-        this.picturePanel = new PicturePanel(project, bench);
+        this.picturePanel = new PicturePanel(project, bench, canvas::requestFocus);
         this.besidePanel = new BesidePanel(project, this::show);
         this.title = Controls.named(new TextField(), "figureTitle", words.of("figure.title"));
         this.reads = Controls.named(new TextArea(), "reads", words.of("figure.reads.head"));
@@ -202,6 +202,9 @@ public final class FigurePlace implements PlaceView {
         button.setOnAction(
                 e -> {
                     button.setSelected(true);
+                    if (bench.framer().isPresent()) {
+                        bench.take((FigureBench.Framer) null);
+                    }
                     tabs.getChildren().setAll(content);
                 });
         return button;
@@ -236,10 +239,11 @@ public final class FigurePlace implements PlaceView {
         Figure now = current().orElse(null);
         fillChoice(now);
         boolean none = now == null;
-        seen(empty, none);
-        seen(canvas, !none);
-        seen(below, !none);
-        side.getChildren().forEach(n -> seen(n, !none || "importPicture".equals(n.getId())));
+        Controls.seen(empty, none);
+        Controls.seen(canvas, !none);
+        Controls.seen(below, !none);
+        side.getChildren()
+                .forEach(n -> Controls.seen(n, !none || "importPicture".equals(n.getId())));
         if (none) {
             bench.show(null);
             return;
@@ -253,11 +257,6 @@ public final class FigurePlace implements PlaceView {
         }
         bench.show(figure);
         legibility.show(now);
-    }
-
-    private static void seen(Node node, boolean seen) {
-        node.setVisible(seen);
-        node.setManaged(seen);
     }
 
     private void benchChanged() {

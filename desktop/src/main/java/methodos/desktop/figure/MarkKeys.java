@@ -15,6 +15,7 @@ import methodos.desktop.project.OpenProject;
 final class MarkKeys {
 
     private static final double NUDGE = 0.004;
+    private static final double CROP = 0.02;
     private static final double FINE = 0.0008;
 
     private final OpenProject project;
@@ -27,16 +28,22 @@ final class MarkKeys {
         this.say = say;
     }
 
-    /** Puts what the tool makes into the middle of the picture, for those who use keys. */
-    void putInMiddle() {
+    /** Takes the crop that is offered, or puts what the tool makes into the middle. */
+    void put() {
         FigureDrawing drawing = bench.drawing().orElse(null);
-        if (bench.tool().isEmpty() || drawing == null || drawing.picture() == null) {
+        if (crops()) {
+            bench.frame();
+        } else if (bench.tool().isEmpty() || drawing == null || drawing.picture() == null) {
             say.accept(project.words().of("figure.pickFirst"));
         } else if (bench.tool().get().ofPart() && bench.part().isEmpty()) {
             say.accept(project.words().of("figure.partFirst"));
         } else {
             bench.put(drawing.framing().still(new Point(.5, .5)));
         }
+    }
+
+    private boolean crops() {
+        return bench.framer().filter(f -> f == FigureBench.Framer.CROP).isPresent();
     }
 
     /** The next mark, and within one of several points the next point. */
@@ -63,11 +70,16 @@ final class MarkKeys {
     }
 
     /**
-     * Moves what is chosen a little.
+     * Moves what is chosen a little, or the crop that is offered.
      *
-     * @param whole the whole mark, not the one point
+     * @param whole the whole mark, not the one point; of a crop its size
      */
     void nudge(int right, int down, boolean whole, boolean fine) {
+        if (crops()) {
+            double by = fine ? NUDGE : CROP;
+            bench.moveOffered(right * by, down * by, whole);
+            return;
+        }
         Mark mark = bench.chosenMark().orElse(null);
         Handle chosen = bench.chosen().orElse(null);
         if (mark == null || chosen == null) {

@@ -2,9 +2,13 @@ package methodos.desktop.figure;
 
 import java.util.List;
 import java.util.function.BiFunction;
+import java.util.function.UnaryOperator;
 import javafx.collections.FXCollections;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -25,19 +29,28 @@ final class PicturePanel extends VBox {
     private final OpenProject project;
     private final Words words;
     private final FigureBench bench;
+    private final Runnable draw;
     private final Slider straighten;
     private final Slider shadows;
     private final Slider glare;
     private final Slider sharpen;
     private final ComboBox<Ratio> ratio;
+    private final ToggleButton crop;
+    private final ToggleButton level;
+    private final Label how = Controls.prose("", "soft");
+    private final Button whole;
     private Figure shown;
     private boolean filling;
 
-    PicturePanel(OpenProject project, FigureBench bench) {
+    /**
+     * @param draw called when something is to be drawn on the picture
+     */
+    PicturePanel(OpenProject project, FigureBench bench, Runnable draw) {
         super(7);
         this.project = project;
         this.words = project.words();
         this.bench = bench;
+        this.draw = draw;
         straighten = slider("straighten", -15, 15, (p, v) -> p.withStraighten(v));
         shadows = slider("shadows", 0, 1, (p, v) -> p.withShadows(v));
         glare = slider("glare", 0, 1, (p, v) -> p.withGlare(v));
@@ -48,30 +61,32 @@ final class PicturePanel extends VBox {
                         6,
                         Controls.button("turnLeft", words.of("figure.turnLeft"), () -> turn(3)),
                         Controls.button("turnRight", words.of("figure.turnRight"), () -> turn(1)));
-        HBox cropping =
-                new HBox(
-                        6,
-                        Controls.button(
-                                "crop",
-                                words.of("figure.crop"),
-                                () -> bench.take(FigureBench.Framer.CROP, ratio.getValue().value)),
-                        ratio);
+        crop = framer("crop", FigureBench.Framer.CROP);
+        level = framer("straightenByLine", FigureBench.Framer.STRAIGHTEN);
+        whole =
+                Controls.link(
+                        "wholePicture",
+                        words.of("figure.wholePicture"),
+                        () -> prepare("crop", p -> p.withCrop(null)));
+        HBox cropping = new HBox(6, crop, ratio);
         HBox.setHgrow(ratio, Priority.ALWAYS);
         getChildren()
                 .addAll(
                         Controls.label(words.of("figure.frame"), "panel-head"),
                         turning,
-                        Controls.button(
-                                "straightenByLine",
-                                words.of("figure.straightenByLine"),
-                                () -> bench.take(FigureBench.Framer.STRAIGHTEN, 0)),
+                        level,
                         row("straighten", straighten),
                         cropping,
+                        how,
+                        whole,
                         Controls.label(words.of("figure.light"), "panel-head"),
                         row("shadows", shadows),
                         row("glare", glare),
                         row("sharpen", sharpen),
-                        Controls.link("asTaken", words.of("figure.asTaken"), this::asTaken),
+                        Controls.link(
+                                "asTaken",
+                                words.of("figure.asTaken"),
+                                () -> prepare("asTaken", p -> Preparation.NONE)),
                         Controls.prose(words.of("figure.asTaken.how"), "soft"));
     }
 
@@ -92,7 +107,26 @@ final class PicturePanel extends VBox {
         box.setConverter(new NameConverter<>(r -> r == null ? "" : r.name));
         box.setValue(box.getItems().get(0));
         box.setMaxWidth(Double.MAX_VALUE);
+        box.setOnAction(e -> bench.hold(box.getValue().value));
         return box;
+    }
+
+    private ToggleButton framer(String name, FigureBench.Framer framer) {
+        ToggleButton button = new ToggleButton(words.of("figure." + name));
+        button.setId(name);
+        button.getStyleClass().add("framer");
+        button.setOnAction(
+                e -> {
+                    bench.take(button.isSelected() ? framer : null);
+                    draw.run();
+                });
+        return button;
+    }
+
+    private void prepare(String setting, UnaryOperator<Preparation> with) {
+        if (shown != null) {
+            project.apply(FigureEdits.prepare(shown.id(), setting, with));
+        }
     }
 
     private VBox row(String setting, Slider slider) {
@@ -111,27 +145,19 @@ final class PicturePanel extends VBox {
         slider.valueProperty()
                 .addListener(
                         (o, was, is) -> {
-                            if (!filling && shown != null) {
-                                project.apply(
-                                        FigureEdits.prepare(
-                                                shown.id(),
-                                                setting,
-                                                p -> with.apply(p, is.doubleValue())));
+                            if (!filling) {
+                                prepare(setting, p -> with.apply(p, is.doubleValue()));
                             }
                         });
         return slider;
     }
 
     private void turn(int quarters) {
-        if (shown != null) {
-            project.apply(
-                    FigureEdits.prepare(
-                            shown.id(),
-                            "turn",
-                            p ->
-                                    p.withQuarterTurns(p.quarterTurns() + quarters)
-                                            .withCrop(turned(p.crop(), quarters))));
-        }
+        prepare(
+                "turn",
+                p ->
+                        p.withQuarterTurns(p.quarterTurns() + quarters)
+                                .withCrop(turned(p.crop(), quarters)));
     }
 
     /** The same piece of the picture, turned with it. */
@@ -143,12 +169,6 @@ final class PicturePanel extends VBox {
         return now;
     }
 
-    private void asTaken() {
-        if (shown != null) {
-            project.apply(FigureEdits.prepare(shown.id(), "asTaken", p -> Preparation.NONE));
-        }
-    }
-
     void show(Figure figure) {
         shown = figure;
         filling = true;
@@ -158,5 +178,11 @@ final class PicturePanel extends VBox {
         glare.setValue(p.glare());
         sharpen.setValue(p.sharpen());
         filling = false;
+        FigureBench.Framer held = bench.framer().orElse(null);
+        crop.setSelected(held == FigureBench.Framer.CROP);
+        level.setSelected(held == FigureBench.Framer.STRAIGHTEN);
+        how.setText(held == null ? "" : words.of("figure.how." + held.name()));
+        Controls.seen(how, held != null);
+        Controls.seen(whole, p.crop() != null);
     }
 }

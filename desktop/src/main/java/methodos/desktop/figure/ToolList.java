@@ -87,8 +87,7 @@ final class ToolList extends VBox {
     void show(Figure figure, List<Part> ofStep) {
         MarkTool held = bench.tool().orElse(null);
         tools.forEach((tool, button) -> button.setSelected(tool == held));
-        known.setVisible(held == MarkTool.SCALE);
-        known.setManaged(held == MarkTool.SCALE);
+        Controls.seen(known, held == MarkTool.SCALE);
         known.getChildren()
                 .forEach(n -> ((ToggleButton) n).setSelected(n.getUserData() == bench.known()));
         how.setText(words.of(held == null ? "figure.how" : "figure.how." + held.name()));

@@ -54,7 +54,7 @@ final class JointRow extends HBox {
                 new VBox(
                         0,
                         Controls.label(row.joint().name(), "strong"),
-                        Controls.label(screws(row), "soft"));
+                        Controls.prose(screws(row), "soft"));
         joint.setMinWidth(JOINT);
         joint.setPrefWidth(JOINT);
         joint.setMaxWidth(JOINT);

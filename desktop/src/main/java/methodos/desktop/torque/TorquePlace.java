@@ -6,7 +6,6 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
@@ -158,8 +157,8 @@ public final class TorquePlace implements PlaceView {
         }
         rows.getChildren().setAll(drawn);
         boolean none = joints.isEmpty();
-        seen(heads, !none);
-        seen(empty, none);
+        Controls.seen(heads, !none);
+        Controls.seen(empty, none);
         plan.setText(none ? "" : told(WrenchPlan.of(project.manual(), project.sight().get())));
         wrenches.refresh();
         if (joints.stream().noneMatch(r -> r.joint().id().equals(chosen))) {
@@ -170,11 +169,6 @@ public final class TorquePlace implements PlaceView {
         } else {
             choose(chosen);
         }
-    }
-
-    private static void seen(Node node, boolean seen) {
-        node.setVisible(seen);
-        node.setManaged(seen);
     }
 
     private String told(WrenchPlan fewest) {
