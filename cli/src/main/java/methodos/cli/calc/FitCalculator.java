@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import methodos.core.fit.SelectiveFit;
+import methodos.core.manual.FitRule;
 import methodos.core.quantity.Conversion;
 import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
@@ -65,11 +66,11 @@ final class FitCalculator implements Calculator {
         return Quantities.single(request.neededQuantity(field), field, unit);
     }
 
-    private static SelectiveFit.Rule rule(Request request) throws WrongRequest {
+    private static FitRule rule(Request request) throws WrongRequest {
         if (!request.has("rule")) {
-            return SelectiveFit.Rule.NEAREST;
+            return FitRule.NEAREST;
         }
-        for (SelectiveFit.Rule rule : SelectiveFit.Rule.values()) {
+        for (FitRule rule : FitRule.values()) {
             if (rule.name().toLowerCase(Locale.ROOT).equals(request.text("rule"))) {
                 return rule;
             }

@@ -7,15 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import methodos.core.coverage.ShownNotTold;
 import methodos.core.coverage.ToldInReverse;
-import methodos.core.fit.InstrumentFit;
-import methodos.core.fit.LimitTable;
-import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Energy;
-import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Model;
-import methodos.core.manual.Part;
 import methodos.core.manual.Reading;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
@@ -28,10 +23,8 @@ import methodos.core.narration.Caption;
 import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
+import methodos.core.practice.Practised;
 import methodos.core.scan.Scan;
-import methodos.core.torque.JointTorque;
-import methodos.core.torque.Preload;
-import methodos.core.torque.WrenchPlan;
 
 /** What is still open in a manual, by the place where it is settled. */
 public final class OpenPoints {
@@ -44,7 +37,7 @@ public final class OpenPoints {
 
     private OpenPoints(Workspace workspace, Sight sight) {
         this.workspace = workspace;
-        this.manual = workspace.manual();
+        this.manual = Practised.of(workspace.manual());
         this.sight = sight;
         this.numbers = new StepNumbers(manual, sight);
     }
@@ -55,10 +48,9 @@ public final class OpenPoints {
         all.footage();
         all.steps();
         all.points.addAll(FigurePoints.of(all.manual, all.numbers));
-        all.stores();
-        all.joints();
-        all.wrenches();
-        all.instruments();
+        all.points.addAll(StorePoints.of(all.manual, sight));
+        all.points.addAll(TorquePoints.of(all.manual, sight));
+        all.points.addAll(DecisionPoints.of(all.manual, all.numbers));
         return List.copyOf(all.points);
     }
 
@@ -198,90 +190,6 @@ public final class OpenPoints {
                         reading.what(),
                         number,
                         open.why());
-            }
-        }
-    }
-
-    private void stores() {
-        for (Part part : manual.parts()) {
-            if (part.applicability().concerns(sight) && part.number().isBlank()) {
-                add(Place.STORES, "open.part.number", null, part.id(), part.label());
-            }
-        }
-        if (!manual.kits().isEmpty()) {
-            for (KitCoverage.Row row : KitCoverage.of(manual, sight)) {
-                if (row.inNoKit()) {
-                    add(
-                            Place.STORES,
-                            "open.part.noKit",
-                            null,
-                            row.part().id(),
-                            row.part().label(),
-                            row.part().item());
-                }
-            }
-        }
-    }
-
-    private void instruments() {
-        for (LimitTable.Row row : LimitTable.of(manual, sight)) {
-            if (row.fit().filter(f -> f == InstrumentFit.TOO_COARSE).isPresent()) {
-                add(
-                        Place.TORQUE,
-                        "open.instrument",
-                        row.step().id(),
-                        null,
-                        row.instrument().orElseThrow().label(),
-                        row.reading().what(),
-                        row.number());
-            }
-        }
-    }
-
-    /** Without wrenches of the shop there is nothing to hold the values against. */
-    private void wrenches() {
-        if (!manual.wrenches().isEmpty()) {
-            for (WrenchPlan.Unreached u : WrenchPlan.of(manual, sight).unreached()) {
-                add(
-                        Place.TORQUE,
-                        "open.torque.wrench",
-                        null,
-                        u.joint().joint().id(),
-                        u.joint().joint().name(),
-                        u.stage().entered().print());
-            }
-        }
-    }
-
-    private void joints() {
-        for (Joint joint : manual.joints()) {
-            if (!joint.applicability().concerns(sight)) {
-                continue;
-            }
-            String step =
-                    manual.steps()
-                            .filter(s -> s.joints().contains(joint.id()))
-                            .map(Step::id)
-                            .findFirst()
-                            .orElse(null);
-            JointTorque.of(manual, joint)
-                    .preload()
-                    .filter(p -> p.verdict() != Preload.Verdict.PLAUSIBLE)
-                    .ifPresent(
-                            p ->
-                                    add(
-                                            Place.TORQUE,
-                                            "open.torque." + p.verdict().name(),
-                                            step,
-                                            joint.id(),
-                                            joint.name(),
-                                            Math.round(100 * p.ofProof()),
-                                            p.slip().map(Preload.Slip::words).orElse("")));
-            if (joint.torque() instanceof Value.Open open) {
-                add(Place.TORQUE, "open.torque", step, joint.id(), joint.name(), open.why());
-            }
-            if (step == null) {
-                add(Place.TORQUE, "open.joint.unused", null, joint.id(), joint.name());
             }
         }
     }

@@ -196,6 +196,7 @@ final class DraftedContent {
                                         .map(v -> v.quantity().print())
                                         .toList())
                         .order(drafted.pattern())
+                        .second(second(drafted.torques(), evidence))
                         .build();
         manual = manual.withIdTaken().withJoint(joint);
         return List.of(joint.id());
@@ -208,6 +209,16 @@ final class DraftedContent {
                 .filter(t -> t.unit().equals(torques.get(0).unit()))
                 .flatMap(t -> value(t.min(), t.max(), t.unit(), evidence).stream())
                 .toList();
+    }
+
+    /** What the last stage is said to be in another unit; nothing that is said is lost. */
+    private static Quantity second(List<DraftedStep.Torque> torques, List<Evidence> evidence) {
+        return torques.stream()
+                .filter(t -> !t.unit().equals(torques.get(0).unit()))
+                .flatMap(t -> value(t.min(), t.max(), t.unit(), evidence).stream())
+                .map(Value.Known::quantity)
+                .reduce((a, b) -> b)
+                .orElse(null);
     }
 
     private Value open(String document) {
@@ -283,12 +294,7 @@ final class DraftedContent {
                         .map(
                                 r ->
                                         r.limit() instanceof Value.Known known
-                                                ? new Reading(
-                                                        r.what(),
-                                                        agreed(known),
-                                                        r.count(),
-                                                        r.tool(),
-                                                        r.otherwise())
+                                                ? r.withLimit(agreed(known))
                                                 : r)
                         .toList();
         return result.withStep(step.withReadings(readings).withAccepted(true));

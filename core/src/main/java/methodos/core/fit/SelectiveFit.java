@@ -2,6 +2,7 @@ package methodos.core.fit;
 
 import java.util.List;
 import java.util.Optional;
+import methodos.core.manual.FitRule;
 import methodos.core.quantity.Rational;
 
 /**
@@ -15,14 +16,6 @@ import methodos.core.quantity.Rational;
 public record SelectiveFit(
         Rational needed, Optional<Integer> chosen, Optional<Rational> clearance) {
 
-    /** How one is chosen of several that fit. */
-    public enum Rule {
-        /** The clearance nearest to the wanted one; of two as near the larger clearance. */
-        NEAREST,
-        /** The thickest that leaves the lower limit, if that leaves no more than the upper. */
-        THICKEST
-    }
-
     /**
      * @param fitted thickness that was in when the clearance was measured
      * @param least lower limit of the clearance, null where open
@@ -35,7 +28,7 @@ public record SelectiveFit(
             Rational least,
             Rational most,
             List<Rational> stock,
-            Rule rule) {
+            FitRule rule) {
         Rational sum = fitted.plus(clearance);
         Integer best = null;
         for (int i = 0; i < stock.size(); i++) {
@@ -43,7 +36,7 @@ public record SelectiveFit(
             boolean wide = least == null || left.compareTo(least) >= 0;
             boolean narrow = most == null || left.compareTo(most) <= 0;
             if (wide
-                    && (narrow || rule == Rule.THICKEST)
+                    && (narrow || rule == FitRule.THICKEST)
                     && (best == null || better(left, sum.minus(stock.get(best)), wanted, rule))) {
                 best = i;
             }
@@ -57,8 +50,8 @@ public record SelectiveFit(
                 best == null ? Optional.empty() : Optional.of(sum.minus(stock.get(best))));
     }
 
-    private static boolean better(Rational left, Rational than, Rational wanted, Rule rule) {
-        if (rule == Rule.THICKEST) {
+    private static boolean better(Rational left, Rational than, Rational wanted, FitRule rule) {
+        if (rule == FitRule.THICKEST) {
             return left.compareTo(than) < 0;
         }
         int nearer = left.minus(wanted).abs().compareTo(than.minus(wanted).abs());

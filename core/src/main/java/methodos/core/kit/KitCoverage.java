@@ -9,6 +9,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
+import methodos.core.practice.Practised;
 
 /** What a unit needs new, and what of it the kits hold. */
 public final class KitCoverage {
@@ -35,7 +36,8 @@ public final class KitCoverage {
     private KitCoverage() {}
 
     /** One row for each part that is always new, or that a kit holds, for the units looked at. */
-    public static List<Row> of(Manual manual, Sight sight) {
+    public static List<Row> of(Manual whole, Sight sight) {
+        Manual manual = Practised.of(whole);
         List<Row> rows = new ArrayList<>();
         for (Part part : manual.parts()) {
             Map<String, Integer> inKit = new LinkedHashMap<>();

@@ -1,9 +1,25 @@
 package methodos.core.manual;
 
-/** Grease, threadlocker, cleaner and the like, with the grade as it is ordered. */
-public record Consumable(String id, String name, String grade) {
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * Grease, threadlocker, cleaner and the like, with the grade as it is ordered.
+ *
+ * @param amount how much of it the work takes, in words
+ * @param reason why this one, empty where nothing is said
+ */
+@RecordBuilder
+public record Consumable(String id, String name, String grade, String amount, String reason)
+        implements ConsumableBuilder.With {
     public Consumable {
         grade = grade == null ? "" : grade;
+        amount = amount == null ? "" : amount;
+        reason = reason == null ? "" : reason;
+    }
+
+    /** One of which only name and grade are known. */
+    public Consumable(String id, String name, String grade) {
+        this(id, name, grade, "", "");
     }
 
     public String label() {

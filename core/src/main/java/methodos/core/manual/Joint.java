@@ -2,6 +2,7 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import methodos.core.quantity.Quantity;
 
 /**
  * What is screwed to what, and how tight.
@@ -13,6 +14,12 @@ import java.util.List;
  * @param torque the value of the last stage
  * @param stages the values before it, as entered, in order
  * @param order the order of tightening: cross, star, … or numbers; empty where there is none
+ * @param second the same value as it was given in another unit, null where it was given once
+ * @param soft whether something soft is clamped (plastic, gasket, sight glass)
+ * @param angle how much further it is turned after the torque, or after hand-tight; null for no
+ *     further
+ * @param again when it is tightened once more, in words; empty where it is not
+ * @param way how it is brought to its tightness, null for the way of the manual
  */
 @RecordBuilder
 public record Joint(
@@ -25,13 +32,54 @@ public record Joint(
         Value torque,
         List<String> stages,
         String order,
-        Applicability applicability)
+        Applicability applicability,
+        Quantity second,
+        boolean soft,
+        Quantity angle,
+        String again,
+        TighteningWay way)
         implements JointBuilder.With {
     public Joint {
         propertyClass = propertyClass == null ? "" : propertyClass;
         condition = condition == null ? "" : condition;
         order = order == null ? "" : order;
+        again = again == null ? "" : again;
         stages = stages == null ? List.of() : List.copyOf(stages);
         applicability = applicability == null ? Applicability.ALL : applicability;
+    }
+
+    /** A joint with one value, tightened to it by the way of the manual. */
+    public Joint(
+            String id,
+            String name,
+            String fastener,
+            int count,
+            String propertyClass,
+            String condition,
+            Value torque,
+            List<String> stages,
+            String order,
+            Applicability applicability) {
+        this(
+                id,
+                name,
+                fastener,
+                count,
+                propertyClass,
+                condition,
+                torque,
+                stages,
+                order,
+                applicability,
+                null,
+                false,
+                null,
+                "",
+                null);
+    }
+
+    /** Whether no wrench is set: hand-tight, then an angle. */
+    public boolean byAngle() {
+        return way == TighteningWay.ANGLE;
     }
 }

@@ -13,6 +13,10 @@ import java.util.stream.Stream;
  * The whole manual, a value: every change makes a new one.
  *
  * @param language as a tag, such as {@code en}
+ * @param torqueDefaults values for joints without one of their own
+ * @param decisions the decision tables
+ * @param symptoms what is looked for before anything is taken apart
+ * @param practices the ways that the manual keeps to where good people differ
  * @param lastId the highest number that an id has been made from; ids are never used again
  */
 @RecordBuilder
@@ -30,6 +34,10 @@ public record Manual(
         List<Wrench> wrenches,
         List<Consumable> consumables,
         List<Joint> joints,
+        List<TorqueDefault> torqueDefaults,
+        List<Decision> decisions,
+        List<Symptom> symptoms,
+        Practices practices,
         List<Stage> stages,
         List<Figure> figures,
         List<Dismissal> dismissals,
@@ -49,6 +57,10 @@ public record Manual(
         wrenches = copy(wrenches);
         consumables = copy(consumables);
         joints = copy(joints);
+        torqueDefaults = copy(torqueDefaults);
+        decisions = copy(decisions);
+        symptoms = copy(symptoms);
+        practices = practices == null ? Practices.USUAL : practices;
         stages = copy(stages);
         figures = copy(figures);
         dismissals = copy(dismissals);
@@ -111,6 +123,18 @@ public record Manual(
         return joints.stream().filter(j -> j.id().equals(id)).findFirst();
     }
 
+    public Optional<Kit> kit(String id) {
+        return kits.stream().filter(k -> k.id().equals(id)).findFirst();
+    }
+
+    public Optional<Decision> decision(String id) {
+        return decisions.stream().filter(d -> d.id().equals(id)).findFirst();
+    }
+
+    public Optional<Symptom> symptom(String id) {
+        return symptoms.stream().filter(s -> s.id().equals(id)).findFirst();
+    }
+
     public Optional<Figure> figure(String id) {
         return figures.stream().filter(f -> f.id().equals(id)).findFirst();
     }
@@ -162,6 +186,22 @@ public record Manual(
 
     public Manual withJoint(Joint joint) {
         return withJoints(put(joints, joint, Joint::id));
+    }
+
+    public Manual withKit(Kit kit) {
+        return withKits(put(kits, kit, Kit::id));
+    }
+
+    public Manual withConsumable(Consumable consumable) {
+        return withConsumables(put(consumables, consumable, Consumable::id));
+    }
+
+    public Manual withDecision(Decision decision) {
+        return withDecisions(put(decisions, decision, Decision::id));
+    }
+
+    public Manual withSymptom(Symptom symptom) {
+        return withSymptoms(put(symptoms, symptom, Symptom::id));
     }
 
     public Manual withFigure(Figure figure) {

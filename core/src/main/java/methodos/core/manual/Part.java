@@ -1,6 +1,7 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 
 /**
  * A line of the parts list.
@@ -9,6 +10,9 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param number the maker's part number
  * @param size thread or dimension, empty where none is said
  * @param quantity how many a unit has
+ * @param sitsOn id of the part that it sits on, null where none is said
+ * @param coveredBy ids of the parts that have to be off before it can be reached
+ * @param replacement the newer number in its place, null where there is none
  */
 @RecordBuilder
 public record Part(
@@ -20,7 +24,10 @@ public record Part(
         int quantity,
         ReuseRule reuse,
         Applicability applicability,
-        String note)
+        String note,
+        String sitsOn,
+        List<String> coveredBy,
+        Replacement replacement)
         implements PartBuilder.With {
     public Part {
         if (quantity < 0) {
@@ -30,8 +37,35 @@ public record Part(
         number = number == null ? "" : number;
         size = size == null ? "" : size;
         note = note == null ? "" : note;
+        coveredBy = coveredBy == null ? List.of() : List.copyOf(coveredBy);
         reuse = reuse == null ? ReuseRule.INSPECT : reuse;
         applicability = applicability == null ? Applicability.ALL : applicability;
+    }
+
+    /** A line of which only the list itself is known. */
+    public Part(
+            String id,
+            String item,
+            String number,
+            String name,
+            String size,
+            int quantity,
+            ReuseRule reuse,
+            Applicability applicability,
+            String note) {
+        this(
+                id,
+                item,
+                number,
+                name,
+                size,
+                quantity,
+                reuse,
+                applicability,
+                note,
+                null,
+                List.of(),
+                null);
     }
 
     /** Name and size, as they are printed: "cap screw M6 × 25". */

@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * Something that is measured in a step.
  *
@@ -8,10 +10,18 @@ package methodos.core.manual;
  * @param count how many are measured
  * @param tool the instrument, null where none is said
  * @param otherwise what to do when it is outside, in words
+ * @param fit the sizes by which it is brought inside, null where there are none
  */
-public record Reading(String what, Value limit, int count, String tool, String otherwise) {
+@RecordBuilder
+public record Reading(String what, Value limit, int count, String tool, String otherwise, Fit fit)
+        implements ReadingBuilder.With {
     public Reading {
         otherwise = otherwise == null ? "" : otherwise;
         count = Math.max(1, count);
+    }
+
+    /** A reading that no size is chosen by. */
+    public Reading(String what, Value limit, int count, String tool, String otherwise) {
+        this(what, limit, count, tool, otherwise, null);
     }
 }

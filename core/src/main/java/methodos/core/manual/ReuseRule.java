@@ -4,5 +4,7 @@ package methodos.core.manual;
 public enum ReuseRule {
     ALWAYS_NEW,
     INSPECT,
-    REUSE
+    REUSE,
+    /** As the manual does it with seals: see {@link Practices.Renewal}. */
+    AS_PRACTISED
 }

@@ -11,6 +11,8 @@ import java.util.List;
  * @param joints the joints that are tightened in it
  * @param why the reason, empty where none is given
  * @param expected what is to be seen when it is done, empty where nothing is said
+ * @param looks what is judged by eye in it
+ * @param optional whether it may be left out
  * @param accepted false while it is only drafted
  */
 @RecordBuilder
@@ -30,6 +32,8 @@ public record Step(
         List<Evidence> evidence,
         String why,
         String expected,
+        List<Look> looks,
+        boolean optional,
         boolean accepted)
         implements StepBuilder.With {
 
@@ -48,6 +52,7 @@ public record Step(
         waits = copy(waits);
         figures = copy(figures);
         evidence = copy(evidence);
+        looks = copy(looks);
     }
 
     private static <T> List<T> copy(List<T> list) {

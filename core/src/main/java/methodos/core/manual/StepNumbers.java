@@ -12,7 +12,7 @@ public final class StepNumbers {
 
     public StepNumbers(Manual manual, Sight sight) {
         manual.steps()
-                .filter(s -> s.applicability().concerns(sight))
+                .filter(s -> s.applicability().concerns(sight) && manual.practices().does(s))
                 .forEach(s -> numbers.put(s.id(), numbers.size() + 1));
     }
 

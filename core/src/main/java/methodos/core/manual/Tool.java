@@ -1,7 +1,25 @@
 package methodos.core.manual;
 
-/** A tool with its size, its kind, and how it is made where it is made on the spot. */
-public record Tool(String id, String name, String size, Kind kind, String note) {
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * A tool with its size, its kind, and how it is made where it is made on the spot.
+ *
+ * @param size of a measuring tool its resolution
+ * @param note how it is made, or what to mind
+ * @param instead what may be used in its place, null where nothing is said
+ * @param sketch id of the figure that shows how it is made, null where there is none
+ */
+@RecordBuilder
+public record Tool(
+        String id,
+        String name,
+        String size,
+        Kind kind,
+        String note,
+        Substitute instead,
+        String sketch)
+        implements ToolBuilder.With {
 
     public enum Kind {
         STANDARD,
@@ -15,6 +33,11 @@ public record Tool(String id, String name, String size, Kind kind, String note) 
         size = size == null ? "" : size;
         note = note == null ? "" : note;
         kind = kind == null ? Kind.STANDARD : kind;
+    }
+
+    /** A tool that nothing takes the place of. */
+    public Tool(String id, String name, String size, Kind kind, String note) {
+        this(id, name, size, kind, note, null, null);
     }
 
     public String label() {

@@ -17,6 +17,7 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
+import methodos.core.practice.Practised;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.TighteningTable;
 
@@ -40,7 +41,8 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
 
     private static final String STEPS = "steps";
 
-    public static DerivedTable of(What what, Manual manual, Sight sight) {
+    public static DerivedTable of(What what, Manual whole, Sight sight) {
+        Manual manual = Practised.of(whole);
         return switch (what) {
             case PARTS -> parts(manual, sight);
             case KITS -> kits(manual, sight);
@@ -84,7 +86,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                                 switch (p.reuse()) {
                                     case ALWAYS_NEW -> "new";
                                     case INSPECT -> "inspect";
-                                    case REUSE -> "reuse";
+                                    case REUSE, AS_PRACTISED -> "reuse";
                                 },
                                 used(
                                         manual,

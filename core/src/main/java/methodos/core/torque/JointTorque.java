@@ -37,9 +37,12 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
         stages = List.copyOf(stages);
     }
 
-    /** Stages that are no torque are left out. */
+    /** Stages that are no torque are left out; a joint that is turned by an angle has none. */
     public static JointTorque of(Manual manual, Joint joint) {
         List<Stage> stages = new ArrayList<>();
+        if (joint.byAngle()) {
+            return new JointTorque(joint, stages, Optional.empty());
+        }
         for (String text : joint.stages()) {
             read(text).flatMap(JointTorque::stage).ifPresent(stages::add);
         }
@@ -76,7 +79,7 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
                             PropertyClass.parse(joint.propertyClass()),
                             torque,
                             ThreadCondition.parse(joint.condition()).nutFactor(),
-                            false));
+                            joint.soft()));
         } catch (IllegalArgumentException notKnown) {
             return Optional.empty();
         }

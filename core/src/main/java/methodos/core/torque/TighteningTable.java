@@ -9,6 +9,7 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
+import methodos.core.practice.Practised;
 import methodos.core.quantity.Quantity;
 
 /** Every joint that the steps tighten, one row a joint, in the order of the steps. */
@@ -29,7 +30,8 @@ public final class TighteningTable {
 
     private TighteningTable() {}
 
-    public static List<Row> of(Manual manual, Sight sight) {
+    public static List<Row> of(Manual whole, Sight sight) {
+        Manual manual = Practised.of(whole);
         StepNumbers numbers = new StepNumbers(manual, sight);
         List<Row> rows = new ArrayList<>();
         manual.steps()

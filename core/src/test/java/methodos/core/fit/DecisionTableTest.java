@@ -132,6 +132,76 @@ class DecisionTableTest {
     }
 
     @Test
+    void aRuleOnASumOfTwoReadingsIsReachedInItsCorner() {
+        // after g > 0.13 the sum stays under 2.4 only for a small g with a small w
+        DecisionTable table =
+                new DecisionTable(
+                        "g",
+                        List.of(reading("g", 0, 3), reading("w", 1, 3)),
+                        Map.of("n", Formula.parse("w + g - 0.1")),
+                        List.of(
+                                verdict("g", "good", max("g", 0.13)),
+                                measure("g", "w"),
+                                verdict("w", "too wide", above("n", 2.4)),
+                                verdict("w", "fit")));
+        TableCheck check = TableCheck.of(table);
+        assertThat(check.unreachable()).isEmpty();
+        assertThat(check.missing()).isEmpty();
+    }
+
+    /**
+     * Two thresholds on derived readings that cut the square of g and w into cells: each cell is
+     * come to, or not, as a fine grid says; the check may see cells that the grid is too coarse
+     * for, never fewer.
+     */
+    @Test
+    void rulesOnDerivedReadingsAreReachedWhereAGridReachesThem() {
+        Random random = new Random(24);
+        int unreached = 0;
+        for (int i = 0; i < 120; i++) {
+            double sum = 1 + random.nextInt(18);
+            double difference = random.nextInt(17) - 8;
+            double cut = random.nextInt(10);
+            Condition small = below("sum", sum);
+            Condition less = below("difference", difference);
+            DecisionTable table =
+                    new DecisionTable(
+                            "g",
+                            List.of(reading("g", 0, 10), reading("w", 0, 10)),
+                            Map.of(
+                                    "sum", Formula.parse("g + w"),
+                                    "difference", Formula.parse("g - w")),
+                            List.of(
+                                    measure("g", "w", above("g", cut)),
+                                    verdict("g", "small"),
+                                    verdict("w", "a", small, less),
+                                    verdict("w", "b", small),
+                                    verdict("w", "c", less),
+                                    verdict("w", "d")));
+            TableCheck check = TableCheck.of(table);
+            assertThat(check.missing()).isEmpty();
+            java.util.Set<String> byGrid = new java.util.HashSet<>();
+            for (int g = 0; g <= 80; g++) {
+                for (int w = 0; w <= 80; w++) {
+                    table.walk(Map.of("g", r(g / 8.0), "w", r(w / 8.0)))
+                            .verdict()
+                            .ifPresent(byGrid::add);
+                }
+            }
+            for (int rule = 2; rule < 6; rule++) {
+                boolean reached = !check.unreachable().contains(rule);
+                assertThat(reached)
+                        .as(
+                                "rule %d, sum %s, difference %s, g above %s",
+                                rule, sum, difference, cut)
+                        .isEqualTo(byGrid.contains(table.rules().get(rule).verdict()));
+                unreached += reached ? 0 : 1;
+            }
+        }
+        assertThat(unreached).isPositive();
+    }
+
+    @Test
     void aReadingThatTheTableLacksIsAnError() {
         assertThatThrownBy(() -> table(G_W, measure("g", "x"))).hasMessageContaining("“x”");
         assertThatThrownBy(() -> table(G_W, verdict("g", "a", max("y", 1))))

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import methodos.core.manual.FitRule;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.Rational;
 import org.junit.jupiter.api.Test;
@@ -97,7 +98,7 @@ class FitTest {
                         r("0.05"),
                         r("0.15"),
                         List.of(r("2.20"), r("2.30"), r("2.40")),
-                        SelectiveFit.Rule.NEAREST);
+                        FitRule.NEAREST);
         assertThat(fit.needed()).isEqualTo(r("2.31"));
         assertThat(fit.chosen()).contains(1);
         assertThat(fit.clearance()).contains(r("0.11"));
@@ -114,7 +115,7 @@ class FitTest {
                                         r("0"),
                                         r("0.2"),
                                         stock.subList(0, 2),
-                                        SelectiveFit.Rule.NEAREST)
+                                        FitRule.NEAREST)
                                 .chosen())
                 .contains(1);
         assertThat(
@@ -125,7 +126,7 @@ class FitTest {
                                         r("0.06"),
                                         r("0.2"),
                                         stock,
-                                        SelectiveFit.Rule.THICKEST)
+                                        FitRule.THICKEST)
                                 .chosen())
                 .contains(2);
         assertThat(
@@ -136,7 +137,7 @@ class FitTest {
                                         r("0.05"),
                                         r("0.15"),
                                         stock,
-                                        SelectiveFit.Rule.THICKEST)
+                                        FitRule.THICKEST)
                                 .chosen())
                 .isEmpty();
     }
@@ -158,7 +159,7 @@ class FitTest {
                             r("0.05"),
                             r("0.15"),
                             List.of(stock),
-                            SelectiveFit.Rule.NEAREST);
+                            FitRule.NEAREST);
             Rational best = null;
             for (Rational size : stock) {
                 Rational left = sum.minus(size);

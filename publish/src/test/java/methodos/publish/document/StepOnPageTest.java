@@ -48,6 +48,8 @@ class StepOnPageTest {
                 null,
                 "it wears",
                 "It shines.",
+                null,
+                false,
                 accepted);
     }
 

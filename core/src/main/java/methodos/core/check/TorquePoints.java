@@ -1,0 +1,121 @@
+package methodos.core.check;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import methodos.core.fit.InstrumentFit;
+import methodos.core.fit.LimitTable;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
+import methodos.core.manual.Value;
+import methodos.core.torque.JointTorque;
+import methodos.core.torque.Preload;
+import methodos.core.torque.ValueConflicts;
+import methodos.core.torque.WrenchPlan;
+
+/** What is open in the tightening values, the wrenches and the instruments. */
+final class TorquePoints {
+
+    private final Manual manual;
+    private final Sight sight;
+
+    /** The first step that tightens a joint. */
+    private final Map<String, String> steps = new HashMap<>();
+
+    private final List<OpenPoint> points = new ArrayList<>();
+
+    private TorquePoints(Manual manual, Sight sight) {
+        this.manual = manual;
+        this.sight = sight;
+        manual.steps().forEach(this::tightened);
+    }
+
+    private void tightened(Step step) {
+        step.joints().forEach(j -> steps.putIfAbsent(j, step.id()));
+    }
+
+    static List<OpenPoint> of(Manual manual, Sight sight) {
+        TorquePoints all = new TorquePoints(manual, sight);
+        manual.joints().stream().filter(j -> j.applicability().concerns(sight)).forEach(all::joint);
+        all.conflicts();
+        all.wrenches();
+        all.instruments();
+        return all.points;
+    }
+
+    private void add(String key, String step, String subject, Object... arguments) {
+        points.add(new OpenPoint(Place.TORQUE, key, List.of(arguments), step, subject));
+    }
+
+    private void joint(Joint joint) {
+        String step = steps.get(joint.id());
+        JointTorque.of(manual, joint)
+                .preload()
+                .filter(p -> p.verdict() != Preload.Verdict.PLAUSIBLE)
+                .ifPresent(
+                        p ->
+                                add(
+                                        "open.torque." + p.verdict().name(),
+                                        step,
+                                        joint.id(),
+                                        joint.name(),
+                                        Math.round(100 * p.ofProof()),
+                                        p.slip().map(Preload.Slip::words).orElse("")));
+        if (joint.byAngle()) {
+            if (joint.angle() == null) {
+                add("open.torque.angle", step, joint.id(), joint.name());
+            }
+        } else if (joint.torque() instanceof Value.Open open) {
+            add("open.torque", step, joint.id(), joint.name(), open.why());
+        }
+        if (step == null) {
+            add("open.joint.unused", null, joint.id(), joint.name());
+        }
+    }
+
+    private void conflicts() {
+        for (ValueConflicts.Conflict c : ValueConflicts.of(manual, sight)) {
+            add(
+                    c.other().isEmpty() ? "open.torque.units" : "open.torque.sibling",
+                    steps.get(c.joint().id()),
+                    c.joint().id(),
+                    c.joint().name(),
+                    c.first().print(),
+                    c.second().print(),
+                    c.likely().orElse(""),
+                    c.other().map(Joint::name).orElse(""));
+        }
+    }
+
+    /** Without wrenches of the shop there is nothing to hold the values against. */
+    private void wrenches() {
+        if (!manual.wrenches().isEmpty()) {
+            for (WrenchPlan.Unreached u : WrenchPlan.of(manual, sight).unreached()) {
+                Joint joint = u.joint().joint();
+                add(
+                        "open.torque.wrench",
+                        null,
+                        joint.id(),
+                        joint.name(),
+                        u.stage().entered().print());
+            }
+        }
+    }
+
+    private void instruments() {
+        for (LimitTable.Row row : LimitTable.of(manual, sight)) {
+            if (row.fit().filter(f -> f == InstrumentFit.TOO_COARSE).isPresent()) {
+                add(
+                        "open.instrument",
+                        row.step().id(),
+                        null,
+                        row.instrument().orElseThrow().label(),
+                        row.reading().what(),
+                        row.number());
+            }
+        }
+    }
+}

@@ -1,0 +1,64 @@
+package methodos.core.manual;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import methodos.core.quantity.Quantity;
+
+/**
+ * What is measured in turn, and what follows from it, as the trainer typed it.
+ *
+ * @param step id of the step that it decides in, null where none
+ * @param measures what is measured, the first one first
+ * @param derived what is reckoned from it
+ * @param rules after each measure its rules in order; the first whose conditions all hold decides
+ */
+@RecordBuilder
+public record Decision(
+        String id,
+        String name,
+        String step,
+        List<Measure> measures,
+        List<Derived> derived,
+        List<Rule> rules)
+        implements DecisionBuilder.With {
+
+    /**
+     * @param symbol what formulas and conditions call it: a letter, or letters and digits
+     * @param range in which a reading can lie, with its unit
+     * @param tool id of the instrument, null where none is said
+     */
+    public record Measure(String symbol, String name, Quantity range, String tool) {
+        public Measure {
+            name = name == null ? "" : name;
+        }
+    }
+
+    /** A reading that is reckoned, such as n = w + g − 0.1. */
+    public record Derived(String symbol, String formula) {}
+
+    /**
+     * @param is as it was typed: "≤ 0.13", "above 0.2", "0.06 to 0.16"
+     */
+    public record When(String symbol, String is) {}
+
+    /**
+     * One of verdict and measure is given.
+     *
+     * @param after symbol of the measure that it follows
+     * @param when all have to hold; none for "otherwise"
+     * @param verdict what is done, null where something else is measured
+     * @param measure symbol of what is measured next, null where there is a verdict
+     */
+    public record Rule(String after, List<When> when, String verdict, String measure) {
+        public Rule {
+            when = when == null ? List.of() : List.copyOf(when);
+        }
+    }
+
+    public Decision {
+        name = name == null ? "" : name;
+        measures = measures == null ? List.of() : List.copyOf(measures);
+        derived = derived == null ? List.of() : List.copyOf(derived);
+        rules = rules == null ? List.of() : List.copyOf(rules);
+    }
+}

@@ -1,0 +1,64 @@
+package methodos.core.manual;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * The ways that a manual keeps to where good people differ. Parts and joints may have another one.
+ *
+ * @param renewal what happens to parts whose rule is {@link ReuseRule#AS_PRACTISED}
+ * @param tightening how joints are brought to their tightness
+ * @param round the order in which screws on a circle are tightened
+ * @param tools whether tools are those of the book, or what may be used in their place
+ * @param optional whether steps that may be left out are done
+ */
+@RecordBuilder
+public record Practices(
+        Renewal renewal, TighteningWay tightening, Round round, ToolChoice tools, Optional optional)
+        implements PracticesBuilder.With {
+
+    /** What happens to seals and the like. */
+    public enum Renewal {
+        ALWAYS_NEW,
+        INSPECT
+    }
+
+    /** Order of screws on a circle, where the joint gives none. */
+    public enum Round {
+        STAR,
+        CROSS
+    }
+
+    /** Which tools are used. */
+    public enum ToolChoice {
+        BOOK,
+        SUBSTITUTE
+    }
+
+    /** What becomes of steps that may be left out. */
+    public enum Optional {
+        DONE,
+        LEFT_OUT
+    }
+
+    /** What is usual where nothing is said. */
+    public static final Practices USUAL =
+            new Practices(
+                    Renewal.ALWAYS_NEW,
+                    TighteningWay.WRENCH,
+                    Round.STAR,
+                    ToolChoice.BOOK,
+                    Optional.DONE);
+
+    /** Whether a step is done at all. */
+    public boolean does(Step step) {
+        return optional == Optional.DONE || !step.optional();
+    }
+
+    public Practices {
+        renewal = renewal == null ? Renewal.ALWAYS_NEW : renewal;
+        tightening = tightening == null ? TighteningWay.WRENCH : tightening;
+        round = round == null ? Round.STAR : round;
+        tools = tools == null ? ToolChoice.BOOK : tools;
+        optional = optional == null ? Optional.DONE : optional;
+    }
+}

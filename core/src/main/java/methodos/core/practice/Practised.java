@@ -1,0 +1,80 @@
+package methodos.core.practice;
+
+import java.util.List;
+import java.util.Optional;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.Practices;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.TighteningWay;
+import methodos.core.manual.Tool;
+
+/**
+ * The manual as it is carried out: where it leaves a matter to its practices, that is settled.
+ * Steps that are left out are gone, parts have a rule, joints a way and an order, steps the tools
+ * that are used. Everything that is derived, printed and checked is derived from this; what is
+ * edited is the manual itself.
+ */
+public final class Practised {
+
+    /** Fewer screws than this have no order round. */
+    private static final int ROUND = 4;
+
+    private Practised() {}
+
+    public static Manual of(Manual manual) {
+        Practices practices = manual.practices();
+        return manual.withParts(manual.parts().stream().map(p -> part(p, practices)).toList())
+                .withJoints(manual.joints().stream().map(j -> joint(j, practices)).toList())
+                .withStages(manual.stages().stream().map(s -> stage(s, manual)).toList());
+    }
+
+    private static Part part(Part part, Practices practices) {
+        return part.reuse() == ReuseRule.AS_PRACTISED
+                ? part.withReuse(
+                        practices.renewal() == Practices.Renewal.ALWAYS_NEW
+                                ? ReuseRule.ALWAYS_NEW
+                                : ReuseRule.INSPECT)
+                : part;
+    }
+
+    /** A joint keeps to the wrench where no angle is known. */
+    private static Joint joint(Joint joint, Practices practices) {
+        TighteningWay way =
+                joint.way() != null
+                        ? joint.way()
+                        : joint.angle() == null ? TighteningWay.WRENCH : practices.tightening();
+        String order = joint.order();
+        if (order.isEmpty() && joint.count() >= ROUND) {
+            order = practices.round() == Practices.Round.STAR ? "star" : "cross";
+        }
+        return joint.withWay(way).withOrder(order);
+    }
+
+    private static Stage stage(Stage stage, Manual manual) {
+        return stage.withSteps(
+                stage.steps().stream()
+                        .filter(manual.practices()::does)
+                        .map(s -> step(s, manual))
+                        .toList());
+    }
+
+    private static Step step(Step step, Manual manual) {
+        if (manual.practices().tools() == Practices.ToolChoice.BOOK) {
+            return step;
+        }
+        List<String> tools = step.tools().stream().map(t -> used(t, manual)).distinct().toList();
+        return step.withTools(tools);
+    }
+
+    private static String used(String tool, Manual manual) {
+        return manual.tool(tool)
+                .flatMap(t -> Optional.ofNullable(t.instead()))
+                .flatMap(i -> manual.tool(i.tool()))
+                .map(Tool::id)
+                .orElse(tool);
+    }
+}

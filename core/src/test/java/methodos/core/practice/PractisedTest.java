@@ -1,0 +1,135 @@
+package methodos.core.practice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import methodos.core.Samples;
+import methodos.core.check.OpenPoint;
+import methodos.core.check.OpenPoints;
+import methodos.core.kit.KitCoverage;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.Practices;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Substitute;
+import methodos.core.manual.TighteningWay;
+import methodos.core.manual.Tool;
+import methodos.core.narration.Workspace;
+import methodos.core.quantity.Quantity;
+import methodos.core.sheet.DerivedTable;
+import methodos.core.torque.JointTorque;
+import methodos.core.torque.TighteningTable;
+import org.junit.jupiter.api.Test;
+
+class PractisedTest {
+
+    private static final Sight ALL = Sight.EVERYTHING;
+
+    private static Manual with(Practices practices) {
+        return Samples.actuator().withPractices(practices);
+    }
+
+    private static Part ring(Manual manual, ReuseRule rule) {
+        return manual.part("p2").orElseThrow().withReuse(rule);
+    }
+
+    @Test
+    void sealsAreNewOrLookedAtAndAPartMayHaveItsOwnRule() {
+        Manual fresh = with(Practices.USUAL);
+        fresh = fresh.withPart(ring(fresh, ReuseRule.AS_PRACTISED));
+        assertThat(KitCoverage.of(fresh, ALL))
+                .anySatisfy(
+                        r -> {
+                            assertThat(r.part().id()).isEqualTo("p2");
+                            assertThat(r.certain()).isTrue();
+                        });
+        Manual kept = fresh.withPractices(Practices.USUAL.withRenewal(Practices.Renewal.INSPECT));
+        assertThat(KitCoverage.of(kept, ALL)).noneMatch(r -> r.part().id().equals("p2"));
+        Manual own = kept.withPart(ring(kept, ReuseRule.ALWAYS_NEW));
+        assertThat(KitCoverage.of(own, ALL)).anyMatch(r -> r.part().id().equals("p2"));
+    }
+
+    @Test
+    void aJointIsTurnedByAnAngleWhereOneIsKnownUnlessItHasItsOwnWay() {
+        Manual angle = with(Practices.USUAL.withTightening(TighteningWay.ANGLE));
+        assertThat(tightened(angle).byAngle()).isFalse();
+        Manual known =
+                angle.withJoint(angle.joint("j1").orElseThrow().withAngle(Quantity.parse("60°")));
+        assertThat(tightened(known).byAngle()).isTrue();
+        assertThat(JointTorque.of(known, tightened(known)).stages()).isEmpty();
+        Manual own = known.withJoint(known.joint("j1").orElseThrow().withWay(TighteningWay.WRENCH));
+        assertThat(JointTorque.of(own, tightened(own)).stages()).hasSize(2);
+    }
+
+    private static methodos.core.manual.Joint tightened(Manual manual) {
+        return TighteningTable.of(manual, ALL).get(0).joint();
+    }
+
+    @Test
+    void anAngleThatIsMissingIsAnOpenPoint() {
+        Manual manual = with(Practices.USUAL);
+        manual = manual.withJoint(manual.joint("j1").orElseThrow().withWay(TighteningWay.ANGLE));
+        assertThat(OpenPoints.of(new Workspace(manual, Map.of()), ALL).stream().map(OpenPoint::key))
+                .contains("open.torque.angle");
+    }
+
+    @Test
+    void aJointWithoutAnOrderIsTightenedRoundAsTheManualDoesIt() {
+        Manual star = with(Practices.USUAL);
+        star = star.withJoint(star.joint("j1").orElseThrow().withOrder(""));
+        assertThat(tightened(star).order()).isEqualTo("star");
+        Manual cross = star.withPractices(Practices.USUAL.withRound(Practices.Round.CROSS));
+        assertThat(tightened(cross).order()).isEqualTo("cross");
+        Manual given = cross.withJoint(cross.joint("j1").orElseThrow().withOrder("1, 3, 2, 4"));
+        assertThat(tightened(given).order()).isEqualTo("1, 3, 2, 4");
+    }
+
+    @Test
+    void stepsThatMayBeLeftOutAreGoneEverywhere() {
+        Manual manual = with(Practices.USUAL);
+        Step optional = manual.step("s1").orElseThrow().withOptional(true);
+        manual = manual.withStep(optional);
+        assertThat(new StepNumbers(manual, ALL).count()).isEqualTo(3);
+        Manual without =
+                manual.withPractices(Practices.USUAL.withOptional(Practices.Optional.LEFT_OUT));
+        assertThat(new StepNumbers(without, ALL).of("s1")).isEmpty();
+        assertThat(new StepNumbers(without, ALL).of("s2")).hasValue(1);
+        assertThat(Practised.of(without).step("s1")).isEmpty();
+        assertThat(without.step("s1")).isPresent();
+    }
+
+    @Test
+    void toolsAreThoseOfTheBookOrWhatTakesTheirPlace() {
+        Manual manual =
+                with(Practices.USUAL)
+                        .withTool(
+                                new Tool("t1", "puller", "", Tool.Kind.SPECIAL, "")
+                                        .withInstead(new Substitute("t2", "it is at hand")))
+                        .withTool(new Tool("t2", "two screws", "M6", Tool.Kind.MADE_UP, ""));
+        manual = manual.withStep(manual.step("s1").orElseThrow().withTools(List.of("t1")));
+        assertThat(tools(manual)).containsExactly("puller");
+        assertThat(
+                        tools(
+                                manual.withPractices(
+                                        Practices.USUAL.withTools(
+                                                Practices.ToolChoice.SUBSTITUTE))))
+                .containsExactly("two screws");
+    }
+
+    private static List<Object> tools(Manual manual) {
+        return DerivedTable.of(DerivedTable.What.TOOLS, manual, ALL).rows().stream()
+                .map(r -> r.get("name"))
+                .toList();
+    }
+
+    @Test
+    void whatIsPractisedStaysAsItIs() {
+        Manual manual = with(Practices.USUAL.withRenewal(Practices.Renewal.INSPECT));
+        Manual once = Practised.of(manual);
+        assertThat(Practised.of(once)).isEqualTo(once);
+    }
+}
