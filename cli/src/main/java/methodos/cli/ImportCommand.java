@@ -6,7 +6,9 @@ import methodos.cli.output.Output;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.narration.Captions;
-import methodos.core.sheet.PartSheet;
+import methodos.core.sheet.SheetKind;
+import methodos.core.sheet.SheetReading;
+import methodos.core.sheet.SheetReading.Fate;
 import methodos.files.captions.CaptionFile;
 import methodos.files.project.ClipFiles;
 import methodos.files.project.ProjectFolder;
@@ -20,7 +22,7 @@ import picocli.CommandLine.Parameters;
 @Command(
         name = "import",
         mixinStandardHelpOptions = true,
-        description = "Brings footage, captions or a parts list into a project.")
+        description = "Brings footage, captions or a list into a project.")
 final class ImportCommand implements Callable<Integer> {
 
     private static final int NOT_UNDERSTOOD = 3;
@@ -42,6 +44,19 @@ final class ImportCommand implements Callable<Integer> {
 
         @Option(names = "--parts", description = "a parts list as CSV or XLSX with a header row")
         private Path parts;
+
+        @Option(
+                names = "--kits",
+                description = "what kits hold, as CSV or XLSX: a row for each part of a kit")
+        private Path kits;
+
+        @Option(names = "--tools", description = "tools as CSV or XLSX with a header row")
+        private Path tools;
+
+        @Option(
+                names = "--torques",
+                description = "tightening values as CSV or XLSX with a header row")
+        private Path torques;
     }
 
     @Option(names = "--clip", description = "id or name of the clip that the captions belong to")
@@ -51,7 +66,16 @@ final class ImportCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         try (ProjectFolder folder = ProjectFolder.open(project)) {
             if (what.parts != null) {
-                return parts(folder);
+                return list(folder, SheetKind.PARTS, what.parts, "parts");
+            }
+            if (what.kits != null) {
+                return list(folder, SheetKind.KITS, what.kits, "kits");
+            }
+            if (what.tools != null) {
+                return list(folder, SheetKind.TOOLS, what.tools, "tools");
+            }
+            if (what.torques != null) {
+                return list(folder, SheetKind.TORQUES, what.torques, "joints");
             }
             return what.footage != null ? footage(folder) : captions(folder);
         }
@@ -68,9 +92,10 @@ final class ImportCommand implements Callable<Integer> {
     }
 
     /** With a row that is not understood nothing is taken in. */
-    private int parts(ProjectFolder folder) throws Exception {
+    private int list(ProjectFolder folder, SheetKind kind, Path file, String things)
+            throws Exception {
         Manual manual = folder.workspace().manual();
-        PartSheet sheet = PartSheet.of(SheetFile.read(what.parts), manual);
+        SheetReading sheet = kind.read(SheetFile.read(file), manual);
         if (!sheet.problems().isEmpty()) {
             sheet.problems().forEach(p -> System.err.println(p.sentence()));
             System.err.println("Nothing was taken in.");
@@ -78,11 +103,13 @@ final class ImportCommand implements Callable<Integer> {
         }
         folder.save(sheet.edit().change().apply(manual));
         Output.line(
-                sheet.added().size()
-                        + " parts added, "
-                        + sheet.changed().size()
+                sheet.count(Fate.ADDED)
+                        + " "
+                        + things
+                        + " added, "
+                        + sheet.count(Fate.CHANGED)
                         + " changed, "
-                        + sheet.absent().size()
+                        + sheet.count(Fate.ABSENT)
                         + " not in the list");
         return 0;
     }

@@ -2,8 +2,6 @@ package methodos.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.Set;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
@@ -19,7 +17,6 @@ import methodos.core.manual.Part;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
-import methodos.desktop.stores.StoresPlace;
 import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -108,6 +105,7 @@ class PlacesTest extends RealWindow {
         assertThat(project.sight().get().serials()).isEqualTo(SerialRange.only(2417));
         assertThat(new StepNumbers(manual(), project.sight().get()).count()).isLessThan(all);
         show(robot, Place.STORES);
+        robot.clickOn("#face-PARTS");
         TableView<?> parts = robot.lookup("#parts").queryTableView();
         Sight early = new Sight("QA-80 D", SerialRange.upTo(2199));
         robot.interact(() -> project.sight().set(early));
@@ -142,31 +140,6 @@ class PlacesTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().variants()).hasSize(before + 1);
         assertThat(manual().variants().get(before).serials()).isEqualTo(SerialRange.from(3000));
-    }
-
-    @Test
-    void aPartIsAddedInStores(FxRobot robot) {
-        show(robot, Place.STORES);
-        fill(robot, "#newPart", "shim");
-        assertThat(manual().parts()).anyMatch(p -> p.name().equals("shim"));
-    }
-
-    @Test
-    void aPartsListIsBroughtInWholeOrNotAtAll(FxRobot robot) throws Exception {
-        StoresPlace[] place = new StoresPlace[1];
-        String[] said = {""};
-        robot.interact(() -> place[0] = new StoresPlace(project, s -> said[0] = s, p -> {}));
-        Path list = folder.resolveSibling("list.csv");
-        Files.writeString(list, "item;name;qty\n99;shim;2\n98;ring;few\n");
-        int before = manual().parts().size();
-        robot.interact(() -> place[0].importParts(list));
-        until(() -> said[0].startsWith("Nothing was taken in. Line 3, qty: “few”"));
-        assertThat(manual().parts()).hasSize(before);
-        Files.writeString(list, "item;name;qty\n99;shim;2\n98;ring;5\n");
-        robot.interact(() -> place[0].importParts(list));
-        until(() -> manual().parts().size() == before + 2);
-        assertThat(said[0]).startsWith("2 parts added, 0 changed");
-        robot.interact(place[0]::close);
     }
 
     @Test

@@ -91,7 +91,13 @@ final class DraftedContent {
             int count = named.quantity() == null ? 1 : named.quantity();
             known(named)
                     .filter(p -> uses.stream().noneMatch(u -> u.part().equals(p.id())))
-                    .ifPresent(p -> uses.add(new PartUse(p.id(), count)));
+                    .ifPresent(
+                            p ->
+                                    uses.add(
+                                            new PartUse(
+                                                    p.id(),
+                                                    count,
+                                                    DraftedHandling.of(drafted, named))));
         }
         return uses;
     }

@@ -82,14 +82,29 @@ public final class StepEdits {
                 s -> {
                     List<PartUse> uses = new ArrayList<>(s.parts());
                     int at = indexOf(uses, part);
-                    if (at >= 0) {
-                        uses.remove(at);
-                    }
+                    PartUse.Handling handling = at >= 0 ? uses.remove(at).handling() : null;
                     if (count > 0) {
-                        uses.add(at >= 0 ? at : uses.size(), new PartUse(part, count));
+                        uses.add(at >= 0 ? at : uses.size(), new PartUse(part, count, handling));
                     }
                     return s.withParts(uses);
                 });
+    }
+
+    /** Says what the step does with a part; null for what its stage is for. */
+    public static Edit handling(String step, String part, PartUse.Handling handling) {
+        return change(
+                "edit.stepPart",
+                step,
+                s ->
+                        s.withParts(
+                                s.parts().stream()
+                                        .map(
+                                                u ->
+                                                        u.part().equals(part)
+                                                                ? new PartUse(
+                                                                        part, u.count(), handling)
+                                                                : u)
+                                        .toList()));
     }
 
     private static int indexOf(List<PartUse> uses, String part) {

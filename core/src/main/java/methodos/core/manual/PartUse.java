@@ -1,4 +1,37 @@
 package methodos.core.manual;
 
-/** So many of a part, in a step. */
-public record PartUse(String part, int count) {}
+/**
+ * So many of a part, in a step.
+ *
+ * @param handling what is done with them, null for what its stage is for
+ */
+public record PartUse(String part, int count, Handling handling) {
+
+    /** What becomes of a part in a step. */
+    public enum Handling {
+        TAKEN_OFF,
+        LOOKED_AT,
+        PUT_ON,
+        /**
+         * It stays where it is: it is loosened, marked, greased, held, or something goes onto it.
+         */
+        TOUCHED
+    }
+
+    public PartUse(String part, int count) {
+        this(part, count, null);
+    }
+
+    /** What is done with them in a step of a stage. */
+    public Handling in(Stage.Kind stage) {
+        if (handling != null) {
+            return handling;
+        }
+        return switch (stage) {
+            case TAKE_DOWN -> Handling.TAKEN_OFF;
+            case INSPECT -> Handling.LOOKED_AT;
+            case BUILD_UP -> Handling.PUT_ON;
+            case PREPARE, TEST -> Handling.TOUCHED;
+        };
+    }
+}

@@ -1,59 +1,127 @@
 package methodos.core.sheet;
 
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import methodos.core.quantity.Quantity;
 
-/**
- * Which column of a sheet holds which field, by the spellings of its header.
- *
- * @param <F> the fields
- */
-public final class Columns<F extends Enum<F>> {
+/** Which column of a sheet holds which field. */
+public final class Columns {
 
-    private final Map<F, Integer> at;
+    /** "Torque (N·m)", "torque [lbf·in]", "length in mm". */
+    private static final Pattern UNIT =
+            Pattern.compile("(.*?)\\s*(?:\\(([^)]*)\\)|\\[([^]]*)]|\\bin\\s+(\\S+))\\s*");
 
-    private Columns(Map<F, Integer> at) {
+    private static final Pattern NUMBERS = Pattern.compile("[\\s\\d.,/½¼¾⅛⅜⅝⅞–-]+");
+
+    private final Sheet sheet;
+    private final Map<Field, Integer> at;
+
+    private Columns(Sheet sheet, Map<Field, Integer> at) {
+        this.sheet = sheet;
         this.at = at;
     }
 
     /**
-     * The first column that is spelled like a field is taken; case, dots, dashes and spaces do not
-     * count.
-     *
-     * @param spellings of each field, the usual one first
+     * Knows the columns by their headers: the first one that is spelled like a field is taken;
+     * case, dots, dashes and spaces do not count, nor does a unit in brackets.
      */
-    public static <F extends Enum<F>> Columns<F> of(
-            Sheet sheet, Class<F> fields, Map<F, List<String>> spellings) {
-        Map<F, Integer> at = new EnumMap<>(fields);
-        for (F field : fields.getEnumConstants()) {
+    public static Columns guess(Sheet sheet, List<Field> fields) {
+        Map<Field, Integer> at = new HashMap<>();
+        for (Field field : fields) {
             for (int i = 0; i < sheet.header().size() && !at.containsKey(field); i++) {
-                String head = plain(sheet.header().get(i));
+                String head = sheet.header().get(i);
                 if (!at.containsValue(i)
-                        && spellings.get(field).stream().anyMatch(s -> plain(s).equals(head))) {
+                        && field.spellings().stream()
+                                .map(Columns::plain)
+                                .anyMatch(
+                                        s ->
+                                                s.equals(plain(head))
+                                                        || s.equals(plain(withoutUnit(head))))) {
                     at.put(field, i);
                 }
             }
         }
-        return new Columns<>(at);
+        return new Columns(sheet, at);
     }
 
     private static String plain(String text) {
         return text.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\p{N}#]", "");
     }
 
-    public boolean has(F field) {
+    private static String withoutUnit(String head) {
+        Matcher unit = UNIT.matcher(head);
+        return unit.matches() ? unit.group(1) : head;
+    }
+
+    /** The same with a column for another field; a column tells one thing only. */
+    public Columns with(int column, Field field) {
+        Map<Field, Integer> changed = new HashMap<>(at);
+        changed.values().removeIf(i -> i == column);
+        if (field != null) {
+            changed.put(field, column);
+        }
+        return new Columns(sheet, changed);
+    }
+
+    /** What a column is taken for. */
+    public Optional<Field> field(int column) {
+        return at.entrySet().stream()
+                .filter(e -> e.getValue() == column)
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+
+    public boolean has(Field field) {
         return at.containsKey(field);
     }
 
-    public String text(Sheet.Row row, F field) {
+    public String text(Sheet.Row row, Field field) {
         return row.cell(at.getOrDefault(field, -1));
     }
 
-    /** The header of a field as the sheet spells it. */
-    public Optional<String> head(Sheet sheet, F field) {
-        return Optional.ofNullable(at.get(field)).map(sheet.header()::get);
+    /**
+     * A cell as a quantity; where it has no unit of its own, with that of the header.
+     *
+     * @throws IllegalArgumentException with a sentence if it is none
+     */
+    Quantity quantity(Sheet.Row row, Field field) {
+        String text = text(row, field);
+        if (NUMBERS.matcher(text).matches()) {
+            Matcher unit = UNIT.matcher(head(field));
+            if (unit.matches()) {
+                for (int i = 2; i <= unit.groupCount(); i++) {
+                    text += unit.group(i) == null ? "" : " " + unit.group(i);
+                }
+            }
+        }
+        return Quantity.parse(text);
+    }
+
+    /** A sentence about a cell, with the header as the sheet spells it. */
+    RowProblem problem(Sheet.Row row, Field field, String reason) {
+        return new RowProblem(row.line(), head(field), reason);
+    }
+
+    private String head(Field field) {
+        Integer column = at.get(field);
+        return column == null ? field.spellings().get(0) : sheet.header().get(column);
+    }
+
+    /** What is said of fields that nothing can be read without. */
+    List<RowProblem> missing(List<Field> fields) {
+        return fields.stream()
+                .filter(f -> f.required() && !has(f))
+                .map(
+                        f ->
+                                new RowProblem(
+                                        1,
+                                        "header",
+                                        "No column is called " + f.spellings().get(0) + "."))
+                .toList();
     }
 }

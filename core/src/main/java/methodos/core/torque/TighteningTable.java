@@ -18,7 +18,8 @@ public final class TighteningTable {
     /**
      * @param fastener the part that holds the joint, empty where it is none of the list
      * @param entered the value as entered, empty while it is open
-     * @param other the same in the other system of measures
+     * @param other the same as it was given in another unit, else converted to the other system of
+     *     measures
      * @param steps numbers of the steps that tighten it
      */
     public record Row(
@@ -52,7 +53,8 @@ public final class TighteningTable {
                 joint,
                 Optional.ofNullable(joint.fastener()).flatMap(manual::part),
                 entered,
-                entered.flatMap(Quantity::inOtherSystem),
+                Optional.ofNullable(joint.second())
+                        .or(() -> entered.flatMap(Quantity::inOtherSystem)),
                 numbers.of(steps));
     }
 }

@@ -3,12 +3,13 @@ package methodos.core.sheet;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Step;
+import methodos.core.sheet.SheetReading.Fate;
 import org.junit.jupiter.api.Test;
 
 class PartSheetTest {
@@ -29,62 +30,88 @@ class PartSheetTest {
                     .withPart(new Part("p2", "8", "", "cap", "", 1, ReuseRule.REUSE, null, ""));
 
     private static Sheet sheet(String... lines) {
-        List<Sheet.Row> rows = new ArrayList<>();
-        for (int i = 1; i < lines.length; i++) {
-            rows.add(new Sheet.Row(i + 1, Arrays.asList(lines[i].split("\\|", -1))));
-        }
-        return new Sheet(Arrays.asList(lines[0].split("\\|")), rows);
+        return SheetKindTest.sheet(lines);
+    }
+
+    private SheetReading read(String... lines) {
+        return SheetKind.PARTS.read(sheet(lines), manual);
+    }
+
+    private static List<String> of(SheetReading reading, Fate fate) {
+        return reading.items().stream()
+                .filter(i -> i.fate() == fate)
+                .map(SheetReading.Item::what)
+                .toList();
     }
 
     @Test
     void headersAreKnownInSeveralSpellings() {
-        PartSheet parts =
-                PartSheet.of(
-                        sheet("Pos.|Part-No.|DESCRIPTION|Qty|Renew", "9|A-9|O-ring|2|yes"), manual);
+        SheetReading parts = read("Pos.|Part-No.|DESCRIPTION|Qty|Renew", "9|A-9|O-ring|2|yes");
         assertThat(parts.problems()).isEmpty();
-        assertThat(parts.added())
-                .containsExactly(
+        Part added = parts.edit().change().apply(manual).parts().get(2);
+        assertThat(added.withId(""))
+                .isEqualTo(
                         new Part("", "9", "A-9", "O-ring", "", 2, ReuseRule.ALWAYS_NEW, null, ""));
     }
 
     @Test
-    void aNewerListTellsWhatChangesAndWhatItLeavesOut() {
-        PartSheet parts =
-                PartSheet.of(
-                        sheet("item|name|size|qty", "7|screw|M6 × 25|4", "9|washer||8"), manual);
-        assertThat(parts.changed()).hasSize(1);
-        assertThat(parts.changed().get(0).size()).isEqualTo("M6 × 25");
-        assertThat(parts.changed().get(0).note()).as("no column, stays").isEqualTo("old");
-        assertThat(parts.absent()).extracting(Part::id).containsExactly("p2");
-        Manual after = parts.edit().change().apply(manual);
+    void aNewerListTellsWhatChangesWhatItTouchesAndWhatItLeavesOut() {
+        String[] list = {"item|name|size|qty", "7|screw|M6 × 25|4", "9|washer||8"};
+        Manual used =
+                manual.withNewStep(
+                        manual.stages().get(1).id(),
+                        Step.of("s1", "Undo it.", List.of(), List.of())
+                                .withParts(List.of(new PartUse("p1", 4))));
+        SheetReading parts = SheetKind.PARTS.read(sheet(list), used);
+        assertThat(of(parts, Fate.ADDED)).containsExactly("washer");
+        assertThat(of(parts, Fate.ABSENT)).containsExactly("cap");
+        assertThat(parts.items())
+                .filteredOn(i -> i.fate() == Fate.CHANGED)
+                .singleElement()
+                .satisfies(
+                        i -> {
+                            assertThat(i.differences()).containsExactly("size: M6 → M6 × 25");
+                            assertThat(i.steps()).isEqualTo(1);
+                        });
+        Manual after = parts.edit().change().apply(used);
         assertThat(after.parts()).hasSize(3);
-        assertThat(after.parts().get(2).id()).isNotEmpty();
-        PartSheet again =
-                PartSheet.of(
-                        sheet("item|name|size|qty", "7|screw|M6 × 25|4", "9|washer||8"), after);
-        assertThat(again.added()).isEmpty();
-        assertThat(again.changed()).isEmpty();
+        assertThat(after.part("p1").orElseThrow().note()).as("no column, stays").isEqualTo("old");
+        SheetReading again = SheetKind.PARTS.read(sheet(list), after);
+        assertThat(of(again, Fate.ADDED)).isEmpty();
+        assertThat(of(again, Fate.CHANGED)).isEmpty();
     }
 
     @Test
     void withoutAnItemAPartIsKnownByItsNumber() {
-        PartSheet parts = PartSheet.of(sheet("number|name", "A-7|hexagon screw"), manual);
-        assertThat(parts.changed()).extracting(Part::name).containsExactly("hexagon screw");
-        assertThat(parts.changed().get(0).item()).isEqualTo("7");
+        SheetReading parts = read("number|name", "A-7|hexagon screw");
+        assertThat(of(parts, Fate.CHANGED)).containsExactly("hexagon screw M6");
+        assertThat(parts.edit().change().apply(manual).part("p1").orElseThrow().item())
+                .isEqualTo("7");
+    }
+
+    @Test
+    void whatAPartSitsOnAndWhatCoversItAreItemsOfTheList() {
+        SheetReading parts =
+                read("item|name|sits on|covered by", "9|ring|8|7, 10", "10|plate||", "8|cap||");
+        Manual after = parts.edit().change().apply(manual);
+        Part ring = after.parts().get(2);
+        assertThat(ring.sitsOn()).isEqualTo("p2");
+        assertThat(ring.coveredBy()).containsExactly("p1", after.parts().get(3).id());
+        assertThat(read("item|name|sits on", "9|ring|77").problems())
+                .extracting(RowProblem::sentence)
+                .containsExactly("Line 2, sits on: there is no item 77.");
     }
 
     @Test
     void eachCellThatIsNotUnderstoodIsNamedAndNothingIsTakenIn() {
-        PartSheet parts =
-                PartSheet.of(
-                        sheet(
-                                "item|name|Qty|rule",
-                                "7|screw|four|new",
-                                "9||2|",
-                                "10|ring|2|perhaps",
-                                "11|pin|1|",
-                                "11|pin|1|"),
-                        manual);
+        SheetReading parts =
+                read(
+                        "item|name|Qty|rule",
+                        "7|screw|four|new",
+                        "9||2|",
+                        "10|ring|2|perhaps",
+                        "11|pin|1|",
+                        "11|pin|1|");
         assertThat(parts.problems())
                 .extracting(RowProblem::sentence)
                 .containsExactly(
@@ -93,7 +120,7 @@ class PartSheetTest {
                         "Line 4, rule: “perhaps” is none of new, inspect and reuse.",
                         "Line 6, item: item 11 stands twice.");
         assertThatThrownBy(parts::edit).isInstanceOf(IllegalStateException.class);
-        assertThat(PartSheet.of(sheet("colour|weight", "red|2"), manual).problems())
+        assertThat(read("colour|weight", "red|2").problems())
                 .extracting(RowProblem::sentence)
                 .containsExactly("Line 1, header: No column is called name or description.");
     }

@@ -2,104 +2,213 @@ package methodos.desktop.stores;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.concurrent.ExecutorService;
-import java.util.function.BiFunction;
 import java.util.function.Consumer;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
+import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
+import methodos.core.edit.Edit;
+import methodos.core.edit.StoreEdits;
 import methodos.core.edit.UnitEdits;
-import methodos.core.kit.KitCoverage;
-import methodos.core.manual.Kit;
-import methodos.core.manual.Part;
-import methodos.core.manual.ReuseRule;
-import methodos.core.sheet.PartSheet;
-import methodos.core.sheet.RowProblem;
+import methodos.core.kit.StoreList;
+import methodos.core.manual.Consumable;
+import methodos.core.manual.Tool;
 import methodos.core.sheet.Sheet;
+import methodos.core.sheet.SheetKind;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
-import methodos.desktop.control.ListTable;
 import methodos.desktop.control.SidePanel;
 import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
-import methodos.desktop.unit.UnitsChooser;
+import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 import methodos.files.sheet.SheetFile;
 import methodos.files.sheet.SheetProblem;
 
-/** The place Stores: the parts list, changed in place, and what of it the kits hold. */
+/**
+ * The place Stores: parts, tools and consumables laid along the steps, or as tables; what to order;
+ * and lists brought in.
+ */
 public final class StoresPlace implements PlaceView {
 
-    /** So many of the rows that were not understood are told at once. */
-    private static final int TOLD = 3;
+    private static final KeyCombination PASTE =
+            new KeyCodeCombination(KeyCode.V, KeyCombination.SHORTCUT_DOWN);
+
+    /** The faces of the place. */
+    private enum Face {
+        LINES,
+        PARTS,
+        KITS,
+        TOOLS,
+        CONSUMABLES
+    }
 
     private final OpenProject project;
     private final Words words;
-    private final BorderPane node = new BorderPane();
-    private final ListTable<Part> table;
-    private final VBox kits = new VBox(6);
-    private final VBox units = new VBox(6);
     private final Consumer<String> message;
-    private final ExecutorService reading = Aside.thread("parts list");
+    private final BorderPane node = new BorderPane();
+    private final BorderPane center = new BorderPane();
+    private final StoreLines lines;
+    private final StoreTables tables;
+    private final OrderPanel order;
+    private final PartPanel panel;
+    private final TextField seek;
+    private final TextField add;
+    private final Map<Face, ToggleButton> faces = new EnumMap<>(Face.class);
+    private final ExecutorService reading = Aside.thread("lists");
+    private StoreList list;
+    private Face face = Face.LINES;
+    private String chosen;
 
-    public StoresPlace(OpenProject project, Consumer<String> message, Consumer<OpenPoint> go) {
+    public StoresPlace(
+            OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
         this.project = project;
         this.words = project.words();
         this.message = message;
-        table = new ListTable<>(words, message);
-        Controls.named(table, "parts", words.of("stores.parts"));
-        table.setPlaceholder(Controls.prose(words.of("stores.empty"), "soft"));
-        typed("stores.item", 56, Part::item, Part::withItem);
-        typed("stores.part", 190, Part::name, Part::withName);
-        typed("stores.size", 90, Part::size, Part::withSize);
-        typed("stores.number", 120, Part::number, Part::withNumber);
-        typed("stores.quantity", 64, p -> String.valueOf(p.quantity()), this::quantity);
-        table.chosen(
-                "stores.rule",
-                140,
-                Part::reuse,
-                (p, rule) -> project.apply(UnitEdits.part(p.withReuse(rule))),
-                ReuseRule.values());
-        table.shown(
-                "stores.units",
-                150,
-                p -> p.applicability().all() ? "" : words.of(p.applicability()));
-        table.getSelectionModel().selectedItemProperty().addListener(o -> showUnits());
-        TextField add = Controls.named(new TextField(), "newPart", words.of("stores.add"));
-        add.setPromptText(words.of("stores.add"));
-        add.setOnAction(
-                e -> {
-                    if (!add.getText().isBlank()) {
-                        project.apply(UnitEdits.newPart(add.getText().strip()));
-                        add.clear();
-                    }
-                });
-        HBox below =
-                new HBox(
-                        12,
-                        add,
-                        Controls.link("importParts", words.of("stores.import"), this::chooseList));
-        HBox.setHgrow(add, Priority.ALWAYS);
-        VBox center = new VBox(10, table, below);
-        VBox.setVgrow(table, Priority.ALWAYS);
-        center.setPadding(new Insets(16, 16, 16, 18));
+        lines = new StoreLines(theme, words, this::choose);
+        tables = new StoreTables(project, message);
+        order = new OrderPanel(theme, words);
+        panel = new PartPanel(project, message, go);
+        seek = Controls.named(new TextField(), "seek", words.of("stores.seek"));
+        seek.setPrefColumnCount(14);
+        seek.textProperty().addListener(o -> refresh());
+        add = Controls.named(new TextField(), "newPart", words.of("stores.add.PARTS"));
+        add.setOnAction(e -> add());
         node.setCenter(center);
-        node.setRight(new SidePanel(kits, units, new OpenPointList(project, Place.STORES, go)));
+        node.setRight(
+                new SidePanel(order, panel, new OpenPointList(project, Place.STORES, go), lists()));
+        center.setTop(head());
+        center.setPadding(new Insets(8, 8, 8, 14));
+        tables.partTable()
+                .getSelectionModel()
+                .selectedItemProperty()
+                .addListener((o, was, is) -> chosenPart(is == null ? null : is.id()));
+        node.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        drops();
+        theme.palette().addListener(o -> order.show(list));
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
+        show(Face.LINES);
         refresh();
+    }
+
+    private HBox head() {
+        HBox head = new HBox(6);
+        ToggleGroup group = new ToggleGroup();
+        for (Face f : Face.values()) {
+            ToggleButton button = new ToggleButton(words.of("stores.face." + f));
+            button.setId("face-" + f);
+            button.setToggleGroup(group);
+            button.getStyleClass().add("tab-head");
+            button.setOnAction(
+                    e -> {
+                        button.setSelected(true);
+                        show(f);
+                    });
+            faces.put(f, button);
+            head.getChildren().add(button);
+        }
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        head.getChildren().addAll(gap, seek);
+        head.setPadding(new Insets(0, 8, 4, 0));
+        return head;
+    }
+
+    private VBox lists() {
+        return new VBox(
+                4,
+                Controls.label(words.of("stores.lists"), "panel-head"),
+                Controls.prose(words.of("stores.lists.how"), "soft"),
+                Controls.link("importList", words.of("stores.import"), this::chooseList),
+                Controls.link("pasteList", words.of("stores.paste"), this::pasteList));
+    }
+
+    private void show(Face now) {
+        face = now;
+        faces.get(now).setSelected(true);
+        Node shown =
+                switch (now) {
+                    case LINES -> lines;
+                    case PARTS -> tables.partTable();
+                    case KITS -> tables.kitTable();
+                    case TOOLS -> tables.toolTable();
+                    case CONSUMABLES -> tables.consumableTable();
+                };
+        center.setCenter(shown);
+        String key = "stores.add." + (now == Face.LINES ? Face.PARTS : now);
+        add.setPromptText(words.of(key));
+        add.setAccessibleText(words.of(key));
+        BorderPane.setMargin(add, new Insets(8, 8, 0, 0));
+        center.setBottom(add);
+    }
+
+    private void add() {
+        String name = add.getText().strip();
+        if (name.isEmpty()) {
+            return;
+        }
+        Edit edit =
+                switch (face) {
+                    case LINES, PARTS -> UnitEdits.newPart(name);
+                    case KITS -> StoreEdits.newKit(name);
+                    case TOOLS -> StoreEdits.newTool(name);
+                    case CONSUMABLES -> StoreEdits.newConsumable(name);
+                };
+        project.apply(edit);
+        add.clear();
+    }
+
+    // ---------------------------------------------------------------- lists from outside
+
+    private void key(KeyEvent e) {
+        boolean inTable = face != Face.LINES && center.getCenter().isFocused();
+        if (PASTE.match(e) && !Controls.takesText(e.getTarget()) && !inTable) {
+            pasteList();
+            e.consume();
+        }
+    }
+
+    private void drops() {
+        node.setOnDragOver(
+                e -> {
+                    if (e.getDragboard().hasFiles()) {
+                        e.acceptTransferModes(TransferMode.COPY);
+                    }
+                    e.consume();
+                });
+        node.setOnDragDropped(
+                e -> {
+                    if (e.getDragboard().hasFiles()) {
+                        importList(e.getDragboard().getFiles().get(0).toPath());
+                        e.setDropCompleted(true);
+                    }
+                    e.consume();
+                });
     }
 
     private void chooseList() {
@@ -107,108 +216,140 @@ public final class StoresPlace implements PlaceView {
         chooser.setTitle(words.of("stores.import"));
         File file = chooser.showOpenDialog(node.getScene().getWindow());
         if (file != null) {
-            importParts(file.toPath());
+            importList(file.toPath());
         }
     }
 
-    /** Takes a parts list in, whole or not at all; reading it happens beside the interface. */
-    public void importParts(Path file) {
+    /** Shows a list from a file before it is taken in; reading it happens beside the interface. */
+    public void importList(Path file) {
         reading.execute(
                 () -> {
                     try {
                         Sheet sheet = SheetFile.read(file);
-                        Platform.runLater(() -> take(sheet));
+                        Platform.runLater(() -> offer(sheet, file.getFileName().toString()));
                     } catch (SheetProblem e) {
                         Platform.runLater(() -> message.accept(e.getMessage()));
                     }
                 });
     }
 
-    private void take(Sheet sheet) {
-        PartSheet parts = PartSheet.of(sheet, project.manual());
-        if (parts.problems().isEmpty()) {
-            project.apply(parts.edit());
-            message.accept(
-                    words.of(
-                            "stores.imported",
-                            parts.added().size(),
-                            parts.changed().size(),
-                            parts.absent().size()));
-        } else {
-            message.accept(
-                    words.of(
-                            "stores.notImported",
-                            parts.problems().stream()
-                                    .limit(TOLD)
-                                    .map(RowProblem::sentence)
-                                    .collect(Collectors.joining(" ")),
-                            parts.problems().size()));
+    private void pasteList() {
+        String text = Clipboard.getSystemClipboard().getString();
+        try {
+            offer(SheetFile.pasted(text == null ? "" : text), words.of("stores.pasted"));
+        } catch (SheetProblem e) {
+            message.accept(e.getMessage());
         }
     }
 
-    private void typed(
-            String key,
-            double width,
-            Function<Part, String> read,
-            BiFunction<Part, String, Part> write) {
-        table.typed(
-                key,
-                width,
-                read,
-                (part, typed) -> project.apply(UnitEdits.part(write.apply(part, typed))));
+    private void offer(Sheet sheet, String name) {
+        SheetKind kind =
+                switch (face) {
+                    case KITS -> SheetKind.KITS;
+                    case TOOLS -> SheetKind.TOOLS;
+                    default -> SheetKind.likeliest(sheet);
+                };
+        center.setCenter(new SheetPanel(project, sheet, name, kind, () -> show(face)));
+        center.setBottom(null);
     }
 
-    private Part quantity(Part part, String typed) {
-        if (!typed.matches("\\d{1,5}")) {
-            throw new IllegalArgumentException(words.of("stores.badQuantity", typed));
-        }
-        return part.withQuantity(Integer.parseInt(typed));
-    }
+    // ---------------------------------------------------------------- what is shown
 
     private void refresh() {
-        table.show(
-                project.manual().parts().stream()
-                        .filter(p -> p.applicability().concerns(project.sight().get()))
-                        .toList(),
-                Part::id);
-        kits.getChildren().setAll(Controls.label(words.of("stores.order"), "panel-head"));
-        if (project.manual().kits().isEmpty()) {
-            kits.getChildren().add(Controls.prose(words.of("stores.noKits"), "soft"));
+        list = StoreList.of(project.manual(), project.sight().get());
+        String sought = seek.getText().strip().toLowerCase(Locale.ROOT);
+        lines.show(list, rows(sought));
+        tables.refresh();
+        tables.seek(sought);
+        if (face == Face.KITS && center.getCenter() instanceof methodos.desktop.control.ListTable) {
+            show(face); // other kits are other columns
         }
-        var rows = KitCoverage.of(project.manual(), project.sight().get());
-        for (Kit kit : project.manual().kits()) {
-            long missing =
-                    rows.stream()
-                            .filter(r -> !r.inNoKit())
-                            .mapToInt(r -> r.missingFrom(kit.id()))
-                            .sum();
-            Label number = Controls.label(kit.number(), "accent-strong");
-            number.setMinWidth(javafx.scene.layout.Region.USE_PREF_SIZE);
-            HBox line =
-                    new HBox(
-                            8,
-                            number,
-                            Controls.prose(
-                                    missing == 0
-                                            ? words.of("stores.kitCovers", kit.name())
-                                            : words.of("stores.kitLacks", kit.name(), missing)));
-            kits.getChildren().add(line);
+        order.show(list);
+        showPart();
+    }
+
+    private List<StoreRow> rows(String sought) {
+        List<StoreRow> rows = new ArrayList<>();
+        List<StoreRow.Parts> parts =
+                list.parts().stream()
+                        .filter(
+                                r ->
+                                        StoreTables.has(
+                                                sought,
+                                                r.part().item(),
+                                                r.part().label(),
+                                                r.part().number()))
+                        .map(StoreRow.Parts::new)
+                        .toList();
+        rows.add(
+                new StoreRow.Heading(
+                        words.of("stores.parts"),
+                        words.of(
+                                "stores.parts.note",
+                                list.parts().size(),
+                                list.touched(),
+                                parts.size())));
+        rows.addAll(parts);
+        List<StoreRow> tools =
+                list.tools().stream()
+                        .filter(r -> StoreTables.has(sought, r.tool().label()))
+                        .map(r -> (StoreRow) new StoreRow.Tools(r))
+                        .toList();
+        if (!tools.isEmpty()) {
+            rows.add(new StoreRow.Heading(words.of("stores.tools"), ""));
+            rows.addAll(tools);
+        }
+        List<StoreRow> consumables =
+                list.consumables().stream()
+                        .filter(r -> StoreTables.has(sought, r.consumable().label()))
+                        .map(r -> (StoreRow) new StoreRow.Consumables(r))
+                        .toList();
+        if (!consumables.isEmpty()) {
+            rows.add(new StoreRow.Heading(words.of("stores.consumables"), ""));
+            rows.addAll(consumables);
+        }
+        return rows;
+    }
+
+    private void choose(StoreRow row) {
+        if (row instanceof StoreRow.Tools t) {
+            chosen = row.id();
+            Tool tool = t.row().tool();
+            String instead =
+                    tool.instead() == null
+                            ? ""
+                            : project.manual()
+                                    .tool(tool.instead().tool())
+                                    .map(i -> words.of("stores.or", i.label()))
+                                    .orElse("");
+            String reason = tool.instead() == null ? "" : tool.instead().reason();
+            panel.show(tool.label(), List.of(tool.note(), instead, reason), t.row().steps());
+        } else if (row instanceof StoreRow.Consumables c) {
+            chosen = row.id();
+            Consumable consumable = c.row().consumable();
+            panel.show(
+                    consumable.label(),
+                    List.of(consumable.amount(), consumable.reason()),
+                    c.row().steps());
+        } else {
+            chosenPart(row.id());
         }
     }
 
-    private void showUnits() {
-        Part part = table.getSelectionModel().getSelectedItem();
-        units.getChildren().clear();
-        if (part != null) {
-            units.getChildren()
-                    .setAll(
-                            Controls.prose(part.label(), "panel-head"),
-                            new UnitsChooser(
-                                    project,
-                                    "part",
-                                    part.applicability(),
-                                    a -> project.apply(UnitEdits.part(part.withApplicability(a)))));
+    private void chosenPart(String id) {
+        if (id != null && project.manual().part(id).isPresent()) {
+            chosen = id;
+            showPart();
         }
+    }
+
+    private void showPart() {
+        panel.show(
+                list.parts().stream()
+                        .filter(r -> r.part().id().equals(chosen))
+                        .map(StoreList.PartRow::line)
+                        .findFirst()
+                        .orElse(null));
     }
 
     @Override
@@ -223,7 +364,10 @@ public final class StoresPlace implements PlaceView {
 
     @Override
     public void go(OpenPoint point) {
-        table.choose(p -> p.id().equals(point.subject()));
+        show(Face.LINES);
+        if (point.subject() != null) {
+            lines.choose(point.subject());
+        }
     }
 
     @Override

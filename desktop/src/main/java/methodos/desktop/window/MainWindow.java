@@ -181,7 +181,7 @@ public final class MainWindow {
             case STEPS ->
                     new SeamPlace(project, desk, drafts, seamState, theme, this::say, this::go);
             case FIGURES -> new FigurePlace(project, desk, this::say, this::go);
-            case STORES -> new StoresPlace(project, this::say, this::go);
+            case STORES -> new StoresPlace(project, theme, this::say, this::go);
             case TORQUE -> new TorquePlace(project, theme, this::say, this::go);
             case CHECKS -> new ChecksPlace(project, this::go);
             case PUBLISH -> new PublishPlace(project, this::say);

@@ -51,21 +51,38 @@ public final class SheetFile {
                 head = in.readNBytes(4);
             }
             boolean zip = head.length > 3 && head[0] == 'P' && head[1] == 'K';
-            List<Sheet.Row> rows = zip ? workbook(file, name) : csv(Files.readAllBytes(file), name);
-            rows.removeIf(r -> r.cells().stream().allMatch(String::isBlank));
-            if (rows.isEmpty()) {
-                throw new SheetProblem(name + " has no rows.");
-            }
-            return new Sheet(
-                    rows.get(0).cells().stream().map(String::strip).toList(),
-                    rows.subList(1, rows.size()));
+            List<Sheet.Row> rows =
+                    zip ? workbook(file, name) : csv(text(Files.readAllBytes(file)), name);
+            return sheet(rows, name);
         } catch (IOException | UncheckedIOException e) {
             throw new SheetProblem(name + " cannot be read: it is damaged or not there.", e);
         }
     }
 
-    private static List<Sheet.Row> csv(byte[] bytes, String name) throws SheetProblem, IOException {
-        String text = text(bytes);
+    /**
+     * Rows that were copied from a spreadsheet.
+     *
+     * @throws SheetProblem with a sentence if there are none
+     */
+    public static Sheet pasted(String text) throws SheetProblem {
+        try {
+            return sheet(csv(text, "What was copied"), "What was copied");
+        } catch (IOException e) {
+            throw new SheetProblem("What was copied cannot be read.", e);
+        }
+    }
+
+    private static Sheet sheet(List<Sheet.Row> rows, String name) throws SheetProblem {
+        rows.removeIf(r -> r.cells().stream().allMatch(String::isBlank));
+        if (rows.isEmpty()) {
+            throw new SheetProblem(name + " has no rows.");
+        }
+        return new Sheet(
+                rows.get(0).cells().stream().map(String::strip).toList(),
+                rows.subList(1, rows.size()));
+    }
+
+    private static List<Sheet.Row> csv(String text, String name) throws SheetProblem, IOException {
         CSVFormat format =
                 CSVFormat.DEFAULT
                         .builder()

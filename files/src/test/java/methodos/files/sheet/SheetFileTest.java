@@ -17,8 +17,9 @@ import methodos.core.manual.Part;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
 import methodos.core.sheet.DerivedTable;
-import methodos.core.sheet.PartSheet;
 import methodos.core.sheet.Sheet;
+import methodos.core.sheet.SheetKind;
+import methodos.core.sheet.SheetReading;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 import org.junit.jupiter.api.Test;
@@ -102,10 +103,9 @@ class SheetFileTest {
                         csv(SheetWriter.csv(table)),
                         SheetFile.read(file("t.xlsx", book.toByteArray())))) {
             assertThat(sheet.header()).isEqualTo(table.columns());
-            PartSheet parts = PartSheet.of(sheet, manual);
+            SheetReading parts = SheetKind.PARTS.read(sheet, manual);
             assertThat(parts.problems()).isEmpty();
-            assertThat(parts.changed()).isEmpty();
-            assertThat(parts.absent()).isEmpty();
+            assertThat(parts.items()).isEmpty();
         }
     }
 

@@ -1,0 +1,116 @@
+package methodos.core.edit;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import methodos.core.manual.Consumable;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.Tool;
+
+/** The changes that are made to parts, kits, tools and consumables. */
+public final class StoreEdits {
+
+    private StoreEdits() {}
+
+    /** A change of the lists, as one edit. */
+    public static Edit lists(UnaryOperator<Manual> change) {
+        return Edit.named("edit.lists", change);
+    }
+
+    public static UnaryOperator<Manual> part(String id, UnaryOperator<Part> change) {
+        return m -> m.part(id).map(p -> m.withPart(change.apply(p))).orElse(m);
+    }
+
+    public static UnaryOperator<Manual> tool(String id, UnaryOperator<Tool> change) {
+        return m -> m.tool(id).map(t -> m.withTool(change.apply(t))).orElse(m);
+    }
+
+    public static UnaryOperator<Manual> consumable(String id, UnaryOperator<Consumable> change) {
+        return m -> m.consumable(id).map(c -> m.withConsumable(change.apply(c))).orElse(m);
+    }
+
+    /** Sets how many of a part a kit holds; 0 takes it out. */
+    public static UnaryOperator<Manual> kitCount(String kit, String part, int count) {
+        return m ->
+                m.kit(kit)
+                        .map(
+                                k -> {
+                                    List<Kit.Content> contents = new ArrayList<>(k.contents());
+                                    contents.removeIf(c -> c.part().equals(part));
+                                    if (count > 0) {
+                                        contents.add(new Kit.Content(part, count));
+                                    }
+                                    return m.withKit(
+                                            new Kit(k.id(), k.number(), k.name(), contents));
+                                })
+                        .orElse(m);
+    }
+
+    public static Edit newKit(String number) {
+        return Edit.named(
+                "edit.newKit",
+                m -> m.withIdTaken().withKit(new Kit(m.nextId("k"), number, "", List.of())));
+    }
+
+    public static Edit newTool(String name) {
+        return Edit.named(
+                "edit.newTool",
+                m ->
+                        m.withIdTaken()
+                                .withTool(
+                                        new Tool(m.nextId("t"), name, "", Tool.Kind.STANDARD, "")));
+    }
+
+    public static Edit newConsumable(String name) {
+        return Edit.named(
+                "edit.newConsumable",
+                m -> m.withIdTaken().withConsumable(new Consumable(m.nextId("c"), name, "")));
+    }
+
+    /** Puts the newer number of a part in the place of the one that it has. */
+    public static Edit replace(String part) {
+        return Edit.named(
+                "edit.replacePart",
+                part(
+                        part,
+                        p ->
+                                p.replacement() == null
+                                        ? p
+                                        : p.withNumber(p.replacement().number())
+                                                .withReplacement(null)));
+    }
+
+    /**
+     * The parts that are named by item numbers, such as "3, 4".
+     *
+     * @throws IllegalArgumentException naming the first item that there is not
+     */
+    public static List<String> items(Manual manual, String typed) {
+        return Arrays.stream(typed.split("[,;\\s]+"))
+                .filter(s -> !s.isEmpty())
+                .map(
+                        item -> {
+                            Optional<Part> part =
+                                    manual.parts().stream()
+                                            .filter(p -> p.item().equals(item))
+                                            .findFirst();
+                            return part.map(Part::id)
+                                    .orElseThrow(
+                                            () ->
+                                                    new IllegalArgumentException(
+                                                            "There is no item " + item + "."));
+                        })
+                .toList();
+    }
+
+    /** The item numbers of parts, as they are typed. */
+    public static String items(Manual manual, List<String> parts) {
+        return String.join(
+                ", ",
+                parts.stream().flatMap(p -> manual.part(p).stream()).map(Part::item).toList());
+    }
+}

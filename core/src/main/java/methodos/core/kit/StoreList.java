@@ -1,0 +1,192 @@
+package methodos.core.kit;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import methodos.core.ledger.PartLine;
+import methodos.core.manual.Consumable;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse.Handling;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Tool;
+import methodos.core.practice.Practised;
+
+/**
+ * Parts, kits, tools and consumables laid along the steps, for the units that are looked at.
+ *
+ * @param steps how many steps there are
+ * @param stages first and last step of each stage that has any
+ */
+public record StoreList(
+        int steps,
+        Map<Stage.Kind, Range> stages,
+        List<PartRow> parts,
+        List<Kit> kits,
+        List<ToolRow> tools,
+        List<ConsumableRow> consumables,
+        OrderList order) {
+
+    /** Steps of a stage, by number. */
+    public record Range(int first, int last) {}
+
+    /** Of the parts needed new, how many a kit holds, and how many more than are needed. */
+    public record InKit(int used, int spare) {
+        public static final InKit NONE = new InKit(0, 0);
+    }
+
+    /** Whether a part has to be ordered beside the kits. */
+    public enum Extra {
+        NO,
+        ORDER,
+        /** If what is measured or looked at says so. */
+        ON_CONDITION
+    }
+
+    /**
+     * @param kits for each kit of the list
+     */
+    public record PartRow(PartLine line, List<InKit> kits, Extra extra, int toOrder) {
+        public Part part() {
+            return line.part();
+        }
+
+        /** Whether something is the matter: it never goes back, or it is needed and in no kit. */
+        public boolean open() {
+            return line.loose().isPresent() || extra == Extra.ORDER;
+        }
+    }
+
+    public record ToolRow(Tool tool, List<Integer> steps) {}
+
+    public record ConsumableRow(Consumable consumable, List<Integer> steps) {}
+
+    public static StoreList of(Manual whole, Sight sight) {
+        Manual manual = Practised.of(whole);
+        StepNumbers numbers = new StepNumbers(manual, sight);
+        List<KitCoverage.Row> coverage = KitCoverage.of(manual, sight);
+        OrderList order = OrderList.of(manual, coverage);
+        Map<String, KitCoverage.Row> covered = new HashMap<>();
+        coverage.forEach(r -> covered.put(r.part().id(), r));
+        Set<String> judged = judged(manual, numbers);
+        List<PartRow> parts = new ArrayList<>();
+        for (PartLine line : PartLine.of(manual, sight)) {
+            parts.add(row(line, manual, covered.get(line.part().id()), order, judged));
+        }
+        return new StoreList(
+                numbers.count(),
+                stages(manual, numbers),
+                List.copyOf(parts),
+                manual.kits(),
+                tools(manual, numbers),
+                consumables(manual, numbers),
+                order);
+    }
+
+    /** Parts that steps measure or judge by eye. */
+    private static Set<String> judged(Manual manual, StepNumbers numbers) {
+        Set<String> judged = new HashSet<>();
+        manual.steps()
+                .filter(s -> numbers.of(s.id()).isPresent())
+                .filter(
+                        s ->
+                                !s.looks().isEmpty()
+                                        || s.readings().stream()
+                                                .anyMatch(r -> !r.otherwise().isEmpty()))
+                .forEach(s -> s.parts().forEach(u -> judged.add(u.part())));
+        return judged;
+    }
+
+    private static PartRow row(
+            PartLine line,
+            Manual manual,
+            KitCoverage.Row covered,
+            OrderList order,
+            Set<String> judged) {
+        Part part = line.part();
+        List<InKit> kits = new ArrayList<>();
+        for (Kit kit : manual.kits()) {
+            int held = covered == null ? 0 : covered.inKit().getOrDefault(kit.id(), 0);
+            int needed = covered == null ? 0 : covered.needed();
+            kits.add(
+                    held == 0
+                            ? InKit.NONE
+                            : new InKit(Math.min(needed, held), Math.max(0, held - needed)));
+        }
+        int extra = order.extra(part.id());
+        boolean onCondition =
+                part.reuse() == ReuseRule.INSPECT
+                        && judged.contains(part.id())
+                        && line.first(Handling.LOOKED_AT).isPresent();
+        return new PartRow(
+                line,
+                List.copyOf(kits),
+                extra > 0 ? Extra.ORDER : onCondition ? Extra.ON_CONDITION : Extra.NO,
+                extra);
+    }
+
+    private static Map<Stage.Kind, Range> stages(Manual manual, StepNumbers numbers) {
+        Map<Stage.Kind, Range> stages = new EnumMap<>(Stage.Kind.class);
+        for (Stage stage : manual.stages()) {
+            for (Step step : stage.steps()) {
+                int number = numbers.of(step.id()).orElse(0);
+                if (number > 0) {
+                    stages.merge(
+                            stage.kind(),
+                            new Range(number, number),
+                            (a, b) -> new Range(a.first(), b.last()));
+                }
+            }
+        }
+        return stages;
+    }
+
+    private static Map<String, List<Integer>> used(
+            Manual manual, StepNumbers numbers, Function<Step, List<String>> what) {
+        Map<String, List<Integer>> used = new HashMap<>();
+        manual.steps()
+                .forEach(
+                        s ->
+                                numbers.of(s.id())
+                                        .ifPresent(
+                                                n ->
+                                                        what.apply(s)
+                                                                .forEach(
+                                                                        id ->
+                                                                                used.computeIfAbsent(
+                                                                                                id,
+                                                                                                i ->
+                                                                                                        new ArrayList<>())
+                                                                                        .add(n))));
+        return used;
+    }
+
+    private static List<ToolRow> tools(Manual manual, StepNumbers numbers) {
+        Map<String, List<Integer>> used = used(manual, numbers, Step::tools);
+        return manual.tools().stream()
+                .map(t -> new ToolRow(t, used.getOrDefault(t.id(), List.of())))
+                .toList();
+    }
+
+    private static List<ConsumableRow> consumables(Manual manual, StepNumbers numbers) {
+        Map<String, List<Integer>> used = used(manual, numbers, Step::consumables);
+        return manual.consumables().stream()
+                .map(c -> new ConsumableRow(c, used.getOrDefault(c.id(), List.of())))
+                .toList();
+    }
+
+    /** How many of the parts the work does anything with. */
+    public long touched() {
+        return parts.stream().filter(p -> p.line().touched()).count();
+    }
+}

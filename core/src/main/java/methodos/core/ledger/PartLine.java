@@ -1,0 +1,117 @@
+package methodos.core.ledger;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.PartUse.Handling;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Variant;
+
+/**
+ * What happens to a part along the steps: where it comes off, is looked at and goes on.
+ *
+ * @param stops in the order of the steps, for the units that are looked at
+ * @param loose the last stop at which it came off, where fewer go on again than came off in one of
+ *     the variants that are looked at
+ */
+public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
+
+    /**
+     * @param number of the step for the units that are looked at
+     */
+    public record Stop(String step, int number, Handling handling, int count) {}
+
+    public PartLine {
+        stops = List.copyOf(stops);
+    }
+
+    /** A line for each part of the units that are looked at, in the order of the parts list. */
+    public static List<PartLine> of(Manual manual, Sight sight) {
+        StepNumbers numbers = new StepNumbers(manual, sight);
+        Map<String, List<Stop>> stops = new LinkedHashMap<>();
+        Map<String, Step> steps = new LinkedHashMap<>();
+        for (Stage stage : manual.stages()) {
+            for (Step step : stage.steps()) {
+                int number = numbers.of(step.id()).orElse(0);
+                if (number > 0) {
+                    steps.put(step.id(), step);
+                    for (PartUse use : step.parts()) {
+                        stops.computeIfAbsent(use.part(), p -> new ArrayList<>())
+                                .add(
+                                        new Stop(
+                                                step.id(),
+                                                number,
+                                                use.in(stage.kind()),
+                                                use.count()));
+                    }
+                }
+            }
+        }
+        List<Sight> eyes = eyes(manual, sight);
+        List<PartLine> lines = new ArrayList<>();
+        for (Part part : manual.parts()) {
+            if (part.applicability().concerns(sight)) {
+                List<Stop> own = stops.getOrDefault(part.id(), List.of());
+                lines.add(new PartLine(part, own, loose(part, own, steps, eyes)));
+            }
+        }
+        return List.copyOf(lines);
+    }
+
+    /** Each variant that is looked at by itself; a step of one says nothing about another. */
+    private static List<Sight> eyes(Manual manual, Sight sight) {
+        List<Sight> eyes =
+                manual.variants().stream()
+                        .filter(v -> sight.model() == null || v.model().equals(sight.model()))
+                        .filter(v -> v.serials().overlaps(sight.serials()))
+                        .map((Variant v) -> Sight.of(v))
+                        .toList();
+        return eyes.isEmpty() ? List.of(sight) : eyes;
+    }
+
+    private static Optional<Stop> loose(
+            Part part, List<Stop> stops, Map<String, Step> steps, List<Sight> eyes) {
+        for (Sight eye : eyes) {
+            if (!part.applicability().concerns(eye)) {
+                continue;
+            }
+            int off = 0;
+            Stop last = null;
+            for (Stop stop : stops) {
+                if (steps.get(stop.step()).applicability().concerns(eye)) {
+                    if (stop.handling() == Handling.TAKEN_OFF) {
+                        off += stop.count();
+                        last = stop;
+                    } else if (stop.handling() == Handling.PUT_ON) {
+                        off -= stop.count();
+                    }
+                }
+            }
+            if (off > 0) {
+                return Optional.ofNullable(last);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether the work does anything with it. */
+    public boolean touched() {
+        return !stops.isEmpty();
+    }
+
+    public Optional<Stop> first(Handling handling) {
+        return stops.stream().filter(s -> s.handling() == handling).findFirst();
+    }
+
+    public Optional<Stop> last(Handling handling) {
+        return stops.stream().filter(s -> s.handling() == handling).reduce((a, b) -> b);
+    }
+}

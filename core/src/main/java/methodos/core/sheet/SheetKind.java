@@ -1,0 +1,61 @@
+package methodos.core.sheet;
+
+import java.util.List;
+import methodos.core.manual.Manual;
+
+/** What a sheet can be a list of. */
+public enum SheetKind {
+    PARTS(PartSheet.FIELDS, PartSheet::of),
+    KITS(KitSheet.FIELDS, KitSheet::of),
+    TOOLS(ToolSheet.FIELDS, ToolSheet::of),
+    TORQUES(TorqueSheet.FIELDS, TorqueSheet::of);
+
+    private interface Reader {
+        SheetReading read(Sheet sheet, Columns columns, Manual manual);
+    }
+
+    private final List<Field> fields;
+    private final Reader reader;
+
+    SheetKind(List<Field> fields, Reader reader) {
+        this.fields = fields;
+        this.reader = reader;
+    }
+
+    /** What its columns can tell. */
+    public List<Field> fields() {
+        return fields;
+    }
+
+    public Columns guess(Sheet sheet) {
+        return Columns.guess(sheet, fields);
+    }
+
+    /** The kind that most of the columns of a sheet suit; parts where that tells nothing. */
+    public static SheetKind likeliest(Sheet sheet) {
+        SheetKind best = PARTS;
+        long most = -1;
+        for (SheetKind kind : values()) {
+            Columns columns = kind.guess(sheet);
+            boolean whole = columns.missing(kind.fields()).isEmpty();
+            long known = kind.fields().stream().filter(columns::has).count();
+            if (whole && known > most) {
+                best = kind;
+                most = known;
+            }
+        }
+        return best;
+    }
+
+    /** The sheet read with its columns as they were guessed. */
+    public SheetReading read(Sheet sheet, Manual manual) {
+        return read(sheet, guess(sheet), manual);
+    }
+
+    public SheetReading read(Sheet sheet, Columns columns, Manual manual) {
+        List<RowProblem> missing = columns.missing(fields);
+        return missing.isEmpty()
+                ? reader.read(sheet, columns, manual)
+                : SheetReading.refused(missing);
+    }
+}

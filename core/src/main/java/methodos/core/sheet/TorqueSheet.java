@@ -1,0 +1,263 @@
+package methodos.core.sheet;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.Value;
+import methodos.core.quantity.MeasureUnit;
+import methodos.core.quantity.Quantity;
+import methodos.core.sheet.SheetReading.Fate;
+import methodos.core.sheet.SheetReading.Item;
+import methodos.core.torque.PropertyClass;
+import methodos.core.torque.ThreadCondition;
+
+/** Tightening values from a sheet; a joint is known again by its name. */
+final class TorqueSheet {
+
+    private static final Field JOINT =
+            Field.of("joint", "joint", "name", "description", "connection", "what").needed();
+    private static final Field ITEM =
+            Field.of("fastener", "fastener", "item", "item no", "screw", "bolt", "pos");
+    private static final Field COUNT =
+            Field.of("count", "count", "quantity", "qty", "pcs", "pieces");
+    private static final Field STRENGTH =
+            Field.of("class", "class", "property class", "strength", "grade");
+    private static final Field CONDITION =
+            Field.of("condition", "condition", "thread condition", "lubrication", "thread");
+    private static final Field TORQUE =
+            Field.of(
+                            "torque",
+                            "torque",
+                            "tightening torque",
+                            "value",
+                            "tightening value",
+                            "torque value")
+                    .needed();
+    private static final Field SECOND =
+            Field.of("second", "other", "second value", "other unit", "also", "torque 2");
+    private static final Field STAGES = Field.of("stages", "stages", "in stages", "steps before");
+    private static final Field ORDER = Field.of("order", "order", "sequence", "pattern");
+    private static final Field ANGLE = Field.of("angle", "angle", "further turn", "turn angle");
+    private static final Field SOFT = Field.of("soft", "soft", "soft joint", "gasket");
+
+    static final List<Field> FIELDS =
+            List.of(
+                    JOINT, ITEM, COUNT, STRENGTH, CONDITION, TORQUE, SECOND, STAGES, ORDER, ANGLE,
+                    SOFT);
+
+    private final Columns columns;
+    private final Manual manual;
+    private final List<RowProblem> problems = new ArrayList<>();
+
+    private TorqueSheet(Columns columns, Manual manual) {
+        this.columns = columns;
+        this.manual = manual;
+    }
+
+    static SheetReading of(Sheet sheet, Columns columns, Manual manual) {
+        TorqueSheet torques = new TorqueSheet(columns, manual);
+        List<Joint> read = new ArrayList<>();
+        List<Item> items = new ArrayList<>();
+        Set<String> names = new HashSet<>();
+        for (Sheet.Row row : sheet.rows()) {
+            int count = torques.problems.size();
+            Joint joint = torques.joint(row);
+            if (!names.add(joint.name().toLowerCase(Locale.ROOT))) {
+                torques.problem(row, JOINT, joint.name() + " stands twice.");
+            }
+            if (torques.problems.size() > count) {
+                continue;
+            }
+            Optional<Joint> before = manual.joint(joint.id());
+            if (before.isEmpty()) {
+                read.add(joint);
+                items.add(torques.item(Fate.ADDED, joint, List.of()));
+            } else if (!before.get().equals(joint)) {
+                read.add(joint);
+                items.add(torques.item(Fate.CHANGED, joint, differences(before.get(), joint)));
+            }
+        }
+        manual.joints().stream()
+                .filter(j -> !names.contains(j.name().toLowerCase(Locale.ROOT)))
+                .forEach(j -> items.add(torques.item(Fate.ABSENT, j, List.of())));
+        return new SheetReading(
+                items, torques.problems, "edit.importTorques", m -> takenInto(m, read));
+    }
+
+    private Item item(Fate fate, Joint joint, List<String> differences) {
+        return Uses.item(
+                manual,
+                fate,
+                joint.name(),
+                differences,
+                s -> s.joints().contains(joint.id()),
+                f -> false);
+    }
+
+    private static List<String> differences(Joint before, Joint after) {
+        return new Differences()
+                .add("torque", print(before), print(after))
+                .add("count", before.count(), after.count())
+                .add("class", before.propertyClass(), after.propertyClass())
+                .add("condition", before.condition(), after.condition())
+                .add("stages", before.stages(), after.stages())
+                .add("order", before.order(), after.order())
+                .all();
+    }
+
+    private static String print(Joint joint) {
+        return joint.torque() == null ? "" : joint.torque().known().map(Quantity::print).orElse("");
+    }
+
+    private void problem(Sheet.Row row, Field field, String reason) {
+        problems.add(columns.problem(row, field, reason));
+    }
+
+    private Joint joint(Sheet.Row row) {
+        String name = columns.text(row, JOINT);
+        if (name.isEmpty()) {
+            problem(row, JOINT, "the name is missing.");
+        }
+        Joint joint =
+                manual.joints().stream()
+                        .filter(j -> j.name().equalsIgnoreCase(name))
+                        .findFirst()
+                        .orElseGet(() -> JointBuilder.builder().id("").name(name).count(1).build());
+        joint = fastener(row, joint);
+        joint = count(row, joint);
+        joint = known(row, STRENGTH, joint);
+        joint = known(row, CONDITION, joint);
+        joint = torque(row, joint);
+        if (columns.has(ORDER)) {
+            joint = joint.withOrder(columns.text(row, ORDER));
+        }
+        if (!columns.text(row, SOFT).isEmpty()) {
+            joint =
+                    joint.withSoft(
+                            columns.text(row, SOFT)
+                                    .toLowerCase(Locale.ROOT)
+                                    .matches("yes|y|x|true|soft|1"));
+        }
+        return joint;
+    }
+
+    private Joint fastener(Sheet.Row row, Joint joint) {
+        String item = columns.text(row, ITEM);
+        if (item.isEmpty()) {
+            return joint;
+        }
+        Optional<Part> part =
+                manual.parts().stream()
+                        .filter(p -> p.item().equals(item) || p.label().equalsIgnoreCase(item))
+                        .findFirst();
+        if (part.isEmpty()) {
+            problem(row, ITEM, "there is no item " + item + ".");
+        }
+        return joint.withFastener(part.map(Part::id).orElse(joint.fastener()));
+    }
+
+    private Joint count(Sheet.Row row, Joint joint) {
+        String count = columns.text(row, COUNT);
+        if (count.isEmpty()) {
+            return joint;
+        }
+        if (!count.matches("[1-9]\\d{0,3}(\\.0+)?")) {
+            problem(row, COUNT, "“" + count + "” is no whole number above 0.");
+            return joint;
+        }
+        return joint.withCount((int) Double.parseDouble(count));
+    }
+
+    private Joint known(Sheet.Row row, Field field, Joint joint) {
+        String text = columns.text(row, field);
+        if (text.isEmpty()) {
+            return joint;
+        }
+        try {
+            if (field == STRENGTH) {
+                PropertyClass.parse(text);
+                return joint.withPropertyClass(text);
+            }
+            ThreadCondition.parse(text);
+            return joint.withCondition(text);
+        } catch (IllegalArgumentException e) {
+            problem(row, field, e.getMessage());
+            return joint;
+        }
+    }
+
+    private Joint torque(Sheet.Row row, Joint joint) {
+        Joint next = joint;
+        Optional<Quantity> value = quantity(row, TORQUE, MeasureUnit.Dimension.TORQUE);
+        if (value.isPresent()) {
+            if (joint.torque() == null || !joint.torque().known().equals(value)) {
+                next = next.withTorque(new Value.Known(value.get(), List.of(), true));
+            }
+        } else if (next.torque() == null) {
+            next = next.withTorque(new Value.Open("the list gives none", null));
+        }
+        Optional<Quantity> second = quantity(row, SECOND, MeasureUnit.Dimension.TORQUE);
+        // what the program itself converted is no second value
+        Optional<String> converted = value.flatMap(Quantity::inOtherSystem).map(Quantity::print);
+        if (second.isPresent() && !converted.equals(second.map(Quantity::print))) {
+            next = next.withSecond(second.get());
+        }
+        Optional<Quantity> angle = quantity(row, ANGLE, MeasureUnit.Dimension.ANGLE);
+        if (angle.isPresent()) {
+            next = next.withAngle(angle.get());
+        }
+        List<String> stages =
+                Arrays.stream(columns.text(row, STAGES).split("[,;]"))
+                        .map(String::strip)
+                        .filter(s -> !s.isEmpty())
+                        .toList();
+        for (String stage : stages) {
+            try {
+                Quantity.parse(stage);
+            } catch (IllegalArgumentException e) {
+                problem(row, STAGES, e.getMessage());
+            }
+        }
+        return columns.has(STAGES) ? next.withStages(stages) : next;
+    }
+
+    private Optional<Quantity> quantity(
+            Sheet.Row row, Field field, MeasureUnit.Dimension dimension) {
+        String text = columns.text(row, field);
+        if (text.isEmpty() || text.equals("–") || text.equals("-")) {
+            return Optional.empty();
+        }
+        try {
+            Quantity quantity = columns.quantity(row, field);
+            if (quantity.unit().dimension() == dimension) {
+                return Optional.of(quantity);
+            }
+            problem(
+                    row,
+                    field,
+                    "“" + text + "” is no " + dimension.name().toLowerCase(Locale.ROOT) + ".");
+        } catch (IllegalArgumentException e) {
+            problem(row, field, e.getMessage());
+        }
+        return Optional.empty();
+    }
+
+    private static Manual takenInto(Manual start, List<Joint> read) {
+        Manual now = start;
+        for (Joint joint : read) {
+            now =
+                    joint.id().isEmpty()
+                            ? now.withJoint(joint.withId(now.nextId("j"))).withIdTaken()
+                            : now.withJoint(joint);
+        }
+        return now;
+    }
+}

@@ -1,0 +1,128 @@
+package methodos.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import methodos.core.Samples;
+import methodos.core.kit.StoreList.Extra;
+import methodos.core.kit.StoreList.InKit;
+import methodos.core.kit.StoreList.PartRow;
+import methodos.core.manual.Manual;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.PartUse.Handling;
+import methodos.core.manual.Reading;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+import org.junit.jupiter.api.Test;
+
+class StoreListTest {
+
+    private static final Sight ALL = Sight.EVERYTHING;
+
+    private static Manual manual() {
+        Manual m = Samples.actuator().withKit(Samples.kit("K1", "p2", 3));
+        m = m.withStep(m.step("s1").orElseThrow().withTools(List.of("t1")));
+        return m.withTool(new Tool("t1", "hex key", "5 mm", null, ""))
+                .withTool(new Tool("t2", "puller", "", null, ""));
+    }
+
+    private static PartRow row(Manual manual, String part, Sight sight) {
+        return StoreList.of(manual, sight).parts().stream()
+                .filter(r -> r.part().id().equals(part))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Manual with(Manual manual, String step, PartUse... uses) {
+        return manual.withStep(manual.step(step).orElseThrow().withParts(List.of(uses)));
+    }
+
+    @Test
+    void aKitHoldsWhatIsNeededAndSpares() {
+        PartRow ring = row(manual(), "p2", ALL);
+        assertThat(ring.kits()).containsExactly(new InKit(2, 1));
+        assertThat(ring.extra()).isEqualTo(Extra.NO);
+        OrderList order = StoreList.of(manual(), ALL).order();
+        assertThat(order.kits()).hasSize(1);
+        assertThat(order.kits().get(0).count()).isEqualTo(1);
+        assertThat(order.spares())
+                .singleElement()
+                .satisfies(s -> assertThat(s.count()).isEqualTo(1));
+        assertThat(order.extras())
+                .singleElement()
+                .satisfies(e -> assertThat(e.part().id()).isEqualTo("p4"));
+        assertThat(row(manual(), "p4", ALL).extra()).isEqualTo(Extra.ORDER);
+    }
+
+    @Test
+    void whatComesOffAndNeverGoesBackIsLoose() {
+        PartRow springs = row(manual(), "p3", ALL);
+        assertThat(springs.line().loose().orElseThrow().number()).isEqualTo(2);
+        assertThat(springs.open()).isTrue();
+        Manual back = with(manual(), "s3", new PartUse("p3", 5), new PartUse("p1", 4));
+        assertThat(row(back, "p3", ALL).line().loose()).isEmpty();
+        Manual fewer = with(manual(), "s3", new PartUse("p3", 4), new PartUse("p1", 4));
+        assertThat(row(fewer, "p3", ALL).line().loose()).isPresent();
+    }
+
+    @Test
+    void aStepOfOneModelSaysNothingAboutAnother() {
+        // the springs go back only in steps for the other model
+        Step wrong =
+                Samples.step("s9", "Put the springs in.", 40, 45)
+                        .withParts(List.of(new PartUse("p1", 4)))
+                        .withApplicability(Samples.SPRING_RETURN);
+        Manual manual = manual();
+        manual = manual.withNewStep(manual.stage(Stage.Kind.BUILD_UP).orElseThrow().id(), wrong);
+        assertThat(row(manual, "p1", ALL).line().loose()).as("QA-80 D").isPresent();
+        Sight springReturn = new Sight("QA-80 S", null);
+        assertThat(row(manual, "p1", springReturn).line().loose()).isEmpty();
+    }
+
+    @Test
+    void whatAStepDoesWithAPartIsWhatItsStageIsForUnlessItIsSaid() {
+        Manual manual =
+                with(manual(), "s1", new PartUse("p1", 4, Handling.TOUCHED), new PartUse("p2", 1));
+        assertThat(row(manual, "p1", ALL).line().stops().get(0).handling())
+                .isEqualTo(Handling.TOUCHED);
+        assertThat(row(manual, "p2", ALL).line().first(Handling.TAKEN_OFF)).isPresent();
+        assertThat(row(manual, "p2", ALL).line().last(Handling.PUT_ON)).isEmpty();
+        assertThat(new PartUse("x", 1).in(Stage.Kind.INSPECT)).isEqualTo(Handling.LOOKED_AT);
+        assertThat(new PartUse("x", 1).in(Stage.Kind.BUILD_UP)).isEqualTo(Handling.PUT_ON);
+        assertThat(new PartUse("x", 1).in(Stage.Kind.TEST)).isEqualTo(Handling.TOUCHED);
+    }
+
+    @Test
+    void aPartThatIsMeasuredMayHaveToBeOrdered() {
+        Manual manual = manual();
+        Step measure =
+                Samples.step("s8", "Measure the springs.", 22, 26)
+                        .withParts(List.of(new PartUse("p3", 5)))
+                        .withReadings(
+                                List.of(
+                                        new Reading(
+                                                "free length",
+                                                Value.of("≥ 62 mm"),
+                                                5,
+                                                null,
+                                                "replace all five")));
+        manual = manual.withNewStep(manual.stage(Stage.Kind.INSPECT).orElseThrow().id(), measure);
+        assertThat(row(manual, "p3", ALL).part().reuse()).isEqualTo(ReuseRule.INSPECT);
+        assertThat(row(manual, "p3", ALL).extra()).isEqualTo(Extra.ON_CONDITION);
+    }
+
+    @Test
+    void stagesAndToolsAreLaidAlongTheSteps() {
+        StoreList list = StoreList.of(manual(), ALL);
+        assertThat(list.steps()).isEqualTo(3);
+        assertThat(list.stages().get(Stage.Kind.TAKE_DOWN)).isEqualTo(new StoreList.Range(1, 2));
+        assertThat(list.stages()).doesNotContainKey(Stage.Kind.TEST);
+        assertThat(list.tools().get(0).steps()).containsExactly(1);
+        assertThat(list.tools().get(1).steps()).isEmpty();
+        assertThat(list.touched()).isEqualTo(2);
+    }
+}

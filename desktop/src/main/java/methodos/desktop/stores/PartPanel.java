@@ -1,0 +1,228 @@
+package methodos.desktop.stores;
+
+import java.util.List;
+import java.util.function.BiFunction;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.collections.FXCollections;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import methodos.core.check.OpenPoint;
+import methodos.core.check.Place;
+import methodos.core.edit.StepEdits;
+import methodos.core.edit.StoreEdits;
+import methodos.core.ledger.PartLine;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse.Handling;
+import methodos.core.manual.Replacement;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.StepNumbers;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.control.NameConverter;
+import methodos.desktop.project.OpenProject;
+import methodos.desktop.unit.UnitsChooser;
+
+/** The chosen part: what the list says of it, and what each step does with it. */
+final class PartPanel extends VBox {
+
+    private static final double NAME = 74;
+
+    private final OpenProject project;
+    private final Words words;
+    private final Consumer<String> message;
+    private final Consumer<OpenPoint> go;
+
+    PartPanel(OpenProject project, Consumer<String> message, Consumer<OpenPoint> go) {
+        super(5);
+        this.project = project;
+        this.words = project.words();
+        this.message = message;
+        this.go = go;
+        setId("partPanel");
+    }
+
+    /**
+     * @param line of the part, null where none is chosen
+     */
+    void show(PartLine line) {
+        getChildren().clear();
+        Part part = line == null ? null : project.manual().part(line.part().id()).orElse(null);
+        if (part == null) {
+            getChildren().add(Controls.prose(words.of("stores.choose"), "soft"));
+            return;
+        }
+        Manual manual = project.manual();
+        getChildren().add(Controls.prose(part.label(), "panel-head"));
+        field("partNumber", part.number(), part, Part::withNumber);
+        field("partItem", part.item(), part, Part::withItem);
+        field("partName", part.name(), part, Part::withName);
+        field("partSize", part.size(), part, Part::withSize);
+        field("partQuantity", "" + part.quantity(), part, this::quantity);
+        rule(part);
+        field(
+                "partOn",
+                StoreEdits.items(
+                        manual, part.sitsOn() == null ? List.of() : List.of(part.sitsOn())),
+                part,
+                (p, typed) -> {
+                    List<String> on = StoreEdits.items(manual, typed);
+                    return p.withSitsOn(on.isEmpty() ? null : on.get(0));
+                });
+        field(
+                "partCovered",
+                StoreEdits.items(manual, part.coveredBy()),
+                part,
+                (p, typed) -> p.withCoveredBy(StoreEdits.items(manual, typed)));
+        replaced(part);
+        field("partNote", part.note(), part, Part::withNote);
+        getChildren()
+                .add(
+                        new UnitsChooser(
+                                project,
+                                "part",
+                                part.applicability(),
+                                a -> change(part, p -> p.withApplicability(a))));
+        stops(part, line);
+    }
+
+    /** Shows a tool or a consumable, and the steps that use it. */
+    void show(String name, List<String> notes, List<Integer> steps) {
+        getChildren().setAll(Controls.prose(name, "panel-head"));
+        notes.stream().filter(n -> !n.isBlank()).forEach(n -> getChildren().add(Controls.prose(n)));
+        getChildren().add(Controls.label(words.of("stores.inSteps"), "strong"));
+        if (steps.isEmpty()) {
+            getChildren().add(Controls.prose(words.of("stores.inNoStep"), "soft"));
+        }
+        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
+        project.manual()
+                .steps()
+                .filter(s -> steps.contains(numbers.of(s.id()).orElse(0)))
+                .forEach(
+                        s ->
+                                getChildren()
+                                        .add(
+                                                Controls.link(
+                                                        "stop-" + s.id(),
+                                                        words.of(
+                                                                "stores.usedIn",
+                                                                numbers.of(s.id()).orElseThrow()),
+                                                        () -> go(s.id()))));
+    }
+
+    private void go(String step) {
+        go.accept(new OpenPoint(Place.STEPS, "", List.of(), step, null));
+    }
+
+    private void change(Part part, UnaryOperator<Part> change) {
+        project.apply(StoreEdits.lists(StoreEdits.part(part.id(), change)));
+    }
+
+    private Part quantity(Part part, String typed) {
+        if (!typed.matches("\\d{1,5}")) {
+            throw new IllegalArgumentException(words.of("stores.badQuantity", typed));
+        }
+        return part.withQuantity(Integer.parseInt(typed));
+    }
+
+    private void row(String id, Node control) {
+        Label name = Controls.label(words.of("stores." + id), "soft");
+        name.setMinWidth(NAME);
+        name.setLabelFor(control);
+        HBox.setHgrow(control, Priority.ALWAYS);
+        HBox row = new HBox(4, name, control);
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        getChildren().add(row);
+    }
+
+    private void field(String id, String now, Part part, BiFunction<Part, String, Part> change) {
+        TextField field = Controls.named(new TextField(now), id, words.of("stores." + id));
+        Controls.kept(
+                field,
+                typed -> {
+                    try {
+                        if (!change.apply(part, typed).equals(part)) {
+                            change(part, p -> change.apply(p, typed));
+                        }
+                    } catch (IllegalArgumentException bad) {
+                        message.accept(bad.getMessage());
+                    }
+                });
+        row(id, field);
+    }
+
+    private void rule(Part part) {
+        ComboBox<ReuseRule> box =
+                Controls.named(
+                        new ComboBox<>(FXCollections.observableArrayList(ReuseRule.values())),
+                        "partRule",
+                        words.of("stores.partRule"));
+        box.setConverter(NameConverter.of(words));
+        box.setValue(part.reuse());
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setOnAction(e -> change(part, p -> p.withReuse(box.getValue())));
+        row("partRule", box);
+    }
+
+    private void replaced(Part part) {
+        Replacement now = part.replacement();
+        field(
+                "partReplaced",
+                now == null ? "" : now.number(),
+                part,
+                (p, typed) ->
+                        p.withReplacement(
+                                typed.isEmpty()
+                                        ? null
+                                        : new Replacement(
+                                                typed,
+                                                now == null ? null : now.serials(),
+                                                now == null ? null : now.from())));
+        if (now != null) {
+            getChildren()
+                    .add(
+                            Controls.link(
+                                    "takeReplacement",
+                                    words.of("stores.takeReplacement", now.number()),
+                                    () -> project.apply(StoreEdits.replace(part.id()))));
+        }
+    }
+
+    private void stops(Part part, PartLine line) {
+        Label head = Controls.label(words.of("stores.inSteps"), "strong");
+        VBox.setMargin(head, new javafx.geometry.Insets(6, 0, 0, 0));
+        getChildren().add(head);
+        if (line.stops().isEmpty()) {
+            getChildren().add(Controls.prose(words.of("stores.inNoStep"), "soft"));
+        }
+        for (PartLine.Stop stop : line.stops()) {
+            Button step =
+                    Controls.link(
+                            "stop-" + stop.step(),
+                            words.of("stores.step", stop.number(), stop.count()),
+                            () -> go(stop.step()));
+            step.setMinWidth(NAME + 22);
+            ComboBox<Handling> box =
+                    Controls.named(
+                            new ComboBox<>(FXCollections.observableArrayList(Handling.values())),
+                            "handling-" + stop.step(),
+                            words.of("stores.handling", stop.number()));
+            box.setConverter(NameConverter.of(words));
+            box.setValue(stop.handling());
+            box.setMaxWidth(Double.MAX_VALUE);
+            box.setOnAction(
+                    e -> project.apply(StepEdits.handling(stop.step(), part.id(), box.getValue())));
+            HBox.setHgrow(box, Priority.ALWAYS);
+            HBox row = new HBox(4, step, box);
+            row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+            getChildren().add(row);
+        }
+    }
+}

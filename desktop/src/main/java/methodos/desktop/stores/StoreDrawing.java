@@ -1,0 +1,463 @@
+package methodos.desktop.stores;
+
+import java.util.List;
+import java.util.Map;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
+import methodos.core.kit.StoreList;
+import methodos.core.kit.StoreList.Extra;
+import methodos.core.kit.StoreList.InKit;
+import methodos.core.ledger.PartLine;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse.Handling;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Tool;
+import methodos.core.words.Words;
+import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Theme;
+
+/**
+ * Draws the lines of the stores: what is needed, what of it the kits hold, and where it is used.
+ */
+final class StoreDrawing {
+
+    static final double HEAD = 66;
+    static final double PART = 40;
+    static final double TOOL = 26;
+    static final double HEADING = 40;
+    static final double KEY = 26;
+
+    private static final double RULE = 26;
+    private static final double DOT = 10;
+    private static final int MOST_DOTS = 4;
+
+    private final Theme theme;
+    private final Words words;
+
+    StoreDrawing(Theme theme, Words words) {
+        this.theme = theme;
+        this.words = words;
+    }
+
+    private Palette colors() {
+        return theme.palette().get();
+    }
+
+    private static GraphicsContext clean(Canvas canvas) {
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setLineWidth(1);
+        return g;
+    }
+
+    private static void text(
+            GraphicsContext g, String text, Font font, Color color, double x, double y) {
+        g.setFont(font);
+        g.setFill(color);
+        g.fillText(text, x, y);
+    }
+
+    /** Text that is cut off with dots where it does not fit. */
+    private static void fitted(
+            GraphicsContext g,
+            String text,
+            Font font,
+            Color color,
+            double x,
+            double y,
+            double width) {
+        text(g, cut(text, font, width), font, color, x, y);
+    }
+
+    private static String cut(String text, Font font, double width) {
+        if (width(text, font) <= width) {
+            return text;
+        }
+        int end = text.length();
+        while (end > 1 && width(text.substring(0, end) + "…", font) > width) {
+            end--;
+        }
+        return text.substring(0, end).stripTrailing() + "…";
+    }
+
+    private static double width(String text, Font font) {
+        Text measured = new Text(text);
+        measured.setFont(font);
+        return measured.getLayoutBounds().getWidth();
+    }
+
+    // ---------------------------------------------------------------- the head
+
+    void head(Canvas canvas, StoreScale scale, StoreList list) {
+        GraphicsContext g = clean(canvas);
+        double y = HEAD - RULE / 2 - 2;
+        Font font = Theme.label(13);
+        text(g, words.of("stores.item"), font, colors().soft(), 4, y);
+        text(g, words.of("stores.part"), font, colors().soft(), StoreScale.NAME, y);
+        g.setTextAlign(TextAlignment.RIGHT);
+        text(g, words.of("stores.need"), font, colors().soft(), StoreScale.NEED, y);
+        g.setTextAlign(TextAlignment.LEFT);
+        for (int i = 0; i < scale.kits(); i++) {
+            fitted(
+                    g,
+                    shortened(list.kits().get(i), list.kits()),
+                    font,
+                    colors().soft(),
+                    scale.kit(i),
+                    y,
+                    StoreScale.KIT - 6);
+        }
+        text(g, words.of("stores.extra"), font, colors().soft(), scale.extra(), y);
+        stages(g, scale, list.stages());
+        rule(g, scale);
+    }
+
+    /** A kit's number without what all of them begin with. */
+    static String shortened(Kit kit, List<Kit> all) {
+        String number = kit.number();
+        int dash = number.lastIndexOf('-');
+        boolean alike =
+                dash > 0
+                        && all.stream()
+                                .allMatch(
+                                        k -> k.number().startsWith(number.substring(0, dash + 1)));
+        return alike && dash < number.length() - 1 ? number.substring(dash + 1) : number;
+    }
+
+    private void stages(
+            GraphicsContext g, StoreScale scale, Map<Stage.Kind, StoreList.Range> stages) {
+        Font font = Theme.label(13);
+        g.setTextAlign(TextAlignment.CENTER);
+        stages.forEach(
+                (kind, range) -> {
+                    double x1 = scale.x(range.first() - 0.5) + 1;
+                    double x2 = scale.x(range.last() + 0.5) - 1;
+                    g.setFill(colors().tint());
+                    g.fillRect(x1, 16, x2 - x1, 18);
+                    String name = words.of(kind).toLowerCase(words.locale());
+                    if (width(name, font) < x2 - x1 - 4) {
+                        text(g, name, font, colors().accent(), (x1 + x2) / 2, 25);
+                    }
+                });
+        g.setTextAlign(TextAlignment.LEFT);
+    }
+
+    private void rule(GraphicsContext g, StoreScale scale) {
+        double top = HEAD - RULE - 2;
+        double left = scale.ruleLeft();
+        double width = scale.ruleRight() - left;
+        g.setFill(colors().rule());
+        g.setStroke(colors().ruleEdge());
+        g.fillRoundRect(left + .5, top + .5, width - 1, RULE - 1, 5, 5);
+        g.strokeRoundRect(left + .5, top + .5, width - 1, RULE - 1, 5, 5);
+        List<Integer> numbered = scale.numbered();
+        for (int step : scale.ticks()) {
+            double x = Math.round(scale.x(step)) + .5;
+            g.strokeLine(x, top + RULE - (numbered.contains(step) ? 8 : 5), x, top + RULE - 1);
+        }
+        g.setTextAlign(TextAlignment.CENTER);
+        for (int step : numbered) {
+            double x = Math.min(scale.x(step), scale.ruleRight() - 10);
+            text(g, String.valueOf(step), Theme.label(13), colors().ink(), x, top + 9);
+        }
+        g.setTextAlign(TextAlignment.LEFT);
+    }
+
+    // ---------------------------------------------------------------- lines
+
+    void heading(Canvas canvas, StoreRow.Heading heading) {
+        GraphicsContext g = clean(canvas);
+        Font font = Theme.heading(15);
+        text(g, heading.text(), font, colors().ink(), 4, HEADING - 16);
+        text(
+                g,
+                heading.note(),
+                Theme.text(14),
+                colors().soft(),
+                14 + width(heading.text(), font),
+                HEADING - 16);
+    }
+
+    void part(Canvas canvas, StoreScale scale, StoreList.PartRow row, boolean chosen) {
+        GraphicsContext g = clean(canvas);
+        ground(g, canvas, chosen, row.open());
+        Part part = row.part();
+        double middle = PART / 2;
+        balloon(g, part.item(), StoreScale.BALLOON, middle);
+        double room = StoreScale.NEED - StoreScale.NAME - 30;
+        fitted(g, part.label(), Theme.heading(14), colors().ink(), StoreScale.NAME, 13, room);
+        boolean always = part.reuse() == ReuseRule.ALWAYS_NEW;
+        fitted(
+                g,
+                rule(part),
+                Theme.text(13),
+                always ? colors().accent() : colors().soft(),
+                StoreScale.NAME,
+                29,
+                StoreScale.NEED - StoreScale.NAME - 6);
+        g.setTextAlign(TextAlignment.RIGHT);
+        text(
+                g,
+                String.valueOf(part.quantity()),
+                Theme.heading(15),
+                colors().ink(),
+                StoreScale.NEED,
+                13);
+        g.setTextAlign(TextAlignment.LEFT);
+        boolean wanted = always || row.kits().stream().anyMatch(k -> k.used() + k.spare() > 0);
+        for (int i = 0; i < scale.kits(); i++) {
+            InKit kit = row.kits().get(i);
+            if (kit.used() + kit.spare() > 0) {
+                dots(g, kit, scale.kit(i), middle);
+            } else if (wanted) {
+                text(g, "–", Theme.text(14), colors().soft(), scale.kit(i), middle);
+            }
+        }
+        extra(g, row, scale.extra(), middle);
+        line(g, scale, row, middle);
+    }
+
+    private String rule(Part part) {
+        String rule = words.of(part.reuse());
+        return part.applicability().all() ? rule : rule + " · " + words.of(part.applicability());
+    }
+
+    private void ground(GraphicsContext g, Canvas canvas, boolean chosen, boolean open) {
+        double w = canvas.getWidth();
+        double h = canvas.getHeight();
+        if (chosen) {
+            g.setFill(colors().card());
+            g.setStroke(open ? colors().open() : colors().mark());
+            g.fillRoundRect(1, 1, w - 2, h - 2, 5, 5);
+            g.strokeRoundRect(1.5, 1.5, w - 3, h - 3, 5, 5);
+        } else {
+            g.setStroke(colors().line());
+            g.strokeLine(4, h - .5, w - 8, h - .5);
+        }
+    }
+
+    private void balloon(GraphicsContext g, String item, double x, double y) {
+        g.setStroke(colors().ink());
+        g.setLineWidth(1.5);
+        g.setFill(colors().card());
+        g.fillOval(x - 12, y - 12, 24, 24);
+        g.strokeOval(x - 12, y - 12, 24, 24);
+        g.setLineWidth(1);
+        g.setTextAlign(TextAlignment.CENTER);
+        Font font = Theme.heading(item.length() > 2 ? 13 : 14);
+        fitted(g, item, font, colors().ink(), x, y, 26);
+        g.setTextAlign(TextAlignment.LEFT);
+    }
+
+    /** A full dot for each that is used, a ring for each that is left over; many as a number. */
+    private void dots(GraphicsContext g, InKit kit, double x, double y) {
+        int all = kit.used() + kit.spare();
+        g.setStroke(colors().mark());
+        g.setLineWidth(1.5);
+        if (all > MOST_DOTS) {
+            g.setFill(colors().mark());
+            g.fillOval(x, y - DOT / 2, DOT, DOT);
+            String count = kit.spare() > 0 ? kit.used() + " + " + kit.spare() : "" + kit.used();
+            text(g, count, Theme.label(13), colors().accent(), x + DOT + 4, y);
+        } else {
+            for (int i = 0; i < all; i++) {
+                double at = x + i * (DOT + 3);
+                if (i < kit.used()) {
+                    g.setFill(colors().mark());
+                    g.fillOval(at, y - DOT / 2, DOT, DOT);
+                } else {
+                    g.strokeOval(at + .75, y - DOT / 2 + .75, DOT - 1.5, DOT - 1.5);
+                }
+            }
+        }
+        g.setLineWidth(1);
+    }
+
+    private void extra(GraphicsContext g, StoreList.PartRow row, double x, double y) {
+        if (row.extra() == Extra.ON_CONDITION) {
+            text(g, words.of("stores.ifNeeded"), Theme.text(13), colors().soft(), x, y);
+        } else if (row.extra() == Extra.ORDER) {
+            g.setStroke(colors().open());
+            g.setLineWidth(2.5);
+            g.strokeOval(x + 4, y - 5.5, 11, 11);
+            g.setLineWidth(1);
+            if (row.toOrder() > 1) {
+                text(g, "× " + row.toOrder(), Theme.label(13), colors().open(), x + 21, y);
+            }
+        }
+    }
+
+    private void line(GraphicsContext g, StoreScale scale, StoreList.PartRow row, double y) {
+        g.setStroke(colors().line());
+        g.strokeLine(scale.x(1), y + .5, scale.x(scale.steps()), y + .5);
+        PartLine line = row.line();
+        Integer off = line.first(Handling.TAKEN_OFF).map(PartLine.Stop::number).orElse(null);
+        Integer on = line.last(Handling.PUT_ON).map(PartLine.Stop::number).orElse(null);
+        if (off != null && line.loose().isPresent()) {
+            loose(g, scale, off, line, y);
+        } else if (off != null && on != null && on > off) {
+            boolean always = row.part().reuse() == ReuseRule.ALWAYS_NEW;
+            g.setStroke(always ? colors().soft() : colors().ink());
+            g.setLineWidth(always ? 1.5 : 2.5);
+            if (always) {
+                g.setLineDashes(2, 4);
+            }
+            g.strokeLine(scale.x(off), y, scale.x(on), y);
+            g.setLineDashes();
+            g.setLineWidth(1);
+        }
+        for (PartLine.Stop stop : line.stops()) {
+            stop(g, stop.handling(), scale.x(stop.number()), y);
+        }
+    }
+
+    private void loose(GraphicsContext g, StoreScale scale, int off, PartLine line, double y) {
+        int last = line.stops().stream().mapToInt(PartLine.Stop::number).max().orElse(off);
+        double x1 = scale.x(off);
+        double x2 = Math.min(scale.ruleRight() - 10, Math.max(scale.x(last), x1) + 44);
+        g.setStroke(colors().open());
+        g.setLineWidth(2.5);
+        g.strokeLine(x1, y, x2 - 5, y);
+        g.strokeOval(x2 - 5, y - 5, 10, 10);
+        g.setLineWidth(1);
+        Font font = Theme.text(13);
+        String told = words.of("stores.neverBack");
+        double wide = width(told, font);
+        boolean right = x2 + 10 + wide < scale.ruleRight();
+        text(g, told, font, colors().open(), right ? x2 + 10 : x1 - 8 - wide, right ? y : y + 12);
+    }
+
+    private void stop(GraphicsContext g, Handling handling, double x, double y) {
+        switch (handling) {
+            case TAKEN_OFF -> {
+                g.setFill(colors().ink());
+                g.fillPolygon(
+                        new double[] {x - 5, x + 5, x}, new double[] {y - 8, y - 8, y - 1}, 3);
+            }
+            case PUT_ON -> {
+                g.setFill(colors().mark());
+                g.fillPolygon(
+                        new double[] {x - 5, x + 5, x}, new double[] {y + 8, y + 8, y + 1}, 3);
+            }
+            case LOOKED_AT -> {
+                double[] xs = {x - 6, x, x + 6, x};
+                double[] ys = {y, y - 6, y, y + 6};
+                g.setFill(colors().card());
+                g.fillPolygon(xs, ys, 4);
+                g.setStroke(colors().ink());
+                g.setLineWidth(1.5);
+                g.strokePolygon(xs, ys, 4);
+                g.setLineWidth(1);
+            }
+            case TOUCHED -> {
+                g.setStroke(colors().soft());
+                g.strokeLine(Math.round(x) + .5, y - 4, Math.round(x) + .5, y + 4);
+            }
+        }
+    }
+
+    void tool(Canvas canvas, StoreScale scale, Tool tool, List<Integer> steps, boolean chosen) {
+        String note = tool.kind() == Tool.Kind.STANDARD ? "" : words.of(tool.kind());
+        used(canvas, scale, tool.label(), note, steps, chosen);
+    }
+
+    /** A line with a bar at each step that uses the thing. */
+    void used(
+            Canvas canvas,
+            StoreScale scale,
+            String name,
+            String note,
+            List<Integer> steps,
+            boolean chosen) {
+        GraphicsContext g = clean(canvas);
+        ground(g, canvas, chosen, false);
+        double y = TOOL / 2;
+        double noteWidth = width(note, Theme.text(13));
+        double end = scale.ruleLeft() - 16;
+        fitted(
+                g,
+                name,
+                Theme.text(14),
+                colors().ink(),
+                StoreScale.NAME,
+                y,
+                end - StoreScale.NAME - noteWidth - 10);
+        text(g, note, Theme.text(13), colors().soft(), end - noteWidth, y);
+        g.setStroke(colors().line());
+        g.strokeLine(scale.x(1), y + .5, scale.x(scale.steps()), y + .5);
+        g.setFill(colors().ink());
+        for (int step : steps) {
+            g.fillRect(scale.x(step) - 2.5, y - 7, 5, 14);
+        }
+    }
+
+    /** What the signs mean. */
+    void key(Canvas canvas) {
+        GraphicsContext g = clean(canvas);
+        double y = KEY / 2;
+        Font font = Theme.text(13);
+        double x = StoreScale.NAME;
+        dots(g, new InKit(1, 0), x, y);
+        x = after(g, words.of("stores.key.used"), font, x + 16, y);
+        dots(g, new InKit(0, 1), x, y);
+        x = after(g, words.of("stores.key.spare"), font, x + 16, y) + 24;
+        for (Handling handling :
+                List.of(
+                        Handling.TAKEN_OFF,
+                        Handling.LOOKED_AT,
+                        Handling.PUT_ON,
+                        Handling.TOUCHED)) {
+            stop(g, handling, x, y);
+            x = after(g, words.of(handling), font, x + 11, y);
+        }
+        g.setStroke(colors().soft());
+        g.setLineWidth(1.5);
+        g.setLineDashes(2, 4);
+        g.strokeLine(x, y, x + 22, y);
+        g.setLineDashes();
+        g.setLineWidth(1);
+        text(g, words.of("stores.key.new"), font, colors().soft(), x + 28, y);
+    }
+
+    private double after(GraphicsContext g, String text, Font font, double x, double y) {
+        text(g, text, font, colors().soft(), x, y);
+        return x + width(text, font) + 18;
+    }
+
+    // ---------------------------------------------------------------- a kit
+
+    static final double BOX = 60;
+    private static final double BOX_HEIGHT = 52;
+    private static final double BOX_GAP = 7;
+
+    static double kitHeight(int contents, double width) {
+        int across = (int) Math.max(1, (width + BOX_GAP) / (BOX + BOX_GAP));
+        int rows = (contents + across - 1) / across;
+        return rows * (BOX_HEIGHT + BOX_GAP);
+    }
+
+    /** The contents of a kit as boxes: a balloon, and a dot for each. */
+    void kit(Canvas canvas, List<Part> parts, List<InKit> held) {
+        GraphicsContext g = clean(canvas);
+        int across = (int) Math.max(1, (canvas.getWidth() + BOX_GAP) / (BOX + BOX_GAP));
+        for (int i = 0; i < parts.size(); i++) {
+            double x = (i % across) * (BOX + BOX_GAP);
+            double y = (double) (i / across) * (BOX_HEIGHT + BOX_GAP);
+            g.setFill(colors().card());
+            g.setStroke(colors().line());
+            g.fillRoundRect(x + .5, y + .5, BOX - 1, BOX_HEIGHT - 1, 4, 4);
+            g.strokeRoundRect(x + .5, y + .5, BOX - 1, BOX_HEIGHT - 1, 4, 4);
+            balloon(g, parts.get(i).item(), x + 18, y + 17);
+            dots(g, held.get(i), x + 7, y + 40);
+        }
+    }
+}
