@@ -1,6 +1,7 @@
 package methodos.core.kit;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +19,7 @@ public final class KitCoverage {
      * @param needed how many the unit needs new; of parts that are inspected, how many it would
      *     need at the most
      * @param certain whether they are needed whatever the inspection says
-     * @param inKit how many each kit holds, by the kit's id
+     * @param inKit how many each kit holds that holds any, by the kit's id
      */
     public record Row(Part part, int needed, boolean certain, Map<String, Integer> inKit) {
 
@@ -39,16 +40,29 @@ public final class KitCoverage {
     public static List<Row> of(Manual whole, Sight sight) {
         Manual manual = Practised.of(whole);
         List<Row> rows = new ArrayList<>();
+        Map<String, Map<String, Integer>> held = held(manual);
         for (Part part : manual.parts()) {
-            Map<String, Integer> inKit = new LinkedHashMap<>();
-            manual.kits().forEach(k -> inKit.put(k.id(), k.count(part.id())));
+            Map<String, Integer> inKit = held.getOrDefault(part.id(), Map.of());
             boolean always = part.reuse() == ReuseRule.ALWAYS_NEW;
-            boolean held = inKit.values().stream().anyMatch(n -> n > 0);
-            if (part.applicability().concerns(sight) && (always || held)) {
+            if (part.applicability().concerns(sight) && (always || !inKit.isEmpty())) {
                 rows.add(new Row(part, part.quantity(), always, inKit));
             }
         }
         return List.copyOf(rows);
+    }
+
+    /** By part, how many each kit holds that holds any. */
+    private static Map<String, Map<String, Integer>> held(Manual manual) {
+        Map<String, Map<String, Integer>> held = new HashMap<>();
+        for (Kit kit : manual.kits()) {
+            for (Kit.Content c : kit.contents()) {
+                if (c.count() > 0) {
+                    held.computeIfAbsent(c.part(), p -> new LinkedHashMap<>())
+                            .merge(kit.id(), c.count(), Integer::sum);
+                }
+            }
+        }
+        return held;
     }
 
     /** Kits that alone hold everything that any kit could cover, fewest parts first. */

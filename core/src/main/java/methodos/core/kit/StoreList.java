@@ -7,7 +7,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Function;
 import methodos.core.ledger.PartLine;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Kit;
@@ -19,6 +18,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
+import methodos.core.manual.StepUses;
 import methodos.core.manual.Tool;
 import methodos.core.practice.Practised;
 
@@ -151,37 +151,15 @@ public record StoreList(
         return stages;
     }
 
-    private static Map<String, List<Integer>> used(
-            Manual manual, StepNumbers numbers, Function<Step, List<String>> what) {
-        Map<String, List<Integer>> used = new HashMap<>();
-        manual.steps()
-                .forEach(
-                        s ->
-                                numbers.of(s.id())
-                                        .ifPresent(
-                                                n ->
-                                                        what.apply(s)
-                                                                .forEach(
-                                                                        id ->
-                                                                                used.computeIfAbsent(
-                                                                                                id,
-                                                                                                i ->
-                                                                                                        new ArrayList<>())
-                                                                                        .add(n))));
-        return used;
-    }
-
     private static List<ToolRow> tools(Manual manual, StepNumbers numbers) {
-        Map<String, List<Integer>> used = used(manual, numbers, Step::tools);
-        return manual.tools().stream()
-                .map(t -> new ToolRow(t, used.getOrDefault(t.id(), List.of())))
-                .toList();
+        StepUses uses = new StepUses(manual, numbers, Step::tools);
+        return manual.tools().stream().map(t -> new ToolRow(t, uses.of(t.id()))).toList();
     }
 
     private static List<ConsumableRow> consumables(Manual manual, StepNumbers numbers) {
-        Map<String, List<Integer>> used = used(manual, numbers, Step::consumables);
+        StepUses uses = new StepUses(manual, numbers, Step::consumables);
         return manual.consumables().stream()
-                .map(c -> new ConsumableRow(c, used.getOrDefault(c.id(), List.of())))
+                .map(c -> new ConsumableRow(c, uses.of(c.id())))
                 .toList();
     }
 

@@ -15,6 +15,7 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
+import methodos.core.manual.StepUses;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.practice.Practised;
@@ -62,17 +63,15 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
         return row;
     }
 
-    private static List<Integer> used(
-            Manual manual, Sight sight, Function<Step, List<String>> what, String id) {
-        List<String> steps =
-                manual.steps().filter(s -> what.apply(s).contains(id)).map(Step::id).toList();
-        return new StepNumbers(manual, sight).of(steps);
+    private static StepUses uses(Manual manual, Sight sight, Function<Step, List<String>> what) {
+        return new StepUses(manual, new StepNumbers(manual, sight), what);
     }
 
     private static DerivedTable parts(Manual manual, Sight sight) {
         List<String> columns =
                 List.of("item", "number", "name", "size", "quantity", "reuse", STEPS);
         List<Map<String, Object>> rows = new ArrayList<>();
+        StepUses uses = uses(manual, sight, s -> s.parts().stream().map(u -> u.part()).toList());
         for (Part p : manual.parts()) {
             if (p.applicability().concerns(sight)) {
                 rows.add(
@@ -88,11 +87,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                                     case INSPECT -> "inspect";
                                     case REUSE, AS_PRACTISED -> "reuse";
                                 },
-                                used(
-                                        manual,
-                                        sight,
-                                        s -> s.parts().stream().map(u -> u.part()).toList(),
-                                        p.id())));
+                                uses.of(p.id())));
             }
         }
         return new DerivedTable(What.PARTS, columns, rows);
@@ -115,8 +110,9 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     private static DerivedTable tools(Manual manual, Sight sight) {
         List<String> columns = List.of("name", "size", "kind", "note", STEPS);
         List<Map<String, Object>> rows = new ArrayList<>();
+        StepUses uses = uses(manual, sight, Step::tools);
         for (Tool t : manual.tools()) {
-            List<Integer> steps = used(manual, sight, Step::tools, t.id());
+            List<Integer> steps = uses.of(t.id());
             if (!steps.isEmpty()) {
                 String kind = t.kind().name().toLowerCase(Locale.ROOT);
                 rows.add(row(columns, t.name(), t.size(), kind.replace('_', '-'), t.note(), steps));
@@ -128,8 +124,9 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     private static DerivedTable consumables(Manual manual, Sight sight) {
         List<String> columns = List.of("name", "grade", STEPS);
         List<Map<String, Object>> rows = new ArrayList<>();
+        StepUses uses = uses(manual, sight, Step::consumables);
         for (Consumable c : manual.consumables()) {
-            List<Integer> steps = used(manual, sight, Step::consumables, c.id());
+            List<Integer> steps = uses.of(c.id());
             if (!steps.isEmpty()) {
                 rows.add(row(columns, c.name(), c.grade(), steps));
             }

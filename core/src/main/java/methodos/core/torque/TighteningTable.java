@@ -1,7 +1,9 @@
 package methodos.core.torque;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
@@ -9,6 +11,7 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
+import methodos.core.manual.StepUses;
 import methodos.core.practice.Practised;
 import methodos.core.quantity.Quantity;
 
@@ -34,27 +37,30 @@ public final class TighteningTable {
     public static List<Row> of(Manual whole, Sight sight) {
         Manual manual = Practised.of(whole);
         StepNumbers numbers = new StepNumbers(manual, sight);
+        StepUses uses = new StepUses(manual, numbers, Step::joints);
+        Map<String, Joint> joints = new HashMap<>();
+        manual.joints().forEach(j -> joints.put(j.id(), j));
+        Map<String, Part> parts = new HashMap<>();
+        manual.parts().forEach(p -> parts.put(p.id(), p));
         List<Row> rows = new ArrayList<>();
         manual.steps()
                 .filter(s -> numbers.of(s.id()).isPresent())
                 .flatMap(s -> s.joints().stream())
                 .distinct()
-                .flatMap(j -> manual.joint(j).stream())
+                .flatMap(j -> Optional.ofNullable(joints.get(j)).stream())
                 .filter(j -> j.applicability().concerns(sight))
-                .forEach(j -> rows.add(row(manual, j, numbers)));
+                .forEach(j -> rows.add(row(j, parts.get(j.fastener()), uses)));
         return List.copyOf(rows);
     }
 
-    private static Row row(Manual manual, Joint joint, StepNumbers numbers) {
-        List<String> steps =
-                manual.steps().filter(s -> s.joints().contains(joint.id())).map(Step::id).toList();
+    private static Row row(Joint joint, Part fastener, StepUses uses) {
         Optional<Quantity> entered = joint.torque().known();
         return new Row(
                 joint,
-                Optional.ofNullable(joint.fastener()).flatMap(manual::part),
+                Optional.ofNullable(fastener),
                 entered,
                 Optional.ofNullable(joint.second())
                         .or(() -> entered.flatMap(Quantity::inOtherSystem)),
-                numbers.of(steps));
+                uses.of(joint.id()));
     }
 }

@@ -1,5 +1,6 @@
 package methodos.desktop.stores;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javafx.geometry.VPos;
@@ -37,9 +38,23 @@ final class StoreDrawing {
     private static final double RULE = 26;
     private static final double DOT = 10;
     private static final int MOST_DOTS = 4;
+    private static final int MOST_MEASURED = 4000;
 
     private final Theme theme;
     private final Words words;
+
+    /** Measuring is what takes longest, and lines come into view again and again. */
+    private final Map<Measured, Double> widths =
+            new LinkedHashMap<>(16, .75f, true) {
+                private static final long serialVersionUID = 1L;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Measured, Double> eldest) {
+                    return size() > MOST_MEASURED;
+                }
+            };
+
+    private record Measured(String text, Font font) {}
 
     StoreDrawing(Theme theme, Words words) {
         this.theme = theme;
@@ -67,7 +82,7 @@ final class StoreDrawing {
     }
 
     /** Text that is cut off with dots where it does not fit. */
-    private static void fitted(
+    private void fitted(
             GraphicsContext g,
             String text,
             Font font,
@@ -78,7 +93,7 @@ final class StoreDrawing {
         text(g, cut(text, font, width), font, color, x, y);
     }
 
-    private static String cut(String text, Font font, double width) {
+    private String cut(String text, Font font, double width) {
         if (width(text, font) <= width) {
             return text;
         }
@@ -89,10 +104,14 @@ final class StoreDrawing {
         return text.substring(0, end).stripTrailing() + "…";
     }
 
-    private static double width(String text, Font font) {
-        Text measured = new Text(text);
-        measured.setFont(font);
-        return measured.getLayoutBounds().getWidth();
+    private double width(String text, Font font) {
+        return widths.computeIfAbsent(
+                new Measured(text, font),
+                m -> {
+                    Text measured = new Text(m.text());
+                    measured.setFont(m.font());
+                    return measured.getLayoutBounds().getWidth();
+                });
     }
 
     // ---------------------------------------------------------------- the head

@@ -3,6 +3,7 @@ package methodos.desktop.stores;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -138,9 +139,17 @@ final class StoreLines extends VBox {
             canvas.setVisible(!empty);
             canvas.setManaged(!empty);
             if (!empty) {
-                setAccessibleText(told(item));
                 draw();
             }
+        }
+
+        /** Put into words only when a screen reader asks. */
+        @Override
+        public Object queryAccessibleAttribute(
+                AccessibleAttribute attribute, Object... parameters) {
+            return attribute == AccessibleAttribute.TEXT && getItem() != null
+                    ? told(getItem())
+                    : super.queryAccessibleAttribute(attribute, parameters);
         }
 
         private void draw() {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -85,7 +86,7 @@ class StoresTest extends RealWindow {
     private String told(FxRobot robot) {
         return robot.lookup("#stores .list-cell").queryAll().stream()
                 .filter(n -> ((ListCell<?>) n).isSelected())
-                .map(Node::getAccessibleText)
+                .map(n -> (String) n.queryAccessibleAttribute(AccessibleAttribute.TEXT))
                 .findFirst()
                 .orElseThrow();
     }
