@@ -8,6 +8,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.prefs.BackingStoreException;
 import java.util.prefs.Preferences;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
@@ -101,10 +102,32 @@ public abstract class RealWindow {
 
     /** Puts text into a field in the place of what is there, and ends with Enter. */
     protected void fill(FxRobot robot, String field, String text) {
-        laidOut(robot);
+        inView(robot, field);
         robot.clickOn(field).press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
         robot.write(text).type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Scrolls to a node, as a person would before he clicks on it. */
+    protected void inView(FxRobot robot, String query) {
+        laidOut(robot);
+        robot.interact(
+                () -> {
+                    Node node = robot.lookup(query).query();
+                    for (Node up = node; up != null; up = up.getParent()) {
+                        if (up instanceof ScrollPane pane && pane.getContent() != null) {
+                            double all = pane.getContent().getBoundsInLocal().getHeight();
+                            double seen = pane.getViewportBounds().getHeight();
+                            double y =
+                                    pane.getContent().sceneToLocal(node.localToScene(0, 0)).getY();
+                            if (all > seen) {
+                                pane.setVvalue(
+                                        Math.max(0, Math.min(1, (y - seen / 2) / (all - seen))));
+                            }
+                        }
+                    }
+                });
+        laidOut(robot);
     }
 
     /** Nodes made just now have no place before the next layout, and would be clicked amiss. */

@@ -3,6 +3,9 @@ package methodos.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -10,10 +13,15 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
+import methodos.core.edit.TorqueEdits;
 import methodos.core.fit.LimitTable;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Sight;
+import methodos.core.manual.TighteningWay;
+import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
+import methodos.core.torque.JointTorque;
+import methodos.core.torque.Preload;
 import methodos.core.torque.TighteningTable;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -89,6 +97,7 @@ class TorqueTest extends RealWindow {
     @Test
     void wrenchesAreAddedAndTheFewestAreNamed(FxRobot robot) {
         int before = manual().wrenches().size();
+        inView(robot, "#wrenchName");
         robot.clickOn("#wrenchName").write("W9");
         fill(robot, "#wrenchRange", "much");
         assertThat(manual().wrenches()).hasSize(before);
@@ -146,5 +155,86 @@ class TorqueTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(node(robot, "#message", Label.class).getText()).contains("“long”");
         assertThat(manual()).isEqualTo(before);
+    }
+
+    @Test
+    void aSizeIsChosenByTheClearanceThatWasMeasured(FxRobot robot) {
+        LimitTable.Row row =
+                LimitTable.of(manual(), Sight.EVERYTHING).stream()
+                        .filter(r -> r.reading().fit() != null)
+                        .findFirst()
+                        .orElseThrow();
+        String key = row.step().id() + "-" + row.index();
+        Label verdict = node(robot, "#verdict-" + key, Label.class);
+        assertThat(verdict.getText()).startsWith("Stocked: 2.10, 2.20, 2.30, 2.40");
+        TextField field = node(robot, "#try-" + key, TextField.class);
+        robot.interact(field::requestFocus);
+        robot.write("2.10, 0.31").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        // 2.10 + 0.31 − 2.30 = 0.11
+        assertThat(verdict.getText()).isEqualTo("Take 2.30: 0.11 mm stay.");
+        robot.write("; 3").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(node(robot, "#message", Label.class).getText()).startsWith("Type two readings");
+        robot.type(KeyCode.BACK_SPACE, 7).write("1.2").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(verdict.getText()).startsWith("None of the stocked sizes fits");
+    }
+
+    @Test
+    void twoUnitsOfAJointAreHeldAgainstEachOther(FxRobot robot) throws Exception {
+        robot.clickOn("#torque-" + cap.id());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(said(robot, "#jointPanel")).contains("62 to 75 lbf·in was given: agrees");
+        fill(robot, "#jointSecond", "62 to 75 lbf·ft");
+        assertThat(said(robot, "#jointPanel"))
+                .contains("62 to 75 lbf·ft was given: does not agree. lbf·ft for lbf·in");
+        until(
+                () ->
+                        project.openPoints().get().stream()
+                                .anyMatch(p -> p.key().equals("open.torque.units")));
+        fill(robot, "#jointSecond", "62 mm");
+        assertThat(node(robot, "#message", Label.class).getText())
+                .isEqualTo("“62 mm” is no torque.");
+    }
+
+    @Test
+    void aJointIsTurnedByAnAngleAsTheManualDoesItOrInItsOwnWay(FxRobot robot) {
+        robot.clickOn("#torque-" + cap.id());
+        fill(robot, "#jointAngle", "60°");
+        assertThat(now().angle().print()).isEqualTo("60°");
+        assertThat(said(robot, "#jointPanel")).contains("further by 60°", "7 to 8.5 N·m");
+        assertThat(said(robot, "#joint-" + cap.id())).anyMatch(t -> t.endsWith("then 60°"));
+        @SuppressWarnings("unchecked")
+        ComboBox<TighteningWay> way = node(robot, "#jointWay", ComboBox.class);
+        robot.interact(() -> way.setValue(TighteningWay.ANGLE));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(said(robot, "#joint-" + cap.id())).contains("hand-tight, then 60°");
+        assertThat(said(robot, "#jointPanel")).doesNotContain("7 to 8.5 N·m");
+        robot.interact(() -> project.edits().undo());
+        assertThat(said(robot, "#jointPanel")).contains("7 to 8.5 N·m");
+    }
+
+    @Test
+    void aSoftJointMayBearLittleAndAJointWithoutAValueTakesTheUsualOne(FxRobot robot) {
+        fill(robot, "#torque-" + cap.id(), "1.5 N·m");
+        assertThat(Preload.Verdict.PLAUSIBLE)
+                .isNotEqualTo(JointTorque.of(manual(), now()).preload().orElseThrow().verdict());
+        robot.interact(() -> ((CheckBox) robot.lookup("#jointSoft").query()).fire());
+        assertThat(JointTorque.of(manual(), now()).preload().orElseThrow().verdict())
+                .isEqualTo(Preload.Verdict.PLAUSIBLE);
+        robot.interact(
+                () ->
+                        project.apply(
+                                TorqueEdits.joint(
+                                        cap.id(),
+                                        j ->
+                                                j.withTorque(new Value.Open("not said", null))
+                                                        .withCondition("dry"))));
+        laidOut(robot);
+        robot.interact(() -> ((Button) robot.lookup("#takeUsual").query()).fire());
+        Value.Known usual = (Value.Known) now().torque();
+        assertThat(usual.quantity().print()).isEqualTo("9.5 N·m");
+        assertThat(usual.accepted()).isFalse();
     }
 }

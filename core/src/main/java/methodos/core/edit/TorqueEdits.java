@@ -3,10 +3,14 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import methodos.core.manual.Evidence;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
+import methodos.core.manual.TorqueDefault;
+import methodos.core.manual.Value;
 import methodos.core.manual.Wrench;
 import methodos.core.quantity.Quantity;
+import methodos.core.torque.UsualTorque;
 
 /** The changes that are made to joints and torque wrenches. */
 public final class TorqueEdits {
@@ -17,6 +21,32 @@ public final class TorqueEdits {
         return Edit.named(
                 "edit.torque",
                 (Manual m) -> m.joint(joint).map(j -> m.withJoint(change.apply(j))).orElse(m));
+    }
+
+    /**
+     * Gives a joint the usual value for its thread and class; its evidence says that it is one, and
+     * it stays to be agreed to.
+     */
+    public static Edit usual(String joint) {
+        return Edit.named(
+                "edit.torque",
+                m ->
+                        m.joint(joint)
+                                .flatMap(
+                                        j ->
+                                                UsualTorque.of(m, j)
+                                                        .map(
+                                                                u ->
+                                                                        m.withJoint(
+                                                                                j.withTorque(
+                                                                                        usual(u)))))
+                                .orElse(m));
+    }
+
+    private static Value usual(TorqueDefault usual) {
+        String line = usual.thread() + ", " + usual.propertyClass();
+        return new Value.Known(
+                usual.torque(), List.of(new Evidence.Documented("usual torques", line)), false);
     }
 
     public static Edit addWrench(String name, Quantity range) {

@@ -140,31 +140,54 @@ public record DecisionTable(
         return -1;
     }
 
+    /** A reading on the way, and the index of the rule that decided after it, −1 for none. */
+    public record Taken(String reading, int rule) {}
+
+    /**
+     * How far given readings lead.
+     *
+     * @param verdict null where the way does not end with one
+     * @param asks the reading that is asked for and not given, null where none is
+     */
+    public record Steps(List<Taken> taken, String verdict, String asks) {
+        public Steps {
+            taken = List.copyOf(taken);
+        }
+    }
+
+    /** Follows the table as far as the values lead. */
+    public Steps follow(Map<String, Rational> values) {
+        List<Taken> way = new ArrayList<>();
+        Map<String, Rational> taken = new LinkedHashMap<>();
+        Set<String> states = new HashSet<>();
+        String reading = start;
+        while (states.add(reading + taken.keySet().stream().sorted().toList())) {
+            if (!values.containsKey(reading)) {
+                return new Steps(way, null, reading);
+            }
+            taken.put(reading, values.get(reading));
+            int rule = deciding(reading, taken);
+            way.add(new Taken(reading, rule));
+            if (rule < 0 || rules.get(rule).verdict() != null) {
+                return new Steps(way, rule < 0 ? null : rules.get(rule).verdict(), null);
+            }
+            reading = rules.get(rule).measure();
+        }
+        return new Steps(way, null, null);
+    }
+
     /**
      * Walks the table.
      *
      * @throws IllegalArgumentException if a reading that is asked for is not among the values
      */
     public Walk walk(Map<String, Rational> values) {
-        List<String> path = new ArrayList<>();
-        Map<String, Rational> taken = new LinkedHashMap<>();
-        Set<String> states = new HashSet<>();
-        String reading = start;
-        while (states.add(reading + taken.keySet().stream().sorted().toList())) {
-            if (!values.containsKey(reading)) {
-                throw new IllegalArgumentException("The value of “" + reading + "” is missing.");
-            }
-            path.add(reading);
-            taken.put(reading, values.get(reading));
-            int rule = deciding(reading, taken);
-            if (rule < 0) {
-                return new Walk(path, Optional.empty());
-            }
-            if (rules.get(rule).verdict() != null) {
-                return new Walk(path, Optional.of(rules.get(rule).verdict()));
-            }
-            reading = rules.get(rule).measure();
+        Steps steps = follow(values);
+        if (steps.asks() != null) {
+            throw new IllegalArgumentException("The value of “" + steps.asks() + "” is missing.");
         }
-        return new Walk(path, Optional.empty());
+        return new Walk(
+                steps.taken().stream().map(Taken::reading).toList(),
+                Optional.ofNullable(steps.verdict()));
     }
 }

@@ -67,6 +67,20 @@ public final class DecisionTables {
         return new DecisionTable(readings.get(0).id(), readings, derived, rules);
     }
 
+    /**
+     * The unit of a reading; of one that is reckoned, that of what is measured first.
+     *
+     * @throws IllegalArgumentException if nothing is measured yet
+     */
+    static MeasureUnit unit(Decision decision, String symbol) {
+        return decision.measures().stream()
+                .filter(m -> m.symbol().equals(symbol))
+                .findFirst()
+                .or(() -> decision.measures().stream().findFirst())
+                .map(m -> m.range().unit())
+                .orElseThrow(() -> new IllegalArgumentException("Nothing is measured yet."));
+    }
+
     private static DecisionTable.Reading reading(
             Decision.Measure measure, Map<String, MeasureUnit> units) {
         Quantity range = measure.range();

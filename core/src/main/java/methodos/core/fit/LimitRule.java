@@ -17,6 +17,23 @@ public record LimitRule(double from, double to, double step) {
     /** So many numbered marks at most. */
     private static final int MARKS = 7;
 
+    /** A rule that shows other values beside the limit as well. */
+    public static LimitRule of(Quantity limit, List<Double> shown) {
+        LimitRule own = of(limit);
+        double from = own.from();
+        double to = own.to();
+        for (double value : shown) {
+            from = Math.min(from, value);
+            to = Math.max(to, value);
+        }
+        if (from == own.from() && to == own.to()) {
+            return own;
+        }
+        double step = step(to - from);
+        return new LimitRule(
+                Math.floor(from / step + 1e-9) * step, Math.ceil(to / step - 1e-9) * step, step);
+    }
+
     /** A rule with room on both sides of the limit; a maximum alone begins at nought if near. */
     public static LimitRule of(Quantity limit) {
         Double min = limit.min() == null ? null : limit.min().value().toDouble();

@@ -124,4 +124,18 @@ class DecisionTablesTest {
                                                 List.of(rule("g", "g", "soon", "stop", null)))))
                 .isInstanceOf(IllegalArgumentException.class);
     }
+
+    @Test
+    void theConditionsOfARuleAreTypedOnOneLine() {
+        List<When> two = ConditionText.parse(washer(), "w", "1.05 to 1.2 and n above 2.4");
+        assertThat(two).containsExactly(new When("w", "1.05 to 1.2"), new When("n", "above 2.4"));
+        Rule rule = new Rule("w", two, "stop", null);
+        assertThat(ConditionText.of(rule)).isEqualTo("1.05 to 1.2 and n above 2.4");
+        assertThat(ConditionText.parse(washer(), "w", ConditionText.of(rule))).isEqualTo(two);
+        assertThat(ConditionText.parse(washer(), "w", "  ")).isEmpty();
+        assertThat(ConditionText.parse(washer(), "w", "g is ≤ 1; ≥ 2"))
+                .containsExactly(new When("g", "≤ 1"), new When("w", "≥ 2"));
+        assertThatThrownBy(() -> ConditionText.parse(washer(), "w", "soon and n 2"))
+                .isInstanceOf(IllegalArgumentException.class);
+    }
 }

@@ -6,7 +6,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -16,22 +20,28 @@ import javafx.scene.layout.VBox;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Joint;
+import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Value;
 import methodos.core.manual.Wrench;
+import methodos.core.quantity.Agreement;
+import methodos.core.quantity.MeasureUnit.Dimension;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
 import methodos.core.torque.PropertyClass;
 import methodos.core.torque.ThreadCondition;
+import methodos.core.torque.UsualTorque;
 import methodos.core.torque.WrenchScale;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
 
 /** The chosen joint: its rounds with the wrench for each, what its screw bears, what was said. */
 final class JointPanel extends VBox {
 
     private static final double WIDTH = 250;
+    private static final double NAME = 104;
 
     private final OpenProject project;
     private final Words words;
@@ -76,12 +86,122 @@ final class JointPanel extends VBox {
                         field(
                                 "jointStages",
                                 String.join(", ", joint.stages()),
-                                text -> change(joint, j -> j.withStages(stages(text)))));
+                                text -> change(joint, j -> j.withStages(stages(text)))),
+                        field(
+                                "jointOrder",
+                                joint.order(),
+                                text -> change(joint, j -> j.withOrder(text))),
+                        field(
+                                "jointSecond",
+                                print(joint.second()),
+                                text -> {
+                                    Quantity second = quantity(text, Dimension.TORQUE);
+                                    change(joint, j -> j.withSecond(second));
+                                }),
+                        field(
+                                "jointAngle",
+                                print(joint.angle()),
+                                text -> {
+                                    Quantity angle = quantity(text, Dimension.ANGLE);
+                                    change(joint, j -> j.withAngle(angle));
+                                }),
+                        field(
+                                "jointAgain",
+                                joint.again(),
+                                text -> change(joint, j -> j.withAgain(text))),
+                        way(joint),
+                        soft(joint));
+        agreement(joint);
+        usual(joint);
         heard(joint);
     }
 
     private void change(Joint joint, UnaryOperator<Joint> change) {
         project.apply(TorqueEdits.joint(joint.id(), change));
+    }
+
+    private static String print(Quantity quantity) {
+        return quantity == null ? "" : quantity.print();
+    }
+
+    /** What was typed, null for nothing. */
+    private Quantity quantity(String text, Dimension dimension) {
+        if (text.isEmpty()) {
+            return null;
+        }
+        Quantity quantity = Quantity.parse(text);
+        if (quantity.unit().dimension() != dimension) {
+            throw new IllegalArgumentException(
+                    words.of(
+                            dimension == Dimension.ANGLE ? "torque.noAngle" : "torque.noTorque",
+                            text));
+        }
+        return quantity;
+    }
+
+    /** The joint's own way; that of the manual where it has none. */
+    private HBox way(Joint joint) {
+        TighteningWay own = project.manual().joint(joint.id()).map(Joint::way).orElse(null);
+        ComboBox<TighteningWay> box =
+                Controls.named(new ComboBox<>(), "jointWay", words.of("torque.jointWay"));
+        box.getItems().add(null);
+        box.getItems().addAll(TighteningWay.values());
+        box.setConverter(
+                new NameConverter<>(w -> w == null ? words.of("torque.wayOfManual") : words.of(w)));
+        box.setValue(own);
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setOnAction(e -> change(joint, j -> j.withWay(box.getValue())));
+        return named("jointWay", box);
+    }
+
+    private CheckBox soft(Joint joint) {
+        CheckBox box = new CheckBox(words.of("torque.jointSoft"));
+        box.setId("jointSoft");
+        box.setSelected(joint.soft());
+        box.setOnAction(e -> change(joint, j -> j.withSoft(box.isSelected())));
+        return box;
+    }
+
+    /** Whether the values in two units say the same. */
+    private void agreement(Joint joint) {
+        Quantity first = joint.torque().known().orElse(null);
+        if (first == null || joint.second() == null) {
+            return;
+        }
+        Agreement agreement = Agreement.of(first, joint.second());
+        getChildren().add(Controls.label(words.of("torque.both"), "strong"));
+        getChildren()
+                .add(
+                        agreement.agree()
+                                ? Controls.prose(words.of("torque.agrees", joint.second().print()))
+                                : Controls.prose(
+                                        words.of(
+                                                "torque.disagrees",
+                                                joint.second().print(),
+                                                agreement.likely().orElse("")),
+                                        "open"));
+    }
+
+    /** Offers the usual value for thread and class where a joint has none of its own. */
+    private void usual(Joint joint) {
+        if (joint.torque().known().isEmpty() && !joint.byAngle()) {
+            UsualTorque.of(project.manual(), joint)
+                    .ifPresent(
+                            usual ->
+                                    getChildren()
+                                            .add(
+                                                    Controls.link(
+                                                            "takeUsual",
+                                                            words.of(
+                                                                    "torque.takeUsual",
+                                                                    usual.torque().print(),
+                                                                    usual.thread(),
+                                                                    usual.propertyClass()),
+                                                            () ->
+                                                                    project.apply(
+                                                                            TorqueEdits.usual(
+                                                                                    joint.id())))));
+        }
     }
 
     private static List<String> stages(String text) {
@@ -94,7 +214,7 @@ final class JointPanel extends VBox {
         return stages;
     }
 
-    private VBox field(String id, String now, Consumer<String> keep) {
+    private HBox field(String id, String now, Consumer<String> keep) {
         TextField field = Controls.named(new TextField(now), id, words.of("torque." + id));
         Controls.kept(
                 field,
@@ -105,7 +225,16 @@ final class JointPanel extends VBox {
                         message.accept(e.getMessage());
                     }
                 });
-        return new VBox(0, Controls.label(words.of("torque." + id), "soft"), field);
+        return named(id, field);
+    }
+
+    private HBox named(String id, Control control) {
+        Label name = Controls.label(words.of("torque." + id), "soft");
+        name.setMinWidth(NAME);
+        HBox.setHgrow(control, Priority.ALWAYS);
+        HBox row = new HBox(4, name, control);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private void rounds(JointTorque torque) {
@@ -115,8 +244,15 @@ final class JointPanel extends VBox {
         for (JointTorque.Stage stage : torque.stages()) {
             row(number++, stage.entered().print(), wrenches(stage));
         }
+        Joint joint = torque.joint();
+        if (joint.angle() != null) {
+            row(number++, words.of("torque.turn", joint.angle().print()), "");
+        }
         if (torque.stages().size() > 1) {
-            row(number, words.of("torque.again"), "");
+            row(number++, words.of("torque.again"), "");
+        }
+        if (!joint.again().isEmpty()) {
+            row(number, joint.again(), "");
         }
         if (torque.stages().isEmpty() && torque.joint().torque() instanceof Value.Open open) {
             getChildren().add(Controls.prose(open.why(), "open"));

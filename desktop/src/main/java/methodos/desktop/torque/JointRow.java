@@ -76,11 +76,7 @@ final class JointRow extends HBox {
                                 choose.accept(id);
                             }
                         });
-        VBox values =
-                new VBox(
-                        0,
-                        value,
-                        Controls.label(row.other().map(Quantity::print).orElse(""), "soft"));
+        VBox values = new VBox(0, value, Controls.label(beside(row, words), "soft"));
         values.setMinWidth(VALUE);
         values.setPrefWidth(VALUE);
         values.setMaxWidth(VALUE);
@@ -88,6 +84,19 @@ final class JointRow extends HBox {
         drawing.row(strip, rule, torque);
         getChildren().addAll(step, joint, values, strip);
         setOnMousePressed(e -> choose.accept(id));
+    }
+
+    /** The same in the other system, and the angle after it. */
+    private static String beside(TighteningTable.Row row, Words words) {
+        if (row.joint().byAngle()) {
+            return row.joint().angle() == null
+                    ? words.of("torque.byAngle.open")
+                    : words.of("torque.byAngle", row.joint().angle().print());
+        }
+        String other = row.other().map(Quantity::print).orElse("");
+        return row.joint().angle() == null
+                ? other
+                : words.of("torque.further", other, row.joint().angle().print()).strip();
     }
 
     void chosen(boolean chosen) {

@@ -14,9 +14,13 @@ import javafx.scene.layout.VBox;
 import methodos.core.fit.InstrumentFit;
 import methodos.core.fit.LimitTable;
 import methodos.core.fit.ReadingVerdict;
+import methodos.core.fit.SelectiveFit;
+import methodos.core.manual.Fit;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
+import methodos.core.quantity.Conversion;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.Rational;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -99,7 +103,88 @@ final class LimitRows extends VBox {
         return box;
     }
 
+    /** A clearance that a size is chosen by: what is in and what was measured are tried. */
+    private List<Node> fitted(LimitTable.Row row, Quantity limit, Fit fit) {
+        String key = row.step().id() + "#" + row.index();
+        TextField field =
+                Controls.named(
+                        new TextField(tried.getOrDefault(key, "")),
+                        "try-" + key.replace('#', '-'),
+                        words.of("torque.tryFit"));
+        field.setPromptText(words.of("torque.tryFit"));
+        VBox value = new VBox(2, Controls.label(limit.print(), "strong"), field);
+        value.setMinWidth(JointRow.VALUE);
+        value.setPrefWidth(JointRow.VALUE);
+        value.setMaxWidth(JointRow.VALUE);
+        Canvas canvas = new Canvas(RULE, TorqueDrawing.FIT);
+        Label verdict = Controls.prose("", "soft");
+        verdict.setId("verdict-" + key.replace('#', '-'));
+        try {
+            choose(limit, fit, tried.getOrDefault(key, ""), canvas, verdict);
+        } catch (IllegalArgumentException otherLimit) {
+            drawing.fit(canvas, limit, List.of(), List.of(), -1);
+        }
+        Controls.kept(
+                field,
+                text -> {
+                    try {
+                        choose(limit, fit, text, canvas, verdict);
+                        tried.put(key, text);
+                    } catch (IllegalArgumentException e) {
+                        message.accept(e.getMessage());
+                    }
+                });
+        return List.of(value, new VBox(0, canvas, verdict));
+    }
+
+    private void choose(Quantity limit, Fit fit, String typed, Canvas canvas, Label verdict) {
+        List<Rational> stock =
+                fit.stock().stream()
+                        .map(s -> new Conversion(s, limit.unit()).exact(s.min()))
+                        .toList();
+        List<String> sizes = fit.stock().stream().map(Quantity::digits).toList();
+        if (typed.isBlank()) {
+            drawing.fit(canvas, limit, List.of(), List.of(), -1);
+            verdict.setText(words.of("torque.fit.stock", String.join(", ", sizes)));
+            return;
+        }
+        List<Quantity> two = readings(limit, typed);
+        if (two.size() != 2 || !two.get(0).single() || !two.get(1).single()) {
+            throw new IllegalArgumentException(words.of("torque.fit.two"));
+        }
+        Rational in = new Conversion(two.get(0), limit.unit()).exact(two.get(0).min());
+        Rational gap = new Conversion(two.get(1), limit.unit()).exact(two.get(1).min());
+        SelectiveFit chosen =
+                SelectiveFit.of(
+                        in,
+                        gap,
+                        new Conversion(fit.wanted(), limit.unit()).exact(fit.wanted().min()),
+                        limit.min() == null ? null : limit.min().value(),
+                        limit.max() == null ? null : limit.max().value(),
+                        stock,
+                        fit.rule());
+        drawing.fit(
+                canvas,
+                limit,
+                sizes,
+                stock.stream().map(s -> in.plus(gap).minus(s).toDouble()).toList(),
+                chosen.chosen().orElse(-1));
+        verdict.setText(
+                chosen.chosen()
+                        .map(
+                                i ->
+                                        words.of(
+                                                "torque.fit.take",
+                                                sizes.get(i),
+                                                chosen.clearance().orElseThrow().toDecimal(),
+                                                limit.unit().symbol()))
+                        .orElse(words.of("torque.fit.none", chosen.needed().toDecimal())));
+    }
+
     private List<Node> known(LimitTable.Row row, Quantity limit) {
+        if (row.reading().fit() != null) {
+            return fitted(row, limit, row.reading().fit());
+        }
         String key = row.step().id() + "#" + row.index();
         TextField field =
                 Controls.named(

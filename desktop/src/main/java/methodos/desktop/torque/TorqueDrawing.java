@@ -26,8 +26,10 @@ final class TorqueDrawing {
     static final double ROW = 46;
     static final double BEARS = 44;
     static final double LIMIT = 36;
+    static final double FIT = 74;
 
     private static final double INSET = 22;
+    private static final double TOP = 20;
 
     private static final double RULE = 26;
     private static final double BAR = 13;
@@ -205,8 +207,57 @@ final class TorqueDrawing {
             Canvas canvas, Quantity limit, List<Quantity> readings, List<ReadingVerdict> verdicts) {
         GraphicsContext g = clean(canvas);
         LimitRule rule = LimitRule.of(limit);
+        inside(g, canvas, rule, limit);
         double width = canvas.getWidth() - 2 * INSET;
-        double top = 20;
+        for (int i = 0; i < readings.size(); i++) {
+            Quantity reading = readings.get(i);
+            boolean inside = verdicts.get(i) == ReadingVerdict.PASS;
+            double at = new Conversion(reading, limit.unit()).exact(reading.min()).toDouble();
+            double x = INSET + width * rule.share(at);
+            g.setFill(inside ? colors().ink() : colors().sheet());
+            g.setStroke(inside ? colors().ink() : colors().open());
+            g.setLineWidth(2);
+            g.fillOval(x - 5, TOP + 2.5, 10, 10);
+            g.strokeOval(x - 5, TOP + 2.5, 10, 10);
+        }
+    }
+
+    /**
+     * The clearance that each stocked size would leave, as triangles under the limit; the chosen
+     * one filled.
+     *
+     * @param left the clearance for each size
+     * @param chosen index of the one that is taken, −1 for none
+     */
+    void fit(Canvas canvas, Quantity limit, List<String> sizes, List<Double> left, int chosen) {
+        GraphicsContext g = clean(canvas);
+        LimitRule rule = LimitRule.of(limit, left);
+        inside(g, canvas, rule, limit);
+        double width = canvas.getWidth() - 2 * INSET;
+        for (int i = 0; i < left.size(); i++) {
+            double x = INSET + width * rule.share(left.get(i));
+            double y = TOP + 17;
+            double[] xs = {x - 6, x + 6, x};
+            double[] ys = {y + 11, y + 11, y};
+            if (i == chosen) {
+                g.setFill(colors().mark());
+                g.fillPolygon(xs, ys, 3);
+            } else {
+                g.setStroke(colors().soft());
+                g.setLineWidth(1);
+                g.strokePolygon(xs, ys, 3);
+            }
+            g.setFont(i == chosen ? Theme.heading(13) : Theme.text(13));
+            g.setFill(i == chosen ? colors().accent() : colors().soft());
+            g.setTextAlign(TextAlignment.CENTER);
+            g.fillText(sizes.get(i), x, y + 22);
+        }
+    }
+
+    /** The rule, and what of it is inside the limit. */
+    private void inside(GraphicsContext g, Canvas canvas, LimitRule rule, Quantity limit) {
+        double width = canvas.getWidth() - 2 * INSET;
+        double top = TOP;
         g.setFont(Theme.text(13));
         g.setTextAlign(TextAlignment.CENTER);
         for (double mark : rule.numbered()) {
@@ -231,16 +282,5 @@ final class TorqueDrawing {
         g.setStroke(colors().mark());
         g.fillRect(x1, top + 2, Math.max(2, x2 - x1), 11);
         g.strokeRect(x1, top + 2, Math.max(2, x2 - x1), 11);
-        for (int i = 0; i < readings.size(); i++) {
-            Quantity reading = readings.get(i);
-            boolean inside = verdicts.get(i) == ReadingVerdict.PASS;
-            double at = new Conversion(reading, limit.unit()).exact(reading.min()).toDouble();
-            double x = INSET + width * rule.share(at);
-            g.setFill(inside ? colors().ink() : colors().sheet());
-            g.setStroke(inside ? colors().ink() : colors().open());
-            g.setLineWidth(2);
-            g.fillOval(x - 5, top + 2.5, 10, 10);
-            g.strokeOval(x - 5, top + 2.5, 10, 10);
-        }
     }
 }

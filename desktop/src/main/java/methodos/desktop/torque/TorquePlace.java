@@ -18,12 +18,17 @@ import methodos.core.check.Place;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.Value;
 import methodos.core.manual.Wrench;
+import methodos.core.practice.Practised;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.TighteningTable;
 import methodos.core.torque.WrenchPlan;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.SidePanel;
+import methodos.desktop.decision.DecisionList;
+import methodos.desktop.decision.DecisionPanel;
+import methodos.desktop.decision.FaultPanel;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
@@ -47,6 +52,11 @@ public final class TorquePlace implements PlaceView {
     private final Label empty;
     private final HBox heads;
     private final LimitRows limits;
+    private final DecisionList decisions;
+    private final ScrollPane overview;
+    private final ScrollPane beside;
+    private DecisionPanel decision;
+    private FaultPanel fault;
     private final JointPanel panel;
     private final WrenchList wrenches;
     private final List<JointRow> drawn = new ArrayList<>();
@@ -78,15 +88,18 @@ public final class TorquePlace implements PlaceView {
         Controls.named(rows, "joints", words.of("torque.joints"));
         this.limits = new LimitRows(project, drawing, message);
         VBox.setMargin(limits, new Insets(12, 0, 0, 0));
-        VBox center = new VBox(6, heads, rows, plan, empty, limits);
+        this.decisions = new DecisionList(project, this::work, go);
+        VBox center = new VBox(6, heads, rows, plan, empty, limits, decisions);
         center.setPadding(new Insets(14, 12, 16, 18));
-        node.setCenter(scroll(center, "place"));
+        this.overview = scroll(center, "place");
+        overview.setId("torqueOverview");
+        node.setCenter(overview);
         VBox side = new VBox(16, panel, wrenches, new OpenPointList(project, Place.TORQUE, go));
         side.setPadding(new Insets(14));
-        ScrollPane sideScroll = scroll(side, "side");
-        sideScroll.setPrefWidth(SIDE);
-        sideScroll.setMinWidth(SIDE);
-        node.setRight(sideScroll);
+        this.beside = scroll(side, "side");
+        beside.setPrefWidth(SIDE);
+        beside.setMinWidth(SIDE);
+        node.setRight(beside);
         theme.palette()
                 .addListener(
                         o -> {
@@ -95,7 +108,38 @@ public final class TorquePlace implements PlaceView {
                         });
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
+        project.openPoints().addListener(o -> refreshDecisions());
         refresh();
+    }
+
+    /** Opens a decision or a fault to work on it. */
+    private void work(String id) {
+        if (project.manual().decision(id).isPresent()) {
+            decision = new DecisionPanel(project, id, message, this::overview);
+            node.setCenter(decision);
+            node.setRight(new SidePanel(decision.aside()));
+        } else if (project.manual().symptom(id).isPresent()) {
+            fault = new FaultPanel(project, id, message, this::overview);
+            node.setCenter(fault);
+            node.setRight(new SidePanel(fault.aside()));
+        }
+    }
+
+    private void overview() {
+        decision = null;
+        fault = null;
+        node.setCenter(overview);
+        node.setRight(beside);
+    }
+
+    private void refreshDecisions() {
+        decisions.refresh();
+        if (decision != null) {
+            decision.refresh();
+        }
+        if (fault != null) {
+            fault.refresh();
+        }
     }
 
     private static ScrollPane scroll(VBox content, String style) {
@@ -127,13 +171,20 @@ public final class TorquePlace implements PlaceView {
     private void choose(String joint) {
         chosen = joint;
         drawn.forEach(r -> r.chosen(r.getId().equals("joint-" + joint)));
-        panel.show(project.manual().joint(joint).orElse(null));
+        panel.show(Practised.of(project.manual()).joint(joint).orElse(null));
     }
 
     private void refresh() {
         limits.refresh(false);
+        refreshDecisions();
         joints = TighteningTable.of(project.manual(), project.sight().get());
-        List<Object> now = List.of(joints, project.manual().wrenches(), theme.palette().get());
+        List<Object> now =
+                List.of(
+                        joints,
+                        project.manual().joints(),
+                        project.manual().wrenches(),
+                        project.manual().practices(),
+                        theme.palette().get());
         if (now.equals(shown)) {
             return; // what is being typed stays
         }
@@ -194,7 +245,10 @@ public final class TorquePlace implements PlaceView {
     @Override
     public void go(OpenPoint point) {
         if (point.subject() != null && project.manual().joint(point.subject()).isPresent()) {
+            overview();
             choose(point.subject());
+        } else if (point.subject() != null) {
+            work(point.subject());
         }
     }
 }
