@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.narration.DraftedStep;
 
@@ -23,14 +24,16 @@ final class DraftedHandling {
 
     private DraftedHandling() {}
 
-    /** Nothing where the step has no verb: what its stage is for is meant then. */
+    /** Null where it is what the stage of the step is for, or the step has no verb. */
     static Handling of(DraftedStep step, DraftedStep.PartNamed named) {
         if (step.action() == null) {
             return null;
         }
-        if (saysWhere(step.text(), named.name())) {
-            return Handling.TOUCHED;
-        }
+        Handling said = saysWhere(step.text(), named.name()) ? Handling.TOUCHED : done(step);
+        return said == new PartUse("", 1).in(step.stage()) ? null : said;
+    }
+
+    private static Handling done(DraftedStep step) {
         return switch (step.action()) {
             case "remove", "discard" -> Handling.TAKEN_OFF;
             case "install", "replace" -> Handling.PUT_ON;

@@ -9,6 +9,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Model;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
+import methodos.core.manual.Practices;
 import methodos.core.manual.Unit;
 import methodos.core.manual.Variant;
 
@@ -23,6 +24,10 @@ public final class UnitEdits {
     public static Edit unit(String field, UnaryOperator<Unit> change) {
         return Edit.named("edit.unit", m -> m.withUnit(change.apply(m.unit())))
                 .joining("unit " + field);
+    }
+
+    public static Edit practices(UnaryOperator<Practices> change) {
+        return Edit.named("edit.practices", m -> m.withPractices(change.apply(m.practices())));
     }
 
     /** Puts a variant in the place of the one with its id; its model is named where it is new. */

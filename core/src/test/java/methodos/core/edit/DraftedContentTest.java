@@ -21,6 +21,7 @@ import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
+import methodos.core.narration.DraftedStep;
 import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
@@ -157,6 +158,42 @@ class DraftedContentTest {
         assertThat(step(drafted(with, "Remove the end cap.")).parts())
                 .containsExactly(new PartUse("p1", 1));
         assertThat(step(drafted(with, "Remove the cap.")).parts()).isEmpty();
+    }
+
+    @Test
+    void whatIsDoneWithAPartIsWhatTheVerbSaysAndAPrepositionSaysOnlyWhere() {
+        Manual with =
+                empty.withPart(part("p1", "end cap", ""))
+                        .withPart(part("p2", "O-ring", ""))
+                        .withLastId(10);
+        assertThat(step(drafted(with, "Loosen the end cap.")).parts())
+                .containsExactly(new PartUse("p1", 1, PartUse.Handling.TOUCHED));
+        DraftedStep off =
+                READER.read(
+                                new Captions(
+                                        List.of(
+                                                new Caption(
+                                                        0, 9, "Take the O-ring off the end cap."))))
+                        .steps()
+                        .get(0);
+        DraftedStep.PartNamed ring = off.parts().get(0);
+        DraftedStep.PartNamed cap = new DraftedStep.PartNamed("end cap", null, null, null);
+        assertThat(DraftedHandling.of(off, ring)).isNull();
+        assertThat(DraftedHandling.of(off, cap)).isEqualTo(PartUse.Handling.TOUCHED);
+        assertThat(step(drafted(with, "Take off the end cap.")).parts())
+                .containsExactly(new PartUse("p1", 1));
+    }
+
+    @Test
+    void aValueThatIsSaidInTwoUnitsKeepsBoth() {
+        Joint joint =
+                joint(
+                        drafted(
+                                empty,
+                                "Tighten the cap screws to seven to eight and a half newton metres,"
+                                        + " that is sixty-two to seventy-five inch pounds."));
+        assertThat(joint.torque().known().orElseThrow().print()).isEqualTo("7 to 8.5 N·m");
+        assertThat(joint.second().print()).isEqualTo("62 to 75 lbf·in");
     }
 
     @Test

@@ -113,6 +113,7 @@ public final class UnitPlace implements PlaceView {
                 .setAll(
                         new TypePlate(project),
                         variantBox,
+                        new PracticesPanel(project),
                         new OpenPointList(project, Place.UNIT, go));
         Controls.named(ranges, "ranges", words.of("unit.which"));
         ranges.setFocusTraversable(true);

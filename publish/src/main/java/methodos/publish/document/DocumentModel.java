@@ -14,6 +14,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Symptom;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Variant;
 import methodos.core.torque.TighteningTable;
@@ -79,6 +80,14 @@ final class DocumentModel {
     public record EnergyView(
             String name, String amount, String madeSafe, String safe, String restored) {}
 
+    /**
+     * @param yes where that answer leads
+     * @param no where that answer leads
+     */
+    public record CheckView(int number, String ask, String yes, String no) {}
+
+    public record FaultView(String what, List<CheckView> checks) {}
+
     Map<String, Object> values() {
         Map<String, Object> m = new LinkedHashMap<>();
         m.put("title", manual.title());
@@ -99,6 +108,7 @@ final class DocumentModel {
         m.put("parts", parts());
         m.put("torques", torques());
         m.put("limits", limits());
+        m.put("faults", faults());
         m.put("stages", stages());
         return m;
     }
@@ -184,9 +194,19 @@ final class DocumentModel {
                                 new ToolView(
                                         t.label(),
                                         words.of(t.kind()),
-                                        t.note(),
+                                        note(t),
                                         stepsWith(s -> uses(s, t))))
                 .toList();
+    }
+
+    /** How a tool is made, and what may be used in its place. */
+    private String note(Tool tool) {
+        if (tool.instead() == null) {
+            return tool.note();
+        }
+        String other = manual.tool(tool.instead().tool()).map(Tool::label).orElse("");
+        String instead = words.of("tools.instead", other, tool.instead().reason());
+        return tool.note().isEmpty() ? instead : tool.note() + ". " + instead;
     }
 
     private static boolean uses(Step step, Tool tool) {
@@ -201,8 +221,8 @@ final class DocumentModel {
                         c ->
                                 new ToolView(
                                         c.label(),
-                                        "",
-                                        "",
+                                        c.amount(),
+                                        c.reason(),
                                         stepsWith(s -> s.consumables().contains(c.id()))))
                 .toList();
     }
@@ -280,6 +300,12 @@ final class DocumentModel {
                         .findFirst()
                         .orElse("–");
         var joint = row.joint();
+        if (joint.byAngle()) {
+            metric = views.value(joint);
+            pounds = "–";
+        } else if (joint.angle() != null) {
+            metric += ", " + words.of("torque.further", joint.angle().print());
+        }
         String fasteners =
                 row.fastener().map(Part::label).map(l -> joint.count() + " × " + l).orElse("–")
                         + (joint.propertyClass().isEmpty() ? "" : ", " + joint.propertyClass());
@@ -306,6 +332,37 @@ final class DocumentModel {
         String number = String.valueOf(numbers.of(step.id()).orElseThrow());
         return new LimitRow(
                 reading.what(), reading.limit(), reading.with(), number, reading.places());
+    }
+
+    private List<FaultView> faults() {
+        return manual.symptoms().stream().map(this::fault).toList();
+    }
+
+    private FaultView fault(Symptom symptom) {
+        List<CheckView> checks = new ArrayList<>();
+        for (Symptom.Check check : symptom.checks()) {
+            checks.add(
+                    new CheckView(
+                            checks.size() + 1,
+                            check.ask(),
+                            outcome(symptom, check.yes()),
+                            outcome(symptom, check.no())));
+        }
+        return new FaultView(symptom.what(), checks);
+    }
+
+    private String outcome(Symptom symptom, Symptom.Outcome outcome) {
+        if (outcome == null) {
+            return words.of("fault.open");
+        }
+        if (outcome.check() != null) {
+            int next = symptom.checks().stream().map(c -> c.id()).toList().indexOf(outcome.check());
+            return words.of("fault.check", next + 1);
+        }
+        List<Integer> steps = numbers.of(outcome.steps());
+        return steps.isEmpty()
+                ? outcome.cause()
+                : words.of("fault.cause", outcome.cause(), list(steps));
     }
 
     private List<StageView> stages() {

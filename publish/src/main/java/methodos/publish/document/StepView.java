@@ -18,6 +18,8 @@ public record StepView(
         List<String> consumables,
         List<TightenView> tighten,
         List<ReadingView> readings,
+        List<LookView> looks,
+        List<DecisionView> decisions,
         List<String> waits,
         List<FigureView> figures,
         Films.Film film) {
@@ -51,14 +53,33 @@ public record StepView(
 
     public record PartView(String item, String label, String count) {}
 
+    /**
+     * @param after what is done when the value is reached: a further turn, once more later
+     */
     public record TightenView(
-            String joint, String value, String other, String stages, String order) {}
+            String joint, String value, String other, String stages, String order, String after) {}
+
+    public record LookView(String what, String pass, String fail) {}
 
     /**
+     * @param measures "g: end float, feeler gauge"
+     * @param rules each a condition and what follows
+     */
+    public record DecisionView(String name, List<String> measures, List<RuleView> rules) {}
+
+    public record RuleView(String when, String then) {}
+
+    /**
+     * @param choose the sizes that are stocked, and which is taken; empty where none is chosen
      * @param places one blank for each reading that is written down
      */
     public record ReadingView(
-            String what, String limit, String with, String otherwise, List<Integer> places) {}
+            String what,
+            String limit,
+            String with,
+            String otherwise,
+            String choose,
+            List<Integer> places) {}
 
     /**
      * @param across whether it takes the whole width of the page

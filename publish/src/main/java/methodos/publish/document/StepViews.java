@@ -3,12 +3,18 @@ package methodos.publish.document;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import methodos.core.manual.Decision;
 import methodos.core.manual.Figure;
+import methodos.core.manual.Fit;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
+import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Reading;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Stage;
@@ -18,10 +24,13 @@ import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
 import methodos.core.words.Words;
+import methodos.publish.document.StepView.DecisionView;
 import methodos.publish.document.StepView.FigureView;
 import methodos.publish.document.StepView.HazardView;
+import methodos.publish.document.StepView.LookView;
 import methodos.publish.document.StepView.PartView;
 import methodos.publish.document.StepView.ReadingView;
+import methodos.publish.document.StepView.RuleView;
 import methodos.publish.document.StepView.TightenView;
 
 /** Makes the views of steps. */
@@ -78,6 +87,11 @@ final class StepViews {
                         .map(this::tighten)
                         .toList(),
                 step.readings().stream().map(this::reading).toList(),
+                step.looks().stream().map(l -> new LookView(l.what(), l.pass(), l.fail())).toList(),
+                manual.decisions().stream()
+                        .filter(d -> step.id().equals(d.step()))
+                        .map(this::decision)
+                        .toList(),
                 step.waits().stream()
                         .map(w -> words.of("step.wait", duration(w.seconds()), w.what()))
                         .toList(),
@@ -91,7 +105,9 @@ final class StepViews {
             Part part = manual.part(use.part()).orElse(null);
             if (part == null
                     || !part.applicability().concerns(publication.sight())
-                    || onlyAlwaysNew && part.reuse() != ReuseRule.ALWAYS_NEW) {
+                    || onlyAlwaysNew
+                            && (part.reuse() != ReuseRule.ALWAYS_NEW
+                                    || use.in(Stage.Kind.TAKE_DOWN) != Handling.TAKEN_OFF)) {
                 continue;
             }
             result.add(
@@ -106,14 +122,79 @@ final class StepViews {
     private TightenView tighten(Joint joint) {
         return new TightenView(
                 joint.name(),
-                joint.torque().known().map(Quantity::print).orElse(words.of("torque.open")),
-                joint.torque()
-                        .known()
-                        .flatMap(Quantity::inOtherSystem)
-                        .map(Quantity::print)
-                        .orElse(""),
-                String.join(", ", joint.stages()),
-                joint.order());
+                value(joint),
+                joint.byAngle()
+                        ? ""
+                        : Optional.ofNullable(joint.second())
+                                .or(() -> joint.torque().known().flatMap(Quantity::inOtherSystem))
+                                .map(Quantity::print)
+                                .orElse(""),
+                joint.byAngle() ? "" : String.join(", ", joint.stages()),
+                joint.order(),
+                after(joint));
+    }
+
+    /** The value of a joint, or that it is turned by an angle from hand-tight. */
+    String value(Joint joint) {
+        if (joint.byAngle()) {
+            return joint.angle() == null
+                    ? words.of("torque.open")
+                    : words.of("torque.byAngle", joint.angle().print());
+        }
+        return joint.torque().known().map(Quantity::print).orElse(words.of("torque.open"));
+    }
+
+    private String after(Joint joint) {
+        String further =
+                joint.angle() == null || joint.byAngle()
+                        ? ""
+                        : words.of("torque.further", joint.angle().print());
+        return Stream.of(further, joint.again())
+                .filter(s -> !s.isEmpty())
+                .collect(Collectors.joining("; "));
+    }
+
+    private DecisionView decision(Decision decision) {
+        List<String> measures =
+                decision.measures().stream()
+                        .map(
+                                m ->
+                                        m.symbol()
+                                                + ": "
+                                                + m.name()
+                                                + (m.tool() == null
+                                                        ? ""
+                                                        : manual.tool(m.tool())
+                                                                .map(t -> ", " + t.label())
+                                                                .orElse("")))
+                        .collect(Collectors.toCollection(ArrayList::new));
+        decision.derived().forEach(d -> measures.add(d.symbol() + " = " + d.formula()));
+        return new DecisionView(
+                decision.name(), measures, decision.rules().stream().map(this::rule).toList());
+    }
+
+    private RuleView rule(Decision.Rule rule) {
+        String when =
+                rule.when().isEmpty()
+                        ? words.of("decision.otherwise", rule.after())
+                        : rule.when().stream()
+                                .map(w -> w.symbol() + " " + w.is())
+                                .collect(Collectors.joining(" " + words.of("decision.and") + " "));
+        return new RuleView(
+                when,
+                rule.measure() == null
+                        ? rule.verdict()
+                        : words.of("decision.measure", rule.measure()));
+    }
+
+    private String choose(Fit fit) {
+        return fit == null
+                ? ""
+                : words.of(
+                        "fit.choose",
+                        fit.stock().stream().map(Quantity::print).collect(Collectors.joining(", ")),
+                        words.of(fit.rule()),
+                        fit.wanted().print());
     }
 
     ReadingView reading(Reading reading) {
@@ -122,6 +203,7 @@ final class StepViews {
                 limit(reading.limit()),
                 instrument(reading),
                 reading.otherwise(),
+                choose(reading.fit()),
                 IntStream.rangeClosed(1, Math.min(10, reading.count())).boxed().toList());
     }
 

@@ -1,0 +1,179 @@
+package methodos.publish.document;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import methodos.core.manual.Consumable;
+import methodos.core.manual.Decision;
+import methodos.core.manual.Decision.Measure;
+import methodos.core.manual.Decision.Rule;
+import methodos.core.manual.Decision.When;
+import methodos.core.manual.Fit;
+import methodos.core.manual.FitRule;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Look;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Practices;
+import methodos.core.manual.Reading;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Substitute;
+import methodos.core.manual.Symptom;
+import methodos.core.manual.Symptom.Check;
+import methodos.core.manual.Symptom.Outcome;
+import methodos.core.manual.TighteningWay;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+import methodos.core.quantity.Quantity;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What is decided, judged by eye, chosen and looked for, as a page shows it. */
+class DecisionsOnPageTest {
+
+    @TempDir Path out;
+
+    private static Quantity q(String text) {
+        return Quantity.parse(text);
+    }
+
+    private static Manual manual() {
+        Manual m =
+                Manual.titled("x")
+                        .withTool(
+                                new Tool("t1", "feeler gauge", "0.01 mm", Tool.Kind.MEASURING, ""))
+                        .withTool(
+                                new Tool("t2", "cone", "", Tool.Kind.SPECIAL, "of brass")
+                                        .withInstead(new Substitute("t3", "it is at hand")))
+                        .withTool(new Tool("t3", "film", "rolled", Tool.Kind.MADE_UP, ""))
+                        .withConsumable(new Consumable("c1", "grease", "NLGI 2", "20 g", "for NBR"))
+                        .withJoint(
+                                new Joint(
+                                                "j1",
+                                                "Bracket",
+                                                null,
+                                                4,
+                                                "8.8",
+                                                "dry",
+                                                Value.of("20 N·m"),
+                                                List.of(),
+                                                "",
+                                                null)
+                                        .withAngle(q("60°"))
+                                        .withAgain("after an hour of running"));
+        Step measure =
+                Step.of("s1", "Measure the end float.", List.of(), List.of())
+                        .withTools(List.of("t2"))
+                        .withConsumables(List.of("c1"))
+                        .withReadings(
+                                List.of(
+                                        new Reading(
+                                                "End float",
+                                                Value.of("0.06 to 0.16 mm"),
+                                                1,
+                                                "t1",
+                                                "",
+                                                new Fit(
+                                                        null,
+                                                        q("0.10 mm"),
+                                                        List.of(q("2.10 mm"), q("2.20 mm")),
+                                                        FitRule.NEAREST))))
+                        .withLooks(List.of(new Look("Teeth", "dull", "pitted", null)));
+        Step tighten =
+                Step.of("s2", "Tighten the bracket.", List.of(), List.of())
+                        .withJoints(List.of("j1"));
+        m = m.withNewStep(m.stage(Stage.Kind.INSPECT).orElseThrow().id(), measure);
+        m = m.withNewStep(m.stage(Stage.Kind.BUILD_UP).orElseThrow().id(), tighten);
+        m =
+                m.withDecision(
+                        new Decision(
+                                "d1",
+                                "Which washer",
+                                "s1",
+                                List.of(
+                                        new Measure("g", "end float", q("0 to 1 mm"), "t1"),
+                                        new Measure("w", "washer", q("1 to 3 mm"), null)),
+                                List.of(new Decision.Derived("n", "w + g")),
+                                List.of(
+                                        new Rule(
+                                                "g",
+                                                List.of(new When("g", "≤ 0.16")),
+                                                "leave it",
+                                                null),
+                                        new Rule("g", List.of(), null, "w"))));
+        return m.withSymptom(
+                new Symptom(
+                        "x1",
+                        "It turns slowly",
+                        List.of(
+                                new Check("k1", "Is there air?", Outcome.next("k2"), null),
+                                new Check(
+                                        "k2",
+                                        "Does it leak?",
+                                        Outcome.cause("worn seals", List.of("s1")),
+                                        Outcome.cause("a stiff valve", List.of())))));
+    }
+
+    private String page(Manual manual) throws Exception {
+        Publication publication =
+                Publication.of(manual, Sight.EVERYTHING, d -> Optional.empty(), "today");
+        Path html =
+                new Publisher().publish(publication, out, EnumSet.of(Publisher.Format.HTML)).get(0);
+        return Files.readString(html).replaceAll("\\s+", " ");
+    }
+
+    @Test
+    void faultFindingStandsBeforeTheSteps() throws Exception {
+        String page = page(manual());
+        assertThat(page.indexOf("Finding the fault first"))
+                .isPositive()
+                .isLessThan(page.indexOf("id=\"step1\""));
+        assertThat(page)
+                .contains(
+                        "<b>Is there air?</b></td><td>go on with 2</td><td>not said yet</td>",
+                        "<td>worn seals: step 1</td><td>a stiff valve</td>");
+        assertThat(page(manual().withSymptoms(List.of()))).doesNotContain("Finding the fault");
+    }
+
+    @Test
+    void aDecisionStandsAtItsStep() throws Exception {
+        assertThat(page(manual()))
+                .contains(
+                        "Which washer",
+                        "g: end float, feeler gauge 0.01 mm",
+                        "n = w + g",
+                        "<th>g ≤ 0.16</th><td>leave it</td>",
+                        "<th>g otherwise</th><td>measure w</td>");
+    }
+
+    @Test
+    void sizesToChooseFromAndWhatIsJudgedByEyeArePrinted() throws Exception {
+        assertThat(page(manual()))
+                .contains(
+                        "of 2.10 mm, 2.20 mm: nearest to the wanted clearance (0.10 mm is best)",
+                        "<th>Good</th><td>dull</td>",
+                        "<th>Bad</th><td>pitted</td>");
+    }
+
+    @Test
+    void theWayOfTheManualDecidesWhatIsPrinted() throws Exception {
+        String wrench = page(manual());
+        assertThat(wrench)
+                .contains("<b>20 N·m</b>", "further by 60°; after an hour of running")
+                .contains("of brass. Or instead film rolled: it is at hand")
+                .contains("20 g", "for NBR");
+        Manual angle =
+                manual().withPractices(
+                                Practices.USUAL
+                                        .withTightening(TighteningWay.ANGLE)
+                                        .withTools(Practices.ToolChoice.SUBSTITUTE));
+        assertThat(page(angle))
+                .contains("<b>hand-tight, then 60°</b>", "film rolled")
+                .doesNotContain("<b>20 N·m</b>", "of brass");
+    }
+}
