@@ -29,6 +29,7 @@ import methodos.core.manual.Mark;
 import methodos.core.manual.Movement;
 import methodos.core.manual.Point;
 import methodos.demo.DemoProject;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.ProjectStage;
@@ -131,6 +132,7 @@ public final class FigureBenchmark {
                             stage,
                             open,
                             (clip, share) -> Optional.empty(),
+                            FileChoice.ofTheDesktop(),
                             new Theme(false),
                             Preferences.userRoot().node("methodos-benchmark"),
                             1280,

@@ -16,6 +16,7 @@ import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import methodos.core.check.Place;
 import methodos.core.edit.StepEdits;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.ProjectStage;
@@ -58,6 +59,7 @@ public final class SeamBenchmark {
                             stage,
                             open,
                             (clip, share) -> java.util.Optional.empty(),
+                            FileChoice.ofTheDesktop(),
                             new Theme(false),
                             settings,
                             1280,

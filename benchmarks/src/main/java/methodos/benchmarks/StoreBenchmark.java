@@ -42,6 +42,7 @@ import methodos.core.sheet.DerivedTable;
 import methodos.core.torque.FewestWrenches;
 import methodos.core.torque.TorqueRange;
 import methodos.core.torque.WrenchScale;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.ProjectStage;
@@ -233,6 +234,7 @@ public final class StoreBenchmark {
                             stage,
                             new OpenProject(ProjectFolder.open(folder)),
                             (clip, share) -> java.util.Optional.empty(),
+                            FileChoice.ofTheDesktop(),
                             new Theme(false),
                             Preferences.userRoot().node("methodos-benchmark"),
                             1280,

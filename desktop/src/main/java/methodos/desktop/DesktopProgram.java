@@ -23,6 +23,7 @@ import methodos.core.manual.Mark;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
@@ -126,6 +127,7 @@ public final class DesktopProgram {
                                 stage,
                                 project,
                                 start.recogniser,
+                                FileChoice.ofTheDesktop(),
                                 theme,
                                 settings,
                                 start.width,

@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.manual.Manual;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.footage.FootagePlace;
 import methodos.desktop.footage.ScanDesk;
 import methodos.desktop.theme.Theme;
@@ -79,6 +80,7 @@ class EmptyProjectTest extends RealWindow {
                                         scans,
                                         (clip, share) -> Optional.empty(),
                                         theme,
+                                        FileChoice.ofTheDesktop(),
                                         s -> said[0] = s,
                                         p -> {}));
         robot.interact(() -> place[0].bring(letter));

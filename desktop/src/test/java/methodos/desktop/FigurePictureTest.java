@@ -20,6 +20,7 @@ import methodos.core.manual.FigureLayout;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Preparation;
 import methodos.core.manual.Step;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.figure.FigurePlace;
 import methodos.desktop.footage.FootageDesk;
 import org.junit.jupiter.api.BeforeEach;
@@ -229,7 +230,14 @@ class FigurePictureTest extends FigureWindow {
         String[] said = new String[1];
         FootageDesk desk = new FootageDesk(project);
         robot.interact(
-                () -> place[0] = new FigurePlace(project, desk, s -> said[0] = s, point -> {}));
+                () ->
+                        place[0] =
+                                new FigurePlace(
+                                        project,
+                                        desk,
+                                        FileChoice.ofTheDesktop(),
+                                        s -> said[0] = s,
+                                        point -> {}));
         int before = manual().figures().size();
         Path png = folder.resolveSibling("drawing.png");
         ImageIO.write(new BufferedImage(300, 200, BufferedImage.TYPE_INT_RGB), "png", png.toFile());

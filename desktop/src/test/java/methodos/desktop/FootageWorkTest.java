@@ -134,6 +134,7 @@ class FootageWorkTest extends RealWindow {
                                     scans,
                                     recogniser(),
                                     new methodos.desktop.theme.Theme(false),
+                                    files(),
                                     s -> said[0] = s,
                                     p -> {});
                     place[0].find(elsewhere.getParent());

@@ -15,6 +15,7 @@ import methodos.core.check.Place;
 import methodos.core.manual.Manual;
 import methodos.core.speech.Recogniser;
 import methodos.demo.DemoProject;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
@@ -45,7 +46,14 @@ public abstract class RealWindow {
         settings = Preferences.userRoot().node("methodos-test/" + folder.getParent().getFileName());
         shown =
                 new ProjectStage(
-                        stage, project, recogniser(), new Theme(dark()), settings, 1280, 800);
+                        stage,
+                        project,
+                        recogniser(),
+                        files(),
+                        new Theme(dark()),
+                        settings,
+                        1280,
+                        800);
         stage.setX(0);
         stage.setY(0);
         stage.show();
@@ -60,6 +68,11 @@ public abstract class RealWindow {
     /** Hears what is spoken in clips without captions; nothing unless a test says otherwise. */
     protected Recogniser recogniser() {
         return (clip, share) -> Optional.empty();
+    }
+
+    /** What the user would choose when he is asked for a file or folder. */
+    protected FileChoice files() {
+        return FileChoice.ofTheDesktop();
     }
 
     protected boolean dark() {

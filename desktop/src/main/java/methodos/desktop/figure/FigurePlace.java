@@ -1,6 +1,5 @@
 package methodos.desktop.figure;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +19,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.FigureEdits;
@@ -33,6 +31,7 @@ import methodos.core.manual.PartUse;
 import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.OpenPointList;
@@ -47,6 +46,7 @@ public final class FigurePlace implements PlaceView {
 
     private final OpenProject project;
     private final Words words;
+    private final FileChoice fileChoice;
     private final Consumer<String> message;
     private final StillCache stills;
     private final PreparedPictures pictures;
@@ -81,9 +81,11 @@ public final class FigurePlace implements PlaceView {
     public FigurePlace(
             OpenProject project,
             FootageDesk desk,
+            FileChoice fileChoice,
             Consumer<String> message,
             Consumer<OpenPoint> go) {
         this.project = project;
+        this.fileChoice = fileChoice;
         this.words = project.words();
         this.message = message;
         this.stills = new StillCache(project, this::arrived, message);
@@ -314,12 +316,7 @@ public final class FigurePlace implements PlaceView {
     }
 
     private void chooseImport() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(words.of("figure.import"));
-        File file = chooser.showOpenDialog(node.getScene().getWindow());
-        if (file != null) {
-            importPicture(file.toPath());
-        }
+        fileChoice.open(node, words.of("figure.import"), false).forEach(this::importPicture);
     }
 
     /** Brings a picture in as a figure of its own; reading it happens beside the interface. */
@@ -328,16 +325,9 @@ public final class FigurePlace implements PlaceView {
     }
 
     private void chooseSave() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(words.of("figure.save"));
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter("PNG", "*.png"),
-                        new FileChooser.ExtensionFilter("SVG", "*.svg"));
-        File file = chooser.showSaveDialog(node.getScene().getWindow());
-        if (file != null) {
-            current().ifPresent(f -> files.save(f, file.toPath()));
-        }
+        fileChoice
+                .save(node, words.of("figure.save"), "png", "svg")
+                .ifPresent(file -> current().ifPresent(f -> files.save(f, file)));
     }
 
     private void delete() {

@@ -1,6 +1,5 @@
 package methodos.desktop.footage;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -20,8 +19,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.stage.DirectoryChooser;
-import javafx.stage.FileChooser;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.ClipEdits;
@@ -31,6 +28,7 @@ import methodos.core.narration.Captions;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
@@ -52,6 +50,7 @@ public final class FootagePlace implements PlaceView {
     private final Recogniser recogniser;
     private final Theme theme;
     private final Words words;
+    private final FileChoice choice;
     private final Consumer<String> message;
     private final BorderPane node = new BorderPane();
     private final VBox clips = new VBox(20);
@@ -79,9 +78,11 @@ public final class FootagePlace implements PlaceView {
             ScanDesk scans,
             Recogniser recogniser,
             Theme theme,
+            FileChoice choice,
             Consumer<String> message,
             Consumer<OpenPoint> go) {
         this.project = project;
+        this.choice = choice;
         this.scans = scans;
         this.recogniser = recogniser;
         this.theme = theme;
@@ -171,12 +172,7 @@ public final class FootagePlace implements PlaceView {
     }
 
     private void chooseFolder() {
-        DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle(words.of("footage.findIn"));
-        File folder = chooser.showDialog(node.getScene().getWindow());
-        if (folder != null) {
-            find(folder.toPath());
-        }
+        choice.folder(node, words.of("footage.findIn")).ifPresent(this::find);
     }
 
     /** Looks for all recordings that moved, in a folder and below it. */
@@ -203,12 +199,7 @@ public final class FootagePlace implements PlaceView {
     }
 
     private void chooseFootage() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(words.of("footage.bring"));
-        var files = chooser.showOpenMultipleDialog(node.getScene().getWindow());
-        if (files != null) {
-            files.forEach(f -> bring(f.toPath()));
-        }
+        choice.open(node, words.of("footage.bring"), true).forEach(this::bring);
     }
 
     /** Brings a recording in; reading it happens beside the interface. */
@@ -244,12 +235,8 @@ public final class FootagePlace implements PlaceView {
     }
 
     private void chooseCaptions(Clip clip) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(words.of("footage.bringCaptions"));
-        File file = chooser.showOpenDialog(node.getScene().getWindow());
-        if (file != null) {
-            bringCaptions(clip, file.toPath());
-        }
+        choice.open(node, words.of("footage.bringCaptions"), false)
+                .forEach(file -> bringCaptions(clip, file));
     }
 
     void bringCaptions(Clip clip, Path file) {

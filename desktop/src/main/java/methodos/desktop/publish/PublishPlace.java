@@ -1,6 +1,5 @@
 package methodos.desktop.publish;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.EnumSet;
@@ -24,9 +23,9 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.DirectoryChooser;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.PlaceView;
@@ -41,6 +40,7 @@ public final class PublishPlace implements PlaceView {
 
     private final OpenProject project;
     private final Words words;
+    private final FileChoice choice;
     private final Consumer<String> message;
     private final BorderPane node = new BorderPane();
     private final CheckBox pdf;
@@ -56,8 +56,9 @@ public final class PublishPlace implements PlaceView {
     private final Label open = Controls.prose("", "open");
     private final ExecutorService writing = Aside.thread("publishing");
 
-    public PublishPlace(OpenProject project, Consumer<String> message) {
+    public PublishPlace(OpenProject project, FileChoice choice, Consumer<String> message) {
         this.project = project;
+        this.choice = choice;
         this.words = project.words();
         this.message = message;
         pdf =
@@ -130,12 +131,8 @@ public final class PublishPlace implements PlaceView {
     }
 
     private void choose() {
-        DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle(words.of("publish.folder"));
-        File chosen = chooser.showDialog(node.getScene().getWindow());
-        if (chosen != null) {
-            folder.setText(chosen.toString());
-        }
+        choice.folder(node, words.of("publish.folder"))
+                .ifPresent(chosen -> folder.setText(chosen.toString()));
     }
 
     private void publish() {

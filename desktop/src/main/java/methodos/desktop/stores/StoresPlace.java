@@ -1,6 +1,5 @@
 package methodos.desktop.stores;
 
-import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -27,7 +26,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.Edit;
@@ -40,6 +38,7 @@ import methodos.core.sheet.Sheet;
 import methodos.core.sheet.SheetKind;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.control.SidePanel;
 import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
@@ -69,6 +68,7 @@ public final class StoresPlace implements PlaceView {
 
     private final OpenProject project;
     private final Words words;
+    private final FileChoice choice;
     private final Consumer<String> message;
     private final BorderPane node = new BorderPane();
     private final BorderPane center = new BorderPane();
@@ -85,8 +85,13 @@ public final class StoresPlace implements PlaceView {
     private String chosen;
 
     public StoresPlace(
-            OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
+            OpenProject project,
+            Theme theme,
+            FileChoice choice,
+            Consumer<String> message,
+            Consumer<OpenPoint> go) {
         this.project = project;
+        this.choice = choice;
         this.words = project.words();
         this.message = message;
         lines = new StoreLines(theme, words, this::choose);
@@ -212,12 +217,7 @@ public final class StoresPlace implements PlaceView {
     }
 
     private void chooseList() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(words.of("stores.import"));
-        File file = chooser.showOpenDialog(node.getScene().getWindow());
-        if (file != null) {
-            importList(file.toPath());
-        }
+        choice.open(node, words.of("stores.import"), false).forEach(this::importList);
     }
 
     /** Shows a list from a file before it is taken in; reading it happens beside the interface. */

@@ -26,6 +26,7 @@ import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.checks.ChecksPlace;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.drafting.DraftDesk;
 import methodos.desktop.figure.FigurePlace;
 import methodos.desktop.footage.FootageDesk;
@@ -59,6 +60,7 @@ public final class MainWindow {
     private final Label name = Controls.label("", "place-name");
     private final Label subtitle = Controls.label("", "place-subtitle");
     private final Recogniser recogniser;
+    private final FileChoice choice;
     private final Label message = Controls.prose("", "message");
     private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
     private Place shown;
@@ -66,11 +68,17 @@ public final class MainWindow {
 
     /**
      * @param recogniser hears what is spoken in clips without captions
+     * @param choice asks for files and folders
      * @param otherShade called to change over between light and dark
      */
     public MainWindow(
-            OpenProject project, Recogniser recogniser, Theme theme, Runnable otherShade) {
+            OpenProject project,
+            Recogniser recogniser,
+            FileChoice choice,
+            Theme theme,
+            Runnable otherShade) {
         this.project = project;
+        this.choice = choice;
         this.recogniser = recogniser;
         this.words = project.words();
         this.theme = theme;
@@ -177,14 +185,15 @@ public final class MainWindow {
         return switch (place) {
             case UNIT -> new UnitPlace(project, theme, this::go);
             case FOOTAGE ->
-                    new FootagePlace(project, scans, recogniser, theme, this::say, this::go);
+                    new FootagePlace(
+                            project, scans, recogniser, theme, choice, this::say, this::go);
             case STEPS ->
                     new SeamPlace(project, desk, drafts, seamState, theme, this::say, this::go);
-            case FIGURES -> new FigurePlace(project, desk, this::say, this::go);
-            case STORES -> new StoresPlace(project, theme, this::say, this::go);
+            case FIGURES -> new FigurePlace(project, desk, choice, this::say, this::go);
+            case STORES -> new StoresPlace(project, theme, choice, this::say, this::go);
             case TORQUE -> new TorquePlace(project, theme, this::say, this::go);
             case CHECKS -> new ChecksPlace(project, this::go);
-            case PUBLISH -> new PublishPlace(project, this::say);
+            case PUBLISH -> new PublishPlace(project, choice, this::say);
             case TIME, BENCH -> throw new IllegalArgumentException(place + " is not here yet");
         };
     }

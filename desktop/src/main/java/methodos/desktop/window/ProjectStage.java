@@ -5,6 +5,7 @@ import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
 import javafx.stage.Stage;
 import methodos.core.speech.Recogniser;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 
@@ -20,12 +21,14 @@ public final class ProjectStage implements AutoCloseable {
 
     /**
      * @param recogniser hears what is spoken in clips without captions
+     * @param choice asks for files and folders
      * @param settings where the chosen shade is kept
      */
     public ProjectStage(
             Stage stage,
             OpenProject project,
             Recogniser recogniser,
+            FileChoice choice,
             Theme theme,
             Preferences settings,
             double width,
@@ -36,6 +39,7 @@ public final class ProjectStage implements AutoCloseable {
                 new MainWindow(
                         project,
                         recogniser,
+                        choice,
                         theme,
                         () -> {
                             theme.change();

@@ -29,6 +29,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Tool;
 import methodos.core.sheet.Field;
 import methodos.desktop.RealWindow;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.theme.Theme;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -354,6 +355,7 @@ class StoresTest extends RealWindow {
                                 new StoresPlace(
                                         project,
                                         new Theme(false),
+                                        FileChoice.ofTheDesktop(),
                                         s -> said[0] = s,
                                         (OpenPoint p) -> {}));
         robot.interact(() -> new Scene(place[0].node()));

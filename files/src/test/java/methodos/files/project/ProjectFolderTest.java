@@ -110,7 +110,7 @@ class ProjectFolderTest {
     void aNewerMajorFormatIsRefusedAndUntouched() throws Exception {
         created().close();
         Path file = path.resolve("manual.json");
-        Files.writeString(file, Files.readString(file).replace("\"1.2\"", "\"2.0\""));
+        Files.writeString(file, Files.readString(file).replaceFirst("\"1\\.\\d+\"", "\"2.0\""));
         byte[] before = Files.readAllBytes(file);
         assertThatThrownBy(() -> ProjectFolder.open(path))
                 .isInstanceOf(ProjectProblem.class)
