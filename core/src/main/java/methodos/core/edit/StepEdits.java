@@ -3,15 +3,18 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import methodos.core.manual.Applicability;
+import methodos.core.manual.Consumable;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
+import methodos.core.manual.Look;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
+import methodos.core.manual.Reading;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -183,6 +186,69 @@ public final class StepEdits {
                             .withJoint(joint)
                             .withStep(s.withJoints(List.of(joint.id())));
                 });
+    }
+
+    public static Edit consumable(String step, String consumable, boolean used) {
+        return change(
+                "edit.stepConsumable",
+                step,
+                s -> {
+                    List<String> all = new ArrayList<>(s.consumables());
+                    all.remove(consumable);
+                    if (used) {
+                        all.add(consumable);
+                    }
+                    return s.withConsumables(all);
+                });
+    }
+
+    /** Puts a consumable that is not known yet into the manual and into the step. */
+    public static Edit newConsumable(String step, String name) {
+        return Edit.named(
+                "edit.stepConsumable",
+                m -> {
+                    Consumable made = new Consumable(m.nextId("c"), name, "");
+                    return consumable(step, made.id(), true)
+                            .change()
+                            .apply(m.withIdTaken().withConsumable(made));
+                });
+    }
+
+    public static Edit addReading(String step, Reading reading) {
+        return change(
+                "edit.reading",
+                step,
+                s -> {
+                    List<Reading> all = new ArrayList<>(s.readings());
+                    all.add(reading);
+                    return s.withReadings(all);
+                });
+    }
+
+    /** Changes a reading of a step; null takes it out. */
+    public static Edit reading(String step, int at, Reading reading) {
+        return change(
+                "edit.reading",
+                step,
+                s -> {
+                    List<Reading> all = new ArrayList<>(s.readings());
+                    if (reading == null) {
+                        all.remove(at);
+                    } else {
+                        all.set(at, reading);
+                    }
+                    return s.withReadings(all);
+                });
+    }
+
+    /** What is judged by eye in a step. */
+    public static Edit looks(String step, List<Look> looks) {
+        return change("edit.look", step, s -> s.withLooks(looks));
+    }
+
+    /** Whether a step may be left out. */
+    public static Edit optional(String step, boolean optional) {
+        return change("edit.optional", step, s -> s.withOptional(optional));
     }
 
     /** Sets the step's first hazard statement; null takes it away. */

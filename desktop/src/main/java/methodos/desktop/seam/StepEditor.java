@@ -8,6 +8,7 @@ import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
@@ -17,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Applicability;
+import methodos.core.manual.Consumable;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
@@ -40,6 +42,7 @@ final class StepEditor extends VBox {
     private final OpenProject project;
     private final SeamState state;
     private final DraftTold told;
+    private final StepMeasures measures;
     private final Words words;
     private final TextArea text = new TextArea();
     private String shown;
@@ -53,6 +56,7 @@ final class StepEditor extends VBox {
         this.project = project;
         this.state = state;
         this.told = told;
+        this.measures = new StepMeasures(project);
         this.words = project.words();
         getStyleClass().add("step-editor");
         Controls.named(text, "stepText", words.of("step.text"));
@@ -140,12 +144,16 @@ final class StepEditor extends VBox {
                                         a -> units(step, a))),
                         row("step.parts", parts(step)),
                         row("step.tools", tools(step)),
+                        row("step.consumables", consumables(step)),
                         row("step.torque", torque(step)),
+                        row("step.readings", measures.readings(step)),
+                        row("step.looks", measures.looks(step)),
                         row("step.hazard", hazard(step)));
         // what a draft tells stands beside its text, where it is read before it is accepted
         int behindText = getChildren().indexOf(text) + 1;
         told.still(step).ifPresent(s -> getChildren().add(behindText, row("step.still", s)));
         told.doubts(step).ifPresent(d -> getChildren().add(behindText, row("step.unsure", d)));
+        getChildren().add(optional(step));
         heard(step).ifPresent(q -> getChildren().add(row("step.heard", q)));
         Button delete = Controls.link("deleteStep", words.of("step.delete"), () -> delete(step));
         getChildren().add(delete);
@@ -263,6 +271,59 @@ final class StepEditor extends VBox {
                         .findFirst()
                         .map(t -> StepEdits.tool(step.id(), t.id(), true))
                         .orElseGet(() -> StepEdits.newTool(step.id(), name)));
+    }
+
+    private Node consumables(Step step) {
+        VBox list = new VBox(4);
+        for (String id : step.consumables()) {
+            project.manual()
+                    .consumable(id)
+                    .ifPresent(
+                            c -> {
+                                Label name = Controls.prose(c.label());
+                                HBox.setHgrow(name, Priority.ALWAYS);
+                                name.setMaxWidth(Double.MAX_VALUE);
+                                Button out =
+                                        Controls.button(
+                                                "removeConsumable-" + id,
+                                                "×",
+                                                () ->
+                                                        project.apply(
+                                                                StepEdits.consumable(
+                                                                        step.id(), id, false)));
+                                out.setAccessibleText(words.of("step.removeTool", c.label()));
+                                HBox line = new HBox(6, name, out);
+                                line.setAlignment(Pos.CENTER_LEFT);
+                                list.getChildren().add(line);
+                            });
+        }
+        List<String> known =
+                project.manual().consumables().stream().map(Consumable::label).toList();
+        list.getChildren()
+                .add(
+                        pick(
+                                "addConsumable",
+                                "step.addConsumable",
+                                known,
+                                n -> addConsumable(step, n)));
+        return list;
+    }
+
+    private void addConsumable(Step step, String name) {
+        project.apply(
+                project.manual().consumables().stream()
+                        .filter(c -> c.label().equalsIgnoreCase(name))
+                        .findFirst()
+                        .map(c -> StepEdits.consumable(step.id(), c.id(), true))
+                        .orElseGet(() -> StepEdits.newConsumable(step.id(), name)));
+    }
+
+    private CheckBox optional(Step step) {
+        CheckBox box = new CheckBox(words.of("step.optional"));
+        box.setId("stepOptional");
+        box.setSelected(step.optional());
+        box.setOnAction(e -> project.apply(StepEdits.optional(step.id(), box.isSelected())));
+        return box;
     }
 
     private PickField pick(String id, String key, List<String> known, Consumer<String> add) {

@@ -1,0 +1,127 @@
+package methodos.desktop.seam;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.stage.Stage;
+import methodos.core.check.Place;
+import methodos.core.manual.Practices;
+import methodos.core.manual.Reading;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+import methodos.desktop.RealWindow;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** What is measured and judged by eye in a step, what it uses, and whether it may be left out. */
+class StepMeasuresTest extends RealWindow {
+
+    private String step;
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
+    @BeforeEach
+    void chooseStep(FxRobot robot) {
+        step = manual().steps().skip(20).findFirst().map(Step::id).orElseThrow();
+        robot.interact(() -> window().chooseStep(step));
+        laidOut(robot);
+    }
+
+    private Step now() {
+        return manual().step(step).orElseThrow();
+    }
+
+    @Test
+    void aReadingHasItsLimitItsInstrumentAndItsSizes(FxRobot robot) {
+        fill(robot, "#addReading", "gap of the ring");
+        assertThat(now().readings().get(0).limit()).isInstanceOf(Value.Open.class);
+        fill(robot, "#readingLimit-0", "wide");
+        assertThat(node(robot, "#readingProblem-0", Label.class).getText()).contains("wide");
+        fill(robot, "#readingLimit-0", "0.05 to 0.15 mm");
+        fill(robot, "#readingCount-0", "4");
+        fill(robot, "#readingOtherwise-0", "fit a new ring");
+        fill(robot, "#readingSizes-0", "2.10 mm, 2.20 mm");
+        assertThat(node(robot, "#readingProblem-0", Label.class).getText()).isNotEmpty();
+        fill(robot, "#readingSizes-0", "2.10 mm, 2.20 mm; 0.10 mm");
+        @SuppressWarnings("unchecked")
+        ComboBox<Tool> tool = node(robot, "#readingTool-0", ComboBox.class);
+        robot.interact(() -> tool.setValue(tool.getItems().get(1)));
+        WaitForAsyncUtils.waitForFxEvents();
+        Reading reading = now().readings().get(0);
+        assertThat(reading.limit().known().orElseThrow().print()).isEqualTo("0.05 to 0.15 mm");
+        assertThat(reading.count()).isEqualTo(4);
+        assertThat(reading.otherwise()).isEqualTo("fit a new ring");
+        assertThat(reading.fit().stock()).hasSize(2);
+        assertThat(reading.tool()).isNotNull();
+        fire(robot, "#deleteReading-0");
+        assertThat(now().readings()).isEmpty();
+    }
+
+    private void fire(FxRobot robot, String id) {
+        laidOut(robot);
+        robot.interact(() -> ((ButtonBase) robot.lookup(id).query()).fire());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void whatIsJudgedByEyeHasWordsForGoodAndBad(FxRobot robot) throws Exception {
+        fill(robot, "#addLook", "the sealing lip");
+        fill(robot, "#lookPass-0", "smooth");
+        fill(robot, "#lookFail-0", "torn");
+        assertThat(now().looks())
+                .singleElement()
+                .satisfies(
+                        l -> {
+                            assertThat(l.pass()).isEqualTo("smooth");
+                            assertThat(l.fail()).isEqualTo("torn");
+                        });
+        until(
+                () ->
+                        project.openPoints().get().stream()
+                                .anyMatch(
+                                        p ->
+                                                p.key().equals("open.look.figure")
+                                                        && step.equals(p.step())));
+        fire(robot, "#deleteLook-0");
+        assertThat(now().looks()).isEmpty();
+    }
+
+    @Test
+    void aConsumableIsTakenFromTheListOrMade(FxRobot robot) {
+        int known = manual().consumables().size();
+        fill(robot, "#addConsumable", manual().consumables().get(0).label());
+        assertThat(now().consumables()).containsExactly(manual().consumables().get(0).id());
+        fill(robot, "#addConsumable", "assembly paste");
+        assertThat(manual().consumables()).hasSize(known + 1);
+        fire(robot, "#removeConsumable-" + manual().consumables().get(0).id());
+        assertThat(now().consumables()).hasSize(1);
+    }
+
+    @Test
+    void aStepThatMayBeLeftOutIsLeftOutWhereTheManualDoesSo(FxRobot robot) {
+        int all = new StepNumbers(manual(), Sight.EVERYTHING).count();
+        robot.interact(() -> ((CheckBox) robot.lookup("#stepOptional").query()).fire());
+        assertThat(now().optional()).isTrue();
+        assertThat(new StepNumbers(manual(), Sight.EVERYTHING).count()).isEqualTo(all);
+        show(robot, Place.UNIT);
+        laidOut(robot);
+        @SuppressWarnings("unchecked")
+        ComboBox<Practices.Optional> box = node(robot, "#practice-optional", ComboBox.class);
+        robot.interact(() -> box.setValue(Practices.Optional.LEFT_OUT));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(new StepNumbers(manual(), Sight.EVERYTHING).count()).isEqualTo(all - 1);
+        assertThat(manual().practices().optional()).isEqualTo(Practices.Optional.LEFT_OUT);
+    }
+}
