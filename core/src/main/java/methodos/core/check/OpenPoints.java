@@ -48,7 +48,7 @@ public final class OpenPoints {
         all.footage();
         all.steps();
         all.points.addAll(FigurePoints.of(all.manual, all.numbers));
-        all.points.addAll(StorePoints.of(all.manual, sight));
+        all.points.addAll(StorePoints.of(all.manual, sight, workspace.partsAnswer()));
         all.points.addAll(TorquePoints.of(all.manual, sight));
         all.points.addAll(DecisionPoints.of(all.manual, all.numbers));
         return List.copyOf(all.points);

@@ -6,13 +6,15 @@ import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
+import methodos.core.parts.PartsAnswer;
+import methodos.core.parts.PartsReport;
 
 /** What is open in the parts list and the kits. */
 final class StorePoints {
 
     private StorePoints() {}
 
-    static List<OpenPoint> of(Manual manual, Sight sight) {
+    static List<OpenPoint> of(Manual manual, Sight sight, PartsAnswer answer) {
         List<OpenPoint> points = new ArrayList<>();
         for (Part part : manual.parts()) {
             if (!part.applicability().concerns(sight)) {
@@ -39,7 +41,47 @@ final class StorePoints {
                 }
             }
         }
+        if (answer.given()) {
+            reported(points, PartsReport.of(manual, answer));
+        }
         return points;
+    }
+
+    private static void reported(List<OpenPoint> points, PartsReport report) {
+        report.unknown()
+                .forEach(p -> points.add(point("open.service.unknown", p, p.label(), p.number())));
+        report.replaced()
+                .forEach(
+                        r ->
+                                points.add(
+                                        point(
+                                                "open.service.replaced",
+                                                r.part(),
+                                                r.part().label(),
+                                                r.part().number(),
+                                                r.replacement().number())));
+        report.scarce()
+                .forEach(
+                        s ->
+                                points.add(
+                                        point(
+                                                "open.service.scarce",
+                                                s.part(),
+                                                s.part().label(),
+                                                s.stock(),
+                                                s.part().quantity())));
+        report.kits()
+                .forEach(
+                        k ->
+                                points.add(
+                                        new OpenPoint(
+                                                Place.STORES,
+                                                "open.service.kit",
+                                                List.of(
+                                                        k.kit().number(),
+                                                        String.join("; ", k.differences())),
+                                                null,
+                                                k.kit().id())));
     }
 
     private static OpenPoint point(String key, Part part, Object... arguments) {

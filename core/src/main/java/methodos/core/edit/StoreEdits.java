@@ -9,6 +9,7 @@ import methodos.core.manual.Consumable;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.Replacement;
 import methodos.core.manual.Tool;
 
 /** The changes that are made to parts, kits, tools and consumables. */
@@ -69,6 +70,11 @@ public final class StoreEdits {
         return Edit.named(
                 "edit.newConsumable",
                 m -> m.withIdTaken().withConsumable(new Consumable(m.nextId("c"), name, "")));
+    }
+
+    /** Puts down that a newer number takes the place of a part's. */
+    public static Edit replaced(String part, Replacement replacement) {
+        return Edit.named("edit.replacePart", part(part, p -> p.withReplacement(replacement)));
     }
 
     /** Puts the newer number of a part in the place of the one that it has. */

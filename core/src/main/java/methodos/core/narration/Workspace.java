@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import methodos.core.manual.Manual;
+import methodos.core.parts.PartsAnswer;
 import methodos.core.scan.Scan;
 
 /**
@@ -12,12 +13,14 @@ import methodos.core.scan.Scan;
  * @param captions by the id of the clip
  * @param scans by the id of the clip, of those that are scanned already
  * @param drafts by the id of the clip, of those whose narration is read already
+ * @param partsAnswer what the parts service said last
  */
 public record Workspace(
         Manual manual,
         Map<String, Captions> captions,
         Map<String, Scan> scans,
-        Map<String, Draft> drafts) {
+        Map<String, Draft> drafts,
+        PartsAnswer partsAnswer) {
 
     public Workspace {
         captions = Map.copyOf(captions);
@@ -27,7 +30,7 @@ public record Workspace(
 
     /** Where nothing is drafted yet. */
     public Workspace(Manual manual, Map<String, Captions> captions, Map<String, Scan> scans) {
-        this(manual, captions, scans, Map.of());
+        this(manual, captions, scans, Map.of(), PartsAnswer.NONE);
     }
 
     /** Where nothing is scanned yet. */
@@ -44,7 +47,7 @@ public record Workspace(
     }
 
     public Workspace with(Manual changed) {
-        return new Workspace(changed, captions, scans, drafts);
+        return new Workspace(changed, captions, scans, drafts, partsAnswer);
     }
 
     public Workspace withCaptions(String clip, Captions changed) {
@@ -52,7 +55,7 @@ public record Workspace(
         all.put(clip, changed);
         Map<String, Draft> others = new HashMap<>(drafts);
         others.remove(clip);
-        return new Workspace(manual, all, scans, others);
+        return new Workspace(manual, all, scans, others, partsAnswer);
     }
 
     public Optional<Draft> draft(String clip) {
@@ -62,12 +65,16 @@ public record Workspace(
     public Workspace withDraft(String clip, Draft draft) {
         Map<String, Draft> all = new HashMap<>(drafts);
         all.put(clip, draft);
-        return new Workspace(manual, captions, scans, all);
+        return new Workspace(manual, captions, scans, all, partsAnswer);
     }
 
     public Workspace withScan(String clip, Scan scan) {
         Map<String, Scan> all = new HashMap<>(scans);
         all.put(clip, scan);
-        return new Workspace(manual, captions, all, drafts);
+        return new Workspace(manual, captions, all, drafts, partsAnswer);
+    }
+
+    public Workspace withPartsAnswer(PartsAnswer answer) {
+        return new Workspace(manual, captions, scans, drafts, answer);
     }
 }

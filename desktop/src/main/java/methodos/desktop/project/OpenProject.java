@@ -26,6 +26,7 @@ import methodos.core.manual.Sight;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
 import methodos.core.narration.Workspace;
+import methodos.core.parts.PartsAnswer;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;
 import methodos.files.project.ProjectFolder;
@@ -168,6 +169,12 @@ public final class OpenProject implements AutoCloseable {
     /** Puts the scan of a clip beside the manual; it is no part of it and is not saved with it. */
     public void keepScan(String clip, Scan scan) {
         workspace.set(workspace.get().withScan(clip, scan));
+        derive();
+    }
+
+    /** Puts what the parts service said beside the manual; it is not saved with it. */
+    public void keepPartsAnswer(PartsAnswer answer) {
+        workspace.set(workspace.get().withPartsAnswer(answer));
         derive();
     }
 

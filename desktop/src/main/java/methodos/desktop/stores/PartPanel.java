@@ -82,6 +82,7 @@ final class PartPanel extends VBox {
                 part,
                 (p, typed) -> p.withCoveredBy(StoreEdits.items(manual, typed)));
         replaced(part);
+        offered(part);
         field("partNote", part.note(), part, Part::withNote);
         getChildren()
                 .add(
@@ -193,6 +194,37 @@ final class PartPanel extends VBox {
                                     words.of("stores.takeReplacement", now.number()),
                                     () -> project.apply(StoreEdits.replace(part.id()))));
         }
+    }
+
+    /** What the parts service said of it. */
+    private void offered(Part part) {
+        project.workspace()
+                .get()
+                .partsAnswer()
+                .offer(part.number())
+                .ifPresent(
+                        o -> {
+                            getChildren()
+                                    .add(
+                                            Controls.label(
+                                                    words.of("stores.offer", o.price(), o.stock()),
+                                                    "soft"));
+                            if (o.replacement() != null
+                                    && !o.replacement().equals(part.replacement())) {
+                                getChildren()
+                                        .add(
+                                                Controls.link(
+                                                        "noteReplacement",
+                                                        words.of(
+                                                                "stores.noteReplacement",
+                                                                o.replacement().number()),
+                                                        () ->
+                                                                project.apply(
+                                                                        StoreEdits.replaced(
+                                                                                part.id(),
+                                                                                o.replacement()))));
+                            }
+                        });
     }
 
     private void stops(Part part, PartLine line) {

@@ -33,7 +33,12 @@ import methodos.core.edit.StoreEdits;
 import methodos.core.edit.UnitEdits;
 import methodos.core.kit.StoreList;
 import methodos.core.manual.Consumable;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Part;
 import methodos.core.manual.Tool;
+import methodos.core.parts.PartsAnswer;
+import methodos.core.parts.PartsReport;
+import methodos.core.parts.PartsService;
 import methodos.core.sheet.Sheet;
 import methodos.core.sheet.SheetKind;
 import methodos.core.words.Words;
@@ -45,6 +50,7 @@ import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
+import methodos.files.parts.FolderPartsService;
 import methodos.files.sheet.SheetFile;
 import methodos.files.sheet.SheetProblem;
 
@@ -150,7 +156,48 @@ public final class StoresPlace implements PlaceView {
                 Controls.label(words.of("stores.lists"), "panel-head"),
                 Controls.prose(words.of("stores.lists.how"), "soft"),
                 Controls.link("importList", words.of("stores.import"), this::chooseList),
-                Controls.link("pasteList", words.of("stores.paste"), this::pasteList));
+                Controls.link("pasteList", words.of("stores.paste"), this::pasteList),
+                Controls.link("askService", words.of("stores.ask"), this::askService));
+    }
+
+    /** Asks the service in the project's folder; where there is none, asks the user where it is. */
+    private void askService() {
+        FolderPartsService own = new FolderPartsService(project.path().resolve("parts-service"));
+        if (own.there()) {
+            ask(own);
+        } else {
+            choice.folder(node, words.of("stores.ask.folder"))
+                    .ifPresent(folder -> ask(new FolderPartsService(folder)));
+        }
+    }
+
+    /** Asks for all parts and kits; the answer comes beside the interface. */
+    void ask(PartsService service) {
+        List<String> numbers =
+                PartsAnswer.asked(project.manual().parts().stream().map(Part::number).toList());
+        List<String> kits = project.manual().kits().stream().map(Kit::number).toList();
+        reading.execute(
+                () -> {
+                    try {
+                        PartsAnswer answer = service.ask(numbers, kits);
+                        Platform.runLater(() -> answered(answer, numbers.size()));
+                    } catch (PartsService.Unavailable e) {
+                        Platform.runLater(() -> message.accept(e.getMessage()));
+                    }
+                });
+    }
+
+    private void answered(PartsAnswer answer, int asked) {
+        project.keepPartsAnswer(answer);
+        PartsReport report = PartsReport.of(project.manual(), answer);
+        message.accept(
+                words.of(
+                        "stores.answered",
+                        asked,
+                        report.replaced().size(),
+                        report.scarce().size(),
+                        report.unknown().size(),
+                        report.kits().size()));
     }
 
     private void show(Face now) {

@@ -298,6 +298,37 @@ class StoresTest extends RealWindow {
         assertThat(manual().consumables().get(0).amount()).isEqualTo("5 g");
     }
 
+    // ---------------------------------------------------------------- the parts service
+
+    @Test
+    void whatThePartsServiceSaysIsOpenUntilItIsTakenOver(FxRobot robot) throws Exception {
+        inView(robot, "#askService");
+        robot.clickOn("#askService");
+        until(() -> project.workspace().get().partsAnswer().given());
+        assertThat(node(robot, "#message", Labeled.class).getText())
+                .isEqualTo(
+                        "25 numbers asked: 1 with a newer number, 1 short in stock, 0 not known;"
+                                + " one kit has changed.");
+        until(
+                () ->
+                        project.openPoints().get().stream()
+                                .anyMatch(p -> p.key().equals("open.service.replaced")));
+        choose(robot, part("14").id());
+        fire(robot, "#noteReplacement");
+        fire(robot, "#takeReplacement");
+        assertThat(part("14").number()).isEqualTo("HV-80-3014B");
+        until(
+                () ->
+                        project.openPoints().get().stream()
+                                .noneMatch(p -> p.key().equals("open.service.replaced")));
+    }
+
+    private void fire(FxRobot robot, String id) {
+        laidOut(robot);
+        robot.interact(() -> ((Button) robot.lookup(id).query()).fire());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
     // ---------------------------------------------------------------- lists
 
     @Test
