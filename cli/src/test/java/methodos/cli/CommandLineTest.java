@@ -89,6 +89,17 @@ class CommandLineTest {
         assertThat(run("import", demo, "--parts", list)).isEqualTo(3);
         assertThat(complaint()).contains("Line 3, qty: “few” is no whole number.");
         assertThat(Files.readAllBytes(demo.resolve("manual.json"))).isEqualTo(before);
+        Files.writeString(list, "kit,item,qty\nQA80-K3,11,2\n,13,1\n");
+        assertThat(run("import", demo, "--kits", list)).isZero();
+        assertThat(output()).startsWith("1 kits added, 0 changed, 2 not in the list");
+        Files.writeString(list, "tool,size,kind\nreamer,8 mm,special\n");
+        assertThat(run("import", demo, "--tools", list)).isZero();
+        assertThat(output()).startsWith("1 tools added");
+        Files.writeString(list, "joint,torque (N·m),class\nBracket,20,8.8\n");
+        assertThat(run("import", demo, "--torques", list)).isZero();
+        assertThat(output()).startsWith("1 joints added");
+        Files.writeString(list, "joint,torque\nBracket,20 mm\n");
+        assertThat(run("import", demo, "--torques", list)).isEqualTo(3);
         refused("nowhere.csv", "import", demo, "--parts", "nowhere.csv");
     }
 

@@ -26,7 +26,8 @@ import org.dhatim.fastexcel.reader.Row;
  *
  * <p>CSV may be UTF-8 or UTF-16 with a mark, else UTF-8 or, where that fails, Windows-1252; its
  * delimiter is the one of comma, semicolon and tab that stands most often in the header. Of a
- * workbook the first sheet is read, formulas by the value that was kept with them.
+ * workbook the first sheet is read, formulas by the value that was kept with them, and what is
+ * merged over several rows as said in each of them.
  */
 public final class SheetFile {
 
@@ -151,15 +152,28 @@ public final class SheetFile {
                 List<String> cells = new ArrayList<>();
                 for (int i = 0; i < row.getCellCount(); i++) {
                     Cell cell = row.getCell(i);
-                    cells.add(cell == null ? "" : String.valueOf(text(cell)));
+                    cells.add(cell == null ? "" : value(cell, row.getRowNum(), name));
                 }
                 rows.add(new Sheet.Row(row.getRowNum(), cells));
             }
+            return MergedCells.of(file).filled(rows);
         } catch (RuntimeException e) {
             // damaged workbooks make the reader fail in every way there is
             throw new SheetProblem(name + " is no readable workbook.", e);
         }
-        return rows;
+    }
+
+    /** A formula whose value was never kept would read as nothing: that is said instead. */
+    private static String value(Cell cell, int line, String name) throws SheetProblem {
+        String text = text(cell);
+        if (text.isEmpty() && cell.getFormula() != null) {
+            throw new SheetProblem(
+                    name
+                            + " has a formula in line "
+                            + line
+                            + " whose value is not kept. Save it once in the program that made it.");
+        }
+        return text;
     }
 
     /** Numbers as they are shown in a list: 4, not 4.0. */

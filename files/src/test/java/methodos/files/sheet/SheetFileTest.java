@@ -134,4 +134,100 @@ class SheetFileTest {
             }
         }
     }
+
+    private Sheet merged(boolean formula) throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (Workbook book = new Workbook(out, "test", "1.0")) {
+            Worksheet sheet = book.newWorksheet("Kits");
+            String[] head = {"Kit", "Item", "Qty"};
+            for (int i = 0; i < head.length; i++) {
+                sheet.value(0, i, head[i]);
+            }
+            sheet.value(1, 0, "K1");
+            sheet.value(1, 1, 7);
+            sheet.value(1, 2, 4);
+            sheet.value(2, 1, 8);
+            if (formula) {
+                sheet.formula(2, 2, "2*2");
+            } else {
+                sheet.value(2, 2, 2);
+            }
+            sheet.range(1, 0, 2, 0).merge();
+        }
+        return SheetFile.read(file("merged.xlsx", out.toByteArray()));
+    }
+
+    @Test
+    void whatIsMergedOverRowsIsSaidInEachOfThem() throws Exception {
+        Sheet sheet = merged(false);
+        assertThat(sheet.rows()).extracting(r -> r.cell(0)).containsExactly("K1", "K1");
+        assertThat(sheet.rows()).extracting(r -> r.cell(2)).containsExactly("4", "2");
+    }
+
+    @Test
+    void aFormulaWithoutItsValueIsNotReadAsNothing() {
+        assertThatThrownBy(() -> merged(true))
+                .isInstanceOf(SheetProblem.class)
+                .hasMessageContaining("formula in line 3");
+    }
+
+    @Test
+    void aMillionRowsAreRefusedWithoutReadingThemAll() throws Exception {
+        Path large = folder.resolve("million.csv");
+        try (var out = Files.newBufferedWriter(large)) {
+            out.write("item,name,qty\n");
+            for (int i = 0; i < 1_000_000; i++) {
+                out.write(i + ",washer,1\n");
+            }
+        }
+        assertThatThrownBy(() -> SheetFile.read(large))
+                .hasMessageContaining("more than 50000 rows");
+    }
+
+    @Test
+    void wrongUnitsAreNamedWithLineAndColumn() throws Exception {
+        SheetReading torques =
+                SheetKind.TORQUES.read(
+                        csv("Joint;Torque (furlong)\ncap;7\nbody;9 bar\n"), Manual.titled("x"));
+        assertThat(torques.problems()).hasSize(2);
+        assertThat(torques.problems().get(0).sentence()).startsWith("Line 2, Torque (furlong): ");
+        assertThat(torques.problems().get(1).sentence())
+                .isEqualTo("Line 3, Torque (furlong): “9 bar” is no torque.");
+    }
+
+    @Test
+    void rowsThatWereCopiedAreRead() throws Exception {
+        Sheet sheet = SheetFile.pasted("Item\tName\n7\tcap, \"long\" screw\n");
+        assertThat(sheet.rows().get(0).cells()).containsExactly("7", "cap, \"long\" screw");
+        assertThatThrownBy(() -> SheetFile.pasted(" ")).hasMessageContaining("no rows");
+    }
+
+    @Test
+    void listsOfAllKindsSurviveDamageWholeOrNotAtAll() throws Exception {
+        Random random = new Random(12);
+        Manual manual = Manual.titled("x");
+        String[] lists = {
+            "item,name,qty,renew\n7,screw,4,new\n8,\"ring, thin\",2,no\n",
+            "kit,item,qty\nK1,7,2\n",
+            "tool,size,kind\nhex key,5 mm,standard\n",
+            "joint,torque,class\ncap,7 to 8.5 N·m,8.8\n"
+        };
+        for (int i = 0; i < 800; i++) {
+            byte[] bytes = lists[i % 4].getBytes(UTF_8);
+            for (int k = 0; k < 1 + i % 7; k++) {
+                bytes[random.nextInt(bytes.length)] = (byte) random.nextInt(256);
+            }
+            try {
+                Sheet sheet = SheetFile.read(file("damaged.csv", bytes));
+                SheetReading reading = SheetKind.values()[i % 4].read(sheet, manual);
+                if (reading.problems().isEmpty()) {
+                    assertThat(reading.edit().change().apply(manual)).isNotNull();
+                } else {
+                    assertThat(reading.problems()).allMatch(p -> !p.sentence().contains("null"));
+                }
+            } catch (SheetProblem e) {
+                assertThat(e.getMessage()).doesNotContain("\n");
+            }
+        }
+    }
 }
