@@ -11,6 +11,7 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.edit.FigureEdits;
 import methodos.core.manual.Figure;
@@ -115,6 +116,7 @@ final class PicturePanel extends VBox {
         ToggleButton button = new ToggleButton(words.of("figure." + name));
         button.setId(name);
         button.getStyleClass().add("framer");
+        button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(
                 e -> {
                     bench.take(button.isSelected() ? framer : null);

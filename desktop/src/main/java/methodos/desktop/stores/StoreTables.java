@@ -62,12 +62,12 @@ final class StoreTables {
     private ListTable<Part> parts() {
         ListTable<Part> table = table("parts", "stores.parts");
         table.typed("stores.item", 52, Part::item, part(Part::withItem));
-        table.typed("stores.part", 176, Part::name, part(this::name));
-        table.typed("stores.size", 86, Part::size, part(Part::withSize));
-        table.typed("stores.number", 112, Part::number, part(Part::withNumber));
+        table.typed("stores.part", 158, Part::name, part(this::name));
+        table.typed("stores.size", 80, Part::size, part(Part::withSize));
+        table.typed("stores.number", 106, Part::number, part(Part::withNumber));
         table.typed(
                 "stores.quantity",
-                46,
+                42,
                 p -> String.valueOf(p.quantity()),
                 part((p, typed) -> p.withQuantity(count(typed))));
         table.chosen(
@@ -78,7 +78,7 @@ final class StoreTables {
                 ReuseRule.values());
         table.typed(
                 "stores.partOn",
-                50,
+                66,
                 p -> items(p.sitsOn() == null ? List.of() : List.of(p.sitsOn())),
                 part(
                         (p, typed) -> {
@@ -87,7 +87,7 @@ final class StoreTables {
                         }));
         table.typed(
                 "stores.partCovered",
-                76,
+                92,
                 p -> items(p.coveredBy()),
                 part((p, typed) -> p.withCoveredBy(StoreEdits.items(project.manual(), typed))));
         table.shown(

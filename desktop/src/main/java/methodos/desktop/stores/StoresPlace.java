@@ -331,11 +331,13 @@ public final class StoresPlace implements PlaceView {
         rows.add(
                 new StoreRow.Heading(
                         words.of("stores.parts"),
-                        words.of(
-                                "stores.parts.note",
-                                list.parts().size(),
-                                list.touched(),
-                                parts.size())));
+                        list.parts().isEmpty()
+                                ? words.of("stores.parts.empty")
+                                : words.of(
+                                        "stores.parts.note",
+                                        list.parts().size(),
+                                        list.touched(),
+                                        parts.size())));
         rows.addAll(parts);
         List<StoreRow> tools =
                 list.tools().stream()
