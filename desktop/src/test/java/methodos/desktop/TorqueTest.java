@@ -237,4 +237,37 @@ class TorqueTest extends RealWindow {
         assertThat(usual.quantity().print()).isEqualTo("9.5 N·m");
         assertThat(usual.accepted()).isFalse();
     }
+
+    @Test
+    void theScrewsAreDrawnInTheirOrderAndLeadToTheirFigure(FxRobot robot) {
+        robot.clickOn("#torque-" + cap.id());
+        WaitForAsyncUtils.waitForFxEvents();
+        laidOut(robot);
+        robot.interact(() -> ((Button) robot.lookup("#changeOrder").query()).fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        String figure =
+                manual().steps()
+                        .filter(s -> s.joints().contains(cap.id()))
+                        .findFirst()
+                        .orElseThrow()
+                        .figures()
+                        .get(0);
+        assertThat(robot.lookup("#figure-" + figure).tryQuery()).isPresent();
+    }
+
+    @Test
+    void usualTorquesAreTypedOnOneLine(FxRobot robot) {
+        int before = manual().torqueDefaults().size();
+        fill(robot, "#addUsual", "M10, 8.8, dry");
+        assertThat(manual().torqueDefaults()).hasSize(before);
+        fill(robot, "#addUsual", "M10, 8.8, dry: 46 mm");
+        assertThat(node(robot, "#message", Label.class).getText())
+                .isEqualTo("“46 mm” is no torque.");
+        fill(robot, "#addUsual", "M10, 8.8: 46 N·m");
+        assertThat(manual().torqueDefaults()).hasSize(before + 1);
+        assertThat(manual().torqueDefaults().get(before).torque().print()).isEqualTo("46 N·m");
+        robot.interact(() -> ((Button) robot.lookup("#deleteUsual-" + before).query()).fire());
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().torqueDefaults()).hasSize(before);
+    }
 }

@@ -49,6 +49,11 @@ public final class TorqueEdits {
                 usual.torque(), List.of(new Evidence.Documented("usual torques", line)), false);
     }
 
+    /** The list of usual torques. */
+    public static Edit usual(List<TorqueDefault> all) {
+        return Edit.named("edit.usualTorques", m -> m.withTorqueDefaults(all));
+    }
+
     public static Edit addWrench(String name, Quantity range) {
         return Edit.named(
                 "edit.addWrench",

@@ -18,12 +18,14 @@ import methodos.core.check.Place;
 import methodos.core.edit.StepEdits;
 import methodos.core.edit.StoreEdits;
 import methodos.core.ledger.PartLine;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Replacement;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Tool;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -116,6 +118,51 @@ final class PartPanel extends VBox {
                                                                 "stores.usedIn",
                                                                 numbers.of(s.id()).orElseThrow()),
                                                         () -> go(s.id()))));
+    }
+
+    /** The figure that shows how a tool is made. */
+    void sketch(Tool tool) {
+        ComboBox<Figure> box =
+                Controls.named(new ComboBox<>(), "toolSketch", words.of("stores.sketch"));
+        box.getItems().add(null);
+        box.getItems().addAll(project.manual().figures());
+        box.setConverter(
+                new NameConverter<>(
+                        f ->
+                                f == null
+                                        ? words.of("stores.noSketch")
+                                        : f.title().isBlank() ? f.id() : f.title()));
+        box.setValue(
+                tool.sketch() == null ? null : project.manual().figure(tool.sketch()).orElse(null));
+        box.setMaxWidth(Double.MAX_VALUE);
+        box.setOnAction(
+                e ->
+                        project.apply(
+                                StoreEdits.lists(
+                                        StoreEdits.tool(
+                                                tool.id(),
+                                                t ->
+                                                        t.withSketch(
+                                                                box.getValue() == null
+                                                                        ? null
+                                                                        : box.getValue().id())))));
+        row("sketch", box);
+        if (box.getValue() != null) {
+            String figure = box.getValue().id();
+            getChildren()
+                    .add(
+                            Controls.link(
+                                    "showSketch",
+                                    words.of("stores.showSketch"),
+                                    () ->
+                                            go.accept(
+                                                    new OpenPoint(
+                                                            Place.FIGURES,
+                                                            "",
+                                                            List.of(),
+                                                            null,
+                                                            figure))));
+        }
     }
 
     private void go(String step) {

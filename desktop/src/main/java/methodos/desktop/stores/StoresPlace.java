@@ -373,6 +373,7 @@ public final class StoresPlace implements PlaceView {
                                     .orElse("");
             String reason = tool.instead() == null ? "" : tool.instead().reason();
             panel.show(tool.label(), List.of(tool.note(), instead, reason), t.row().steps());
+            panel.sketch(tool);
         } else if (row instanceof StoreRow.Consumables c) {
             chosen = row.id();
             Consumable consumable = c.row().consumable();

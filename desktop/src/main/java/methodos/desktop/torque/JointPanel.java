@@ -17,6 +17,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import methodos.core.check.OpenPoint;
+import methodos.core.check.Place;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Joint;
@@ -36,6 +38,7 @@ import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Theme;
 
 /** The chosen joint: its rounds with the wrench for each, what its screw bears, what was said. */
 final class JointPanel extends VBox {
@@ -47,9 +50,21 @@ final class JointPanel extends VBox {
     private final Words words;
     private final TorqueDrawing drawing;
     private final Consumer<String> message;
+    private final Consumer<OpenPoint> go;
+    private final OrderDrawing screws;
 
-    JointPanel(OpenProject project, TorqueDrawing drawing, Consumer<String> message) {
+    /**
+     * @param go goes to the figure that shows the order
+     */
+    JointPanel(
+            OpenProject project,
+            Theme theme,
+            TorqueDrawing drawing,
+            Consumer<String> message,
+            Consumer<OpenPoint> go) {
         super(6);
+        this.screws = new OrderDrawing(theme);
+        this.go = go;
         this.project = project;
         this.words = project.words();
         this.drawing = drawing;
@@ -64,6 +79,7 @@ final class JointPanel extends VBox {
         }
         JointTorque torque = JointTorque.of(project.manual(), joint);
         getChildren().add(Controls.prose(joint.name(), "panel-head"));
+        order(joint);
         rounds(torque);
         getChildren().add(Controls.label(words.of("torque.bears"), "strong"));
         bears(torque);
@@ -235,6 +251,31 @@ final class JointPanel extends VBox {
         HBox row = new HBox(4, name, control);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
+    }
+
+    /** The screws in their order, where a figure of the joint's step shows them. */
+    private void order(Joint joint) {
+        OrderDrawing.of(project.manual(), joint)
+                .ifPresent(
+                        shown -> {
+                            Canvas canvas = new Canvas(OrderDrawing.WIDTH, OrderDrawing.HEIGHT);
+                            screws.draw(canvas, shown.order());
+                            canvas.setAccessibleText(words.of("torque.orderOf", joint.name()));
+                            getChildren()
+                                    .addAll(
+                                            canvas,
+                                            Controls.link(
+                                                    "changeOrder",
+                                                    words.of("torque.changeOrder"),
+                                                    () ->
+                                                            go.accept(
+                                                                    new OpenPoint(
+                                                                            Place.FIGURES,
+                                                                            "",
+                                                                            List.of(),
+                                                                            null,
+                                                                            shown.figure().id()))));
+                        });
     }
 
     private void rounds(JointTorque torque) {

@@ -59,6 +59,7 @@ public final class TorquePlace implements PlaceView {
     private FaultPanel fault;
     private final JointPanel panel;
     private final WrenchList wrenches;
+    private final UsualList usual;
     private final List<JointRow> drawn = new ArrayList<>();
     private List<TighteningTable.Row> joints = List.of();
     private List<Object> shown = List.of();
@@ -71,8 +72,9 @@ public final class TorquePlace implements PlaceView {
         this.message = message;
         this.theme = theme;
         this.drawing = new TorqueDrawing(theme, words);
-        this.panel = new JointPanel(project, drawing, message);
+        this.panel = new JointPanel(project, theme, drawing, message, go);
         this.wrenches = new WrenchList(project, message);
+        this.usual = new UsualList(project, message);
         this.plan = Controls.prose("", "accent");
         plan.setId("wrenchPlan");
         this.empty = Controls.prose(words.of("torque.empty"), "soft");
@@ -94,7 +96,8 @@ public final class TorquePlace implements PlaceView {
         this.overview = scroll(center, "place");
         overview.setId("torqueOverview");
         node.setCenter(overview);
-        VBox side = new VBox(16, panel, wrenches, new OpenPointList(project, Place.TORQUE, go));
+        VBox side =
+                new VBox(16, panel, wrenches, usual, new OpenPointList(project, Place.TORQUE, go));
         side.setPadding(new Insets(14));
         this.beside = scroll(side, "side");
         beside.setPrefWidth(SIDE);
@@ -184,6 +187,8 @@ public final class TorquePlace implements PlaceView {
                         project.manual().joints(),
                         project.manual().wrenches(),
                         project.manual().practices(),
+                        project.manual().torqueDefaults(),
+                        project.manual().figures(),
                         theme.palette().get());
         if (now.equals(shown)) {
             return; // what is being typed stays
@@ -212,6 +217,7 @@ public final class TorquePlace implements PlaceView {
         Controls.seen(empty, none);
         plan.setText(none ? "" : told(WrenchPlan.of(project.manual(), project.sight().get())));
         wrenches.refresh();
+        usual.refresh();
         if (joints.stream().noneMatch(r -> r.joint().id().equals(chosen))) {
             chosen = none ? null : joints.get(0).joint().id();
         }

@@ -298,6 +298,21 @@ class StoresTest extends RealWindow {
         assertThat(manual().consumables().get(0).amount()).isEqualTo("5 g");
     }
 
+    @Test
+    void aToolThatIsMadeHereHasItsSketch(FxRobot robot) {
+        Tool guide =
+                manual().tools().stream()
+                        .filter(t -> t.kind() == Tool.Kind.MADE_UP)
+                        .findFirst()
+                        .orElseThrow();
+        choose(robot, guide.id());
+        ComboBox<methodos.core.manual.Figure> sketch = node(robot, "#toolSketch", ComboBox.class);
+        robot.interact(() -> sketch.setValue(sketch.getItems().get(1)));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().tool(guide.id()).orElseThrow().sketch())
+                .isEqualTo(manual().figures().get(0).id());
+    }
+
     // ---------------------------------------------------------------- the parts service
 
     @Test
