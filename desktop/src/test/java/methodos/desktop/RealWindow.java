@@ -8,6 +8,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.prefs.BackingStoreException;
 import java.util.prefs.Preferences;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -103,6 +104,7 @@ public abstract class RealWindow {
     }
 
     protected void show(FxRobot robot, Place place) {
+        laidOut(robot);
         robot.clickOn("#place-" + place.name());
         WaitForAsyncUtils.waitForFxEvents();
     }
@@ -143,10 +145,25 @@ public abstract class RealWindow {
         laidOut(robot);
     }
 
-    /** Nodes made just now have no place before the next layout, and would be clicked amiss. */
+    /**
+     * Nodes made just now have no place before the next layout, and would be clicked amiss. The
+     * robot asks for their bounds on its own thread: they are reckoned here, on that of the window,
+     * so that the two do not reckon them at once.
+     */
     protected void laidOut(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
-        robot.interact(() -> window().root().layout());
+        robot.interact(
+                () -> {
+                    window().root().applyCss();
+                    window().root().layout();
+                    reckonBounds(window().root());
+                });
+    }
+
+    private static void reckonBounds(Node node) {
+        if (node.getBoundsInParent() != null && node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(RealWindow::reckonBounds);
+        }
     }
 
     protected static <T extends Node> T node(FxRobot robot, String query, Class<T> type) {

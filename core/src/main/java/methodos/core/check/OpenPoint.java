@@ -12,4 +12,15 @@ import java.util.List;
  * @param subject id of the clip, part, joint, figure or document that it concerns, null where none
  */
 public record OpenPoint(
-        Place place, String key, List<Object> arguments, String step, String subject) {}
+        Place place, String key, List<Object> arguments, String step, String subject) {
+
+    /** Leads to a step, with nothing said of it. */
+    public static OpenPoint toStep(String step) {
+        return new OpenPoint(Place.STEPS, "", List.of(), step, null);
+    }
+
+    /** Leads to a figure, with nothing said of it. */
+    public static OpenPoint toFigure(String figure) {
+        return new OpenPoint(Place.FIGURES, "", List.of(), null, figure);
+    }
+}

@@ -61,4 +61,13 @@ public record Decision(
         derived = derived == null ? List.of() : List.copyOf(derived);
         rules = rules == null ? List.of() : List.copyOf(rules);
     }
+
+    /** What a measure measures, its symbol where nothing is said or it is reckoned. */
+    public String nameOf(String symbol) {
+        return measures.stream()
+                .filter(m -> m.symbol().equals(symbol) && !m.name().isEmpty())
+                .map(Measure::name)
+                .findFirst()
+                .orElse(symbol);
+    }
 }

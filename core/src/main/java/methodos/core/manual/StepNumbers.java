@@ -3,6 +3,7 @@ package methodos.core.manual;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /** The numbers of the steps that a sight shows: from 1, through all stages. */
@@ -19,6 +20,14 @@ public final class StepNumbers {
     public OptionalInt of(String step) {
         Integer n = numbers.get(step);
         return n == null ? OptionalInt.empty() : OptionalInt.of(n);
+    }
+
+    /** The step that has a number, as it is typed; empty where there is none. */
+    public Optional<String> step(String number) {
+        return numbers.entrySet().stream()
+                .filter(e -> String.valueOf(e.getValue()).equals(number))
+                .map(Map.Entry::getKey)
+                .findFirst();
     }
 
     public int count() {

@@ -142,16 +142,8 @@ public final class DecisionList extends VBox {
         String then =
                 rule.measure() == null
                         ? rule.verdict()
-                        : words.of("decision.thenMeasure", name(decision, rule.measure()));
-        return (own ? name(decision, rule.after()) + " " : "") + when + ": " + then;
-    }
-
-    private static String name(Decision decision, String symbol) {
-        return decision.measures().stream()
-                .filter(m -> m.symbol().equals(symbol) && !m.name().isEmpty())
-                .map(Decision.Measure::name)
-                .findFirst()
-                .orElse(symbol);
+                        : words.of("decision.thenMeasure", decision.nameOf(rule.measure()));
+        return (own ? decision.nameOf(rule.after()) + " " : "") + when + ": " + then;
     }
 
     /** What is open about it, or that nothing is. */
@@ -180,14 +172,7 @@ public final class DecisionList extends VBox {
                         Controls.link(
                                 "look-" + step.id(),
                                 words.of("decision.inStep", numbers.of(step.id()).getAsInt()),
-                                () ->
-                                        go.accept(
-                                                new OpenPoint(
-                                                        Place.STEPS,
-                                                        "",
-                                                        List.of(),
-                                                        step.id(),
-                                                        null))));
+                                () -> go.accept(OpenPoint.toStep(step.id()))));
         VBox content =
                 new VBox(
                         0,
@@ -199,14 +184,7 @@ public final class DecisionList extends VBox {
                             Controls.link(
                                     "lookFigure-" + step.id(),
                                     words.of("decision.figure"),
-                                    () ->
-                                            go.accept(
-                                                    new OpenPoint(
-                                                            Place.FIGURES,
-                                                            "",
-                                                            List.of(),
-                                                            null,
-                                                            look.figure()))));
+                                    () -> go.accept(OpenPoint.toFigure(look.figure()))));
         } else {
             content.getChildren().add(Controls.label(words.of("decision.noFigure"), "open"));
         }

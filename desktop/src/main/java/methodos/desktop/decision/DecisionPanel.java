@@ -1,9 +1,7 @@
 package methodos.desktop.decision;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -20,19 +18,14 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.edit.DecisionEdits;
 import methodos.core.fit.ConditionText;
-import methodos.core.fit.DecisionTable;
-import methodos.core.fit.DecisionTables;
 import methodos.core.fit.Formula;
-import methodos.core.fit.TableCheck;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Decision.Derived;
 import methodos.core.manual.Decision.Measure;
 import methodos.core.manual.Decision.Rule;
-import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.quantity.Quantity;
-import methodos.core.quantity.Rational;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -46,7 +39,6 @@ public final class DecisionPanel extends ScrollPane {
 
     private static final double SYMBOL = 52;
     private static final double RANGE = 150;
-    private static final double TRIED = 90;
     private static final double TOOL = 180;
     private static final double WHEN = 230;
     private static final double NEXT = 190;
@@ -57,10 +49,7 @@ public final class DecisionPanel extends ScrollPane {
     private final Consumer<String> message;
     private final Runnable back;
     private final VBox content = new VBox(6);
-    private final VBox aside = new VBox(6);
-    private final VBox path = new VBox(2);
-    private final VBox checked = new VBox(2);
-    private final Map<String, String> tried = new LinkedHashMap<>();
+    private final DecisionTryOut tryOut;
     private Decision shown;
 
     /**
@@ -73,6 +62,7 @@ public final class DecisionPanel extends ScrollPane {
         this.id = id;
         this.message = message;
         this.back = back;
+        this.tryOut = new DecisionTryOut(words, message);
         content.setPadding(new Insets(14, 18, 18, 18));
         setContent(content);
         setFitToWidth(true);
@@ -83,7 +73,7 @@ public final class DecisionPanel extends ScrollPane {
 
     /** What stands beside it: whether every path ends, and readings to try. */
     public VBox aside() {
-        return aside;
+        return tryOut;
     }
 
     /** Shows the decision as it is now. */
@@ -157,10 +147,7 @@ public final class DecisionPanel extends ScrollPane {
         for (int i = 0; i < decision.measures().size(); i++) {
             rules(decision, decision.measures().get(i));
         }
-        aside.getChildren()
-                .setAll(Controls.label(words.of("decision.check"), "panel-head"), checked);
-        check(decision);
-        tryOut(decision);
+        tryOut.show(decision);
     }
 
     private String number(String step) {
@@ -175,13 +162,8 @@ public final class DecisionPanel extends ScrollPane {
             change(d -> d.withStep(null));
             return;
         }
-        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
         Optional<String> step =
-                project.manual()
-                        .steps()
-                        .map(Step::id)
-                        .filter(s -> typed.equals(number(s)) && numbers.of(s).isPresent())
-                        .findFirst();
+                new StepNumbers(project.manual(), project.sight().get()).step(typed);
         if (step.isEmpty()) {
             throw new IllegalArgumentException(words.of("decision.noStep", typed));
         }
@@ -481,110 +463,5 @@ public final class DecisionPanel extends ScrollPane {
                     }
                     return d;
                 });
-    }
-
-    // ---------------------------------------------------------------- check and try-out
-
-    private void check(Decision decision) {
-        checked.getChildren().clear();
-        try {
-            TableCheck check = TableCheck.of(DecisionTables.of(decision));
-            check.missing()
-                    .forEach(
-                            m -> {
-                                List<String> all = new ArrayList<>();
-                                m.example().forEach((k, v) -> all.add(k + " = " + v.toDecimal()));
-                                open("decision.hole", String.join(", ", all));
-                            });
-            check.unreachable().forEach(r -> open("decision.unreached", r + 1));
-            check.endless().forEach(r -> open("decision.endless", String.join(", ", r)));
-            if (checked.getChildren().isEmpty()) {
-                checked.getChildren().add(Controls.label(words.of("decision.complete"), "accent"));
-            }
-        } catch (IllegalArgumentException notYet) {
-            checked.getChildren().add(Controls.prose(notYet.getMessage(), "open"));
-        }
-    }
-
-    private void open(String key, Object... arguments) {
-        checked.getChildren().add(Controls.prose(words.of(key, arguments), "open"));
-    }
-
-    private void tryOut(Decision decision) {
-        Label head = Controls.label(words.of("decision.try"), "panel-head");
-        VBox.setMargin(head, new Insets(10, 0, 0, 0));
-        aside.getChildren().add(head);
-        for (Measure m : decision.measures()) {
-            Label name = Controls.prose(m.name().isEmpty() ? m.symbol() : m.name());
-            HBox.setHgrow(name, Priority.ALWAYS);
-            name.setMaxWidth(Double.MAX_VALUE);
-            aside.getChildren()
-                    .add(
-                            row(
-                                    name,
-                                    field(
-                                            "tried-" + m.symbol(),
-                                            "decision.reading",
-                                            tried.getOrDefault(m.symbol(), ""),
-                                            TRIED,
-                                            text -> {
-                                                tried.put(m.symbol(), text);
-                                                walk(decision);
-                                            })));
-        }
-        path.setId("path");
-        aside.getChildren().add(path);
-        path.getChildren().clear();
-        typed(() -> walk(decision));
-    }
-
-    /** Shows the way that the typed readings take, and what is to be measured next. */
-    private void walk(Decision decision) {
-        path.getChildren().clear();
-        if (tried.values().stream().allMatch(String::isBlank)) {
-            return;
-        }
-        DecisionTable table = DecisionTables.of(decision);
-        Map<String, Rational> values = DecisionTables.readings(decision, tried);
-        DecisionTable.Steps steps = table.follow(values);
-        for (DecisionTable.Taken taken : steps.taken()) {
-            path.getChildren()
-                    .add(
-                            Controls.prose(
-                                    words.of(
-                                            taken.rule() < 0
-                                                    ? "decision.path.hole"
-                                                    : "decision.path",
-                                            name(decision, taken.reading()),
-                                            values.get(taken.reading()).toDecimal(),
-                                            taken.rule() + 1)));
-        }
-        table.withDerived(values)
-                .forEach(
-                        (symbol, value) -> {
-                            if (table.derived().containsKey(symbol)) {
-                                path.getChildren()
-                                        .add(
-                                                Controls.label(
-                                                        symbol + " = " + value.toDecimal(),
-                                                        "soft"));
-                            }
-                        });
-        String end =
-                steps.verdict() != null
-                        ? words.of("decision.path.verdict", steps.verdict())
-                        : steps.asks() != null
-                                ? words.of("decision.path.next", name(decision, steps.asks()))
-                                : words.of("decision.path.none");
-        path.getChildren()
-                .add(Controls.prose(end, steps.verdict() == null ? "open" : "accent-strong"));
-    }
-
-    private static String name(Decision decision, String symbol) {
-        return decision.measures().stream()
-                .filter(m -> m.symbol().equals(symbol) && !m.name().isEmpty())
-                .map(Measure::name)
-                .findFirst()
-                .orElse(symbol);
     }
 }

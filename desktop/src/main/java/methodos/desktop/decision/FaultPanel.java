@@ -22,7 +22,6 @@ import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.DecisionEdits;
 import methodos.core.fault.FaultFinding;
-import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Symptom;
 import methodos.core.manual.Symptom.Check;
@@ -327,17 +326,7 @@ public final class FaultPanel extends ScrollPane {
                 .filter(s -> !s.isEmpty())
                 .map(
                         n ->
-                                project.manual()
-                                        .steps()
-                                        .map(Step::id)
-                                        .filter(
-                                                s ->
-                                                        numbers.of(s).isPresent()
-                                                                && n.equals(
-                                                                        String.valueOf(
-                                                                                numbers.of(s)
-                                                                                        .getAsInt())))
-                                        .findFirst()
+                                numbers.step(n)
                                         .orElseThrow(
                                                 () ->
                                                         new IllegalArgumentException(

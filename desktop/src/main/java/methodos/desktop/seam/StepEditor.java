@@ -16,6 +16,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import methodos.core.edit.Edit;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
@@ -241,27 +242,29 @@ final class StepEditor extends VBox {
             project.manual()
                     .tool(id)
                     .ifPresent(
-                            tool -> {
-                                Label name = Controls.prose(tool.label());
-                                HBox.setHgrow(name, Priority.ALWAYS);
-                                name.setMaxWidth(Double.MAX_VALUE);
-                                Button out =
-                                        Controls.button(
-                                                "removeTool-" + id,
-                                                "×",
-                                                () ->
-                                                        project.apply(
-                                                                StepEdits.tool(
-                                                                        step.id(), id, false)));
-                                out.setAccessibleText(words.of("step.removeTool", tool.label()));
-                                HBox line = new HBox(6, name, out);
-                                line.setAlignment(Pos.CENTER_LEFT);
-                                list.getChildren().add(line);
-                            });
+                            t ->
+                                    list.getChildren()
+                                            .add(
+                                                    used(
+                                                            "removeTool-" + id,
+                                                            t.label(),
+                                                            StepEdits.tool(step.id(), id, false))));
         }
         List<String> known = project.manual().tools().stream().map(Tool::label).toList();
         list.getChildren().add(pick("addTool", "step.addTool", known, n -> addTool(step, n)));
         return list;
+    }
+
+    /** Something that the step uses, with a button that takes it out. */
+    private HBox used(String removeId, String label, Edit remove) {
+        Label name = Controls.prose(label);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        name.setMaxWidth(Double.MAX_VALUE);
+        Button out = Controls.button(removeId, "×", () -> project.apply(remove));
+        out.setAccessibleText(words.of("step.removeTool", label));
+        HBox line = new HBox(6, name, out);
+        line.setAlignment(Pos.CENTER_LEFT);
+        return line;
     }
 
     private void addTool(Step step, String name) {
@@ -279,23 +282,14 @@ final class StepEditor extends VBox {
             project.manual()
                     .consumable(id)
                     .ifPresent(
-                            c -> {
-                                Label name = Controls.prose(c.label());
-                                HBox.setHgrow(name, Priority.ALWAYS);
-                                name.setMaxWidth(Double.MAX_VALUE);
-                                Button out =
-                                        Controls.button(
-                                                "removeConsumable-" + id,
-                                                "×",
-                                                () ->
-                                                        project.apply(
-                                                                StepEdits.consumable(
-                                                                        step.id(), id, false)));
-                                out.setAccessibleText(words.of("step.removeTool", c.label()));
-                                HBox line = new HBox(6, name, out);
-                                line.setAlignment(Pos.CENTER_LEFT);
-                                list.getChildren().add(line);
-                            });
+                            c ->
+                                    list.getChildren()
+                                            .add(
+                                                    used(
+                                                            "removeConsumable-" + id,
+                                                            c.label(),
+                                                            StepEdits.consumable(
+                                                                    step.id(), id, false))));
         }
         List<String> known =
                 project.manual().consumables().stream().map(Consumable::label).toList();

@@ -14,7 +14,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.StepEdits;
 import methodos.core.edit.StoreEdits;
 import methodos.core.ledger.PartLine;
@@ -154,19 +153,12 @@ final class PartPanel extends VBox {
                             Controls.link(
                                     "showSketch",
                                     words.of("stores.showSketch"),
-                                    () ->
-                                            go.accept(
-                                                    new OpenPoint(
-                                                            Place.FIGURES,
-                                                            "",
-                                                            List.of(),
-                                                            null,
-                                                            figure))));
+                                    () -> go.accept(OpenPoint.toFigure(figure))));
         }
     }
 
     private void go(String step) {
-        go.accept(new OpenPoint(Place.STEPS, "", List.of(), step, null));
+        go.accept(OpenPoint.toStep(step));
     }
 
     private void change(Part part, UnaryOperator<Part> change) {

@@ -18,7 +18,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Joint;
@@ -269,11 +268,7 @@ final class JointPanel extends VBox {
                                                     words.of("torque.changeOrder"),
                                                     () ->
                                                             go.accept(
-                                                                    new OpenPoint(
-                                                                            Place.FIGURES,
-                                                                            "",
-                                                                            List.of(),
-                                                                            null,
+                                                                    OpenPoint.toFigure(
                                                                             shown.figure().id()))));
                         });
     }

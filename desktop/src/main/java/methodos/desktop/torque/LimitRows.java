@@ -112,10 +112,6 @@ final class LimitRows extends VBox {
                         "try-" + key.replace('#', '-'),
                         words.of("torque.tryFit"));
         field.setPromptText(words.of("torque.tryFit"));
-        VBox value = new VBox(2, Controls.label(limit.print(), "strong"), field);
-        value.setMinWidth(JointRow.VALUE);
-        value.setPrefWidth(JointRow.VALUE);
-        value.setMaxWidth(JointRow.VALUE);
         Canvas canvas = new Canvas(RULE, TorqueDrawing.FIT);
         Label verdict = Controls.prose("", "soft");
         verdict.setId("verdict-" + key.replace('#', '-'));
@@ -134,7 +130,15 @@ final class LimitRows extends VBox {
                         message.accept(e.getMessage());
                     }
                 });
-        return List.of(value, new VBox(0, canvas, verdict));
+        return List.of(value(limit, field), new VBox(0, canvas, verdict));
+    }
+
+    private static VBox value(Quantity limit, TextField field) {
+        VBox value = new VBox(2, Controls.label(limit.print(), "strong"), field);
+        value.setMinWidth(JointRow.VALUE);
+        value.setPrefWidth(JointRow.VALUE);
+        value.setMaxWidth(JointRow.VALUE);
+        return value;
     }
 
     private void choose(Quantity limit, Fit fit, String typed, Canvas canvas, Label verdict) {
@@ -192,10 +196,6 @@ final class LimitRows extends VBox {
                         "try-" + key.replace('#', '-'),
                         words.of("torque.try"));
         field.setPromptText(words.of("torque.try"));
-        VBox value = new VBox(2, Controls.label(limit.print(), "strong"), field);
-        value.setMinWidth(JointRow.VALUE);
-        value.setPrefWidth(JointRow.VALUE);
-        value.setMaxWidth(JointRow.VALUE);
         Canvas canvas = new Canvas(RULE, TorqueDrawing.LIMIT);
         Label verdict = Controls.prose("", "soft");
         verdict.setId("verdict-" + key.replace('#', '-'));
@@ -218,7 +218,7 @@ final class LimitRows extends VBox {
                         message.accept(e.getMessage());
                     }
                 });
-        return List.of(value, new VBox(0, canvas, verdict));
+        return List.of(value(limit, field), new VBox(0, canvas, verdict));
     }
 
     /** Readings as they are typed, commas between them; without a unit in that of the limit. */

@@ -227,12 +227,12 @@ public final class MainWindow {
 
     /** Chooses a step and brings it into view. */
     public void chooseStep(String step) {
-        go(new OpenPoint(Place.STEPS, "", java.util.List.of(), step, null));
+        go(OpenPoint.toStep(step));
     }
 
     /** Shows a figure. */
     public void chooseFigure(String figure) {
-        go(new OpenPoint(Place.FIGURES, "", java.util.List.of(), null, figure));
+        go(OpenPoint.toFigure(figure));
     }
 
     /** What is chosen in the seam. */

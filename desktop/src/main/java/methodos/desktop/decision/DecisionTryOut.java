@@ -1,0 +1,155 @@
+package methodos.desktop.decision;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import methodos.core.fit.DecisionTable;
+import methodos.core.fit.DecisionTables;
+import methodos.core.fit.TableCheck;
+import methodos.core.manual.Decision;
+import methodos.core.manual.Decision.Measure;
+import methodos.core.quantity.Rational;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+
+/** Whether every path of a decision ends, and the way that typed readings take through it. */
+final class DecisionTryOut extends VBox {
+
+    private static final double FIELD = 90;
+
+    private final Words words;
+    private final Consumer<String> message;
+    private final VBox path = new VBox(2);
+    private final VBox checked = new VBox(2);
+
+    /** What was typed, by symbol; it stays while the decision is worked on. */
+    private final Map<String, String> tried = new LinkedHashMap<>();
+
+    DecisionTryOut(Words words, Consumer<String> message) {
+        super(6);
+        this.words = words;
+        this.message = message;
+        path.setId("path");
+    }
+
+    void show(Decision decision) {
+        getChildren().setAll(Controls.label(words.of("decision.check"), "panel-head"), checked);
+        check(decision);
+        tryOut(decision);
+    }
+
+    /** Does what was typed, or says why not. */
+    private void typed(Runnable change) {
+        try {
+            change.run();
+        } catch (IllegalArgumentException bad) {
+            message.accept(bad.getMessage());
+        }
+    }
+
+    private void check(Decision decision) {
+        checked.getChildren().clear();
+        try {
+            TableCheck check = TableCheck.of(DecisionTables.of(decision));
+            check.missing()
+                    .forEach(
+                            m -> {
+                                List<String> all = new ArrayList<>();
+                                m.example().forEach((k, v) -> all.add(k + " = " + v.toDecimal()));
+                                open("decision.hole", String.join(", ", all));
+                            });
+            check.unreachable().forEach(r -> open("decision.unreached", r + 1));
+            check.endless().forEach(r -> open("decision.endless", String.join(", ", r)));
+            if (checked.getChildren().isEmpty()) {
+                checked.getChildren().add(Controls.label(words.of("decision.complete"), "accent"));
+            }
+        } catch (IllegalArgumentException notYet) {
+            checked.getChildren().add(Controls.prose(notYet.getMessage(), "open"));
+        }
+    }
+
+    private void open(String key, Object... arguments) {
+        checked.getChildren().add(Controls.prose(words.of(key, arguments), "open"));
+    }
+
+    private void tryOut(Decision decision) {
+        Label head = Controls.label(words.of("decision.try"), "panel-head");
+        VBox.setMargin(head, new Insets(10, 0, 0, 0));
+        getChildren().add(head);
+        for (Measure m : decision.measures()) {
+            Label name = Controls.prose(m.name().isEmpty() ? m.symbol() : m.name());
+            HBox.setHgrow(name, Priority.ALWAYS);
+            name.setMaxWidth(Double.MAX_VALUE);
+            TextField field =
+                    Controls.named(
+                            new TextField(tried.getOrDefault(m.symbol(), "")),
+                            "tried-" + m.symbol(),
+                            words.of("decision.reading"));
+            field.setMinWidth(FIELD);
+            field.setMaxWidth(FIELD);
+            Controls.kept(
+                    field,
+                    text -> {
+                        tried.put(m.symbol(), text);
+                        typed(() -> walk(decision));
+                    });
+            HBox row = new HBox(6, name, field);
+            row.setAlignment(Pos.CENTER_LEFT);
+            getChildren().add(row);
+        }
+        getChildren().add(path);
+        path.getChildren().clear();
+        typed(() -> walk(decision));
+    }
+
+    /** Shows the way that the typed readings take, and what is to be measured next. */
+    private void walk(Decision decision) {
+        path.getChildren().clear();
+        if (tried.values().stream().allMatch(String::isBlank)) {
+            return;
+        }
+        DecisionTable table = DecisionTables.of(decision);
+        Map<String, Rational> values = DecisionTables.readings(decision, tried);
+        DecisionTable.Steps steps = table.follow(values);
+        for (DecisionTable.Taken taken : steps.taken()) {
+            path.getChildren()
+                    .add(
+                            Controls.prose(
+                                    words.of(
+                                            taken.rule() < 0
+                                                    ? "decision.path.hole"
+                                                    : "decision.path",
+                                            decision.nameOf(taken.reading()),
+                                            values.get(taken.reading()).toDecimal(),
+                                            taken.rule() + 1)));
+        }
+        table.withDerived(values)
+                .forEach(
+                        (symbol, value) -> {
+                            if (table.derived().containsKey(symbol)) {
+                                path.getChildren()
+                                        .add(
+                                                Controls.label(
+                                                        symbol + " = " + value.toDecimal(),
+                                                        "soft"));
+                            }
+                        });
+        String end =
+                steps.verdict() != null
+                        ? words.of("decision.path.verdict", steps.verdict())
+                        : steps.asks() != null
+                                ? words.of("decision.path.next", decision.nameOf(steps.asks()))
+                                : words.of("decision.path.none");
+        path.getChildren()
+                .add(Controls.prose(end, steps.verdict() == null ? "open" : "accent-strong"));
+    }
+}
