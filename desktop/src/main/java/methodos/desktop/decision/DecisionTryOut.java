@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -30,6 +32,7 @@ final class DecisionTryOut extends VBox {
     private final Consumer<String> message;
     private final VBox path = new VBox(2);
     private final VBox checked = new VBox(2);
+    private Decision shown;
 
     /** What was typed, by symbol; it stays while the decision is worked on. */
     private final Map<String, String> tried = new LinkedHashMap<>();
@@ -56,8 +59,22 @@ final class DecisionTryOut extends VBox {
         }
     }
 
+    /** Checked beside the interface: a table of many readings takes a while. */
     private void check(Decision decision) {
-        checked.getChildren().clear();
+        shown = decision;
+        CompletableFuture.supplyAsync(() -> findings(decision))
+                .thenAccept(
+                        found ->
+                                Platform.runLater(
+                                        () -> {
+                                            if (decision.equals(shown)) {
+                                                tell(found);
+                                            }
+                                        }));
+    }
+
+    private List<String> findings(Decision decision) {
+        List<String> open = new ArrayList<>();
         try {
             TableCheck check = TableCheck.of(DecisionTables.of(decision));
             check.missing()
@@ -65,20 +82,23 @@ final class DecisionTryOut extends VBox {
                             m -> {
                                 List<String> all = new ArrayList<>();
                                 m.example().forEach((k, v) -> all.add(k + " = " + v.toDecimal()));
-                                open("decision.hole", String.join(", ", all));
+                                open.add(words.of("decision.hole", String.join(", ", all)));
                             });
-            check.unreachable().forEach(r -> open("decision.unreached", r + 1));
-            check.endless().forEach(r -> open("decision.endless", String.join(", ", r)));
-            if (checked.getChildren().isEmpty()) {
-                checked.getChildren().add(Controls.label(words.of("decision.complete"), "accent"));
-            }
+            check.unreachable().forEach(r -> open.add(words.of("decision.unreached", r + 1)));
+            check.endless()
+                    .forEach(r -> open.add(words.of("decision.endless", String.join(", ", r))));
         } catch (IllegalArgumentException notYet) {
-            checked.getChildren().add(Controls.prose(notYet.getMessage(), "open"));
+            open.add(notYet.getMessage());
         }
+        return open;
     }
 
-    private void open(String key, Object... arguments) {
-        checked.getChildren().add(Controls.prose(words.of(key, arguments), "open"));
+    private void tell(List<String> open) {
+        checked.getChildren().clear();
+        if (open.isEmpty()) {
+            checked.getChildren().add(Controls.label(words.of("decision.complete"), "accent"));
+        }
+        open.forEach(o -> checked.getChildren().add(Controls.prose(o, "open")));
     }
 
     private void tryOut(Decision decision) {

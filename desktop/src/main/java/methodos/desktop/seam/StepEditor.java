@@ -145,11 +145,11 @@ final class StepEditor extends VBox {
                                         a -> units(step, a))),
                         row("step.parts", parts(step)),
                         row("step.tools", tools(step)),
-                        row("step.consumables", consumables(step)),
                         row("step.torque", torque(step)),
+                        row("step.hazard", hazard(step)),
                         row("step.readings", measures.readings(step)),
-                        row("step.looks", measures.looks(step)),
-                        row("step.hazard", hazard(step)));
+                        row("step.consumables", consumables(step)),
+                        row("step.looks", measures.looks(step)));
         // what a draft tells stands beside its text, where it is read before it is accepted
         int behindText = getChildren().indexOf(text) + 1;
         told.still(step).ifPresent(s -> getChildren().add(behindText, row("step.still", s)));

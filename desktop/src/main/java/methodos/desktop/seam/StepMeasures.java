@@ -15,6 +15,7 @@ import javafx.scene.layout.VBox;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Fit;
+import methodos.core.manual.FitRule;
 import methodos.core.manual.Look;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Step;
@@ -30,6 +31,7 @@ import methodos.desktop.project.OpenProject;
 final class StepMeasures {
 
     private static final double COUNT = 40;
+    private static final String THICKEST = "thickest";
 
     private final OpenProject project;
     private final Words words;
@@ -200,32 +202,39 @@ final class StepMeasures {
     }
 
     private static String sizes(Fit fit) {
-        return fit == null
-                ? ""
-                : String.join(", ", fit.stock().stream().map(Quantity::print).toList())
+        if (fit == null) {
+            return "";
+        }
+        String sizes =
+                String.join(", ", fit.stock().stream().map(Quantity::print).toList())
                         + "; "
                         + fit.wanted().print();
+        return fit.rule() == FitRule.THICKEST ? sizes + "; " + THICKEST : sizes;
     }
 
-    /** "2.10 mm, 2.20 mm; 0.10 mm": the sizes that are stocked, and the clearance that is best. */
+    /**
+     * "2.10 mm, 2.20 mm; 0.10 mm": the sizes that are stocked, and the clearance that is best; with
+     * "; thickest" the thickest that fits is taken.
+     */
     private Fit fit(String typed, Fit before) {
         if (typed.isEmpty()) {
             return null;
         }
-        String[] two = typed.split(";", 2);
-        if (two.length < 2) {
+        String[] said = typed.split(";");
+        if (said.length < 2) {
             throw new IllegalArgumentException(words.of("step.readingSizes"));
         }
         List<Quantity> stock =
-                Arrays.stream(two[0].split(","))
+                Arrays.stream(said[0].split(","))
                         .filter(s -> !s.isBlank())
                         .map(s -> Quantity.parse(s.strip()))
                         .toList();
+        boolean thickest = said.length > 2 && said[2].strip().equalsIgnoreCase(THICKEST);
         return new Fit(
                 before == null ? null : before.part(),
-                Quantity.parse(two[1].strip()),
+                Quantity.parse(said[1].strip()),
                 stock,
-                before == null ? null : before.rule());
+                thickest ? FitRule.THICKEST : FitRule.NEAREST);
     }
 
     // ---------------------------------------------------------------- by eye

@@ -23,12 +23,12 @@ final class OrderPanel extends VBox {
     private static final double WIDTH = 256;
 
     private final Words words;
-    private final StoreDrawing drawing;
+    private final KitDrawing drawing;
 
     OrderPanel(Theme theme, Words words) {
         super(5);
         this.words = words;
-        this.drawing = new StoreDrawing(theme, words);
+        this.drawing = new KitDrawing(theme);
         setId("order");
     }
 
@@ -87,8 +87,8 @@ final class OrderPanel extends VBox {
         }
         Label name = Controls.label(words.of("stores.order.holds", kit.number()), "strong");
         VBox.setMargin(name, new javafx.geometry.Insets(8, 0, 0, 0));
-        Canvas canvas = new Canvas(WIDTH, StoreDrawing.kitHeight(parts.size(), WIDTH));
-        drawing.kit(canvas, parts, held);
+        Canvas canvas = new Canvas(WIDTH, KitDrawing.height(parts.size(), WIDTH));
+        drawing.draw(canvas, parts, held);
         canvas.setAccessibleText(
                 String.join(", ", parts.stream().map(p -> p.item() + " " + p.label()).toList()));
         getChildren().addAll(name, canvas);

@@ -1,14 +1,10 @@
 package methodos.desktop.stores;
 
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
-import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import methodos.core.kit.StoreList;
 import methodos.core.kit.StoreList.Extra;
@@ -36,97 +32,34 @@ final class StoreDrawing {
     static final double KEY = 26;
 
     private static final double RULE = 26;
-    private static final double DOT = 10;
-    private static final int MOST_DOTS = 4;
-    private static final int MOST_MEASURED = 4000;
 
     private final Theme theme;
     private final Words words;
-
-    /** Measuring is what takes longest, and lines come into view again and again. */
-    private final Map<Measured, Double> widths =
-            new LinkedHashMap<>(16, .75f, true) {
-                private static final long serialVersionUID = 1L;
-
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<Measured, Double> eldest) {
-                    return size() > MOST_MEASURED;
-                }
-            };
-
-    private record Measured(String text, Font font) {}
+    private final StoreSigns signs;
 
     StoreDrawing(Theme theme, Words words) {
         this.theme = theme;
         this.words = words;
+        this.signs = new StoreSigns(theme);
     }
 
     private Palette colors() {
         return theme.palette().get();
     }
 
-    private static GraphicsContext clean(Canvas canvas) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        g.setTextBaseline(VPos.CENTER);
-        g.setTextAlign(TextAlignment.LEFT);
-        g.setLineWidth(1);
-        return g;
-    }
-
-    private static void text(
-            GraphicsContext g, String text, Font font, Color color, double x, double y) {
-        g.setFont(font);
-        g.setFill(color);
-        g.fillText(text, x, y);
-    }
-
-    /** Text that is cut off with dots where it does not fit. */
-    private void fitted(
-            GraphicsContext g,
-            String text,
-            Font font,
-            Color color,
-            double x,
-            double y,
-            double width) {
-        text(g, cut(text, font, width), font, color, x, y);
-    }
-
-    private String cut(String text, Font font, double width) {
-        if (width(text, font) <= width) {
-            return text;
-        }
-        int end = text.length();
-        while (end > 1 && width(text.substring(0, end) + "…", font) > width) {
-            end--;
-        }
-        return text.substring(0, end).stripTrailing() + "…";
-    }
-
-    private double width(String text, Font font) {
-        return widths.computeIfAbsent(
-                new Measured(text, font),
-                m -> {
-                    Text measured = new Text(m.text());
-                    measured.setFont(m.font());
-                    return measured.getLayoutBounds().getWidth();
-                });
-    }
-
     // ---------------------------------------------------------------- the head
 
     void head(Canvas canvas, StoreScale scale, StoreList list) {
-        GraphicsContext g = clean(canvas);
+        GraphicsContext g = StoreSigns.clean(canvas);
         double y = HEAD - RULE / 2 - 2;
         Font font = Theme.label(13);
-        text(g, words.of("stores.item"), font, colors().soft(), 4, y);
-        text(g, words.of("stores.part"), font, colors().soft(), StoreScale.NAME, y);
+        signs.text(g, words.of("stores.item"), font, colors().soft(), 4, y);
+        signs.text(g, words.of("stores.part"), font, colors().soft(), StoreScale.NAME, y);
         g.setTextAlign(TextAlignment.RIGHT);
-        text(g, words.of("stores.need"), font, colors().soft(), StoreScale.NEED, y);
+        signs.text(g, words.of("stores.need"), font, colors().soft(), StoreScale.NEED, y);
         g.setTextAlign(TextAlignment.LEFT);
         for (int i = 0; i < scale.kits(); i++) {
-            fitted(
+            signs.fitted(
                     g,
                     shortened(list.kits().get(i), list.kits()),
                     font,
@@ -135,7 +68,7 @@ final class StoreDrawing {
                     y,
                     StoreScale.KIT - 6);
         }
-        text(g, words.of("stores.extra"), font, colors().soft(), scale.extra(), y);
+        signs.text(g, words.of("stores.extra"), font, colors().soft(), scale.extra(), y);
         stages(g, scale, list.stages());
         rule(g, scale);
     }
@@ -163,8 +96,8 @@ final class StoreDrawing {
                     g.setFill(colors().tint());
                     g.fillRect(x1, 16, x2 - x1, 18);
                     String name = words.of(kind).toLowerCase(words.locale());
-                    if (width(name, font) < x2 - x1 - 4) {
-                        text(g, name, font, colors().accent(), (x1 + x2) / 2, 25);
+                    if (signs.width(name, font) < x2 - x1 - 4) {
+                        signs.text(g, name, font, colors().accent(), (x1 + x2) / 2, 25);
                     }
                 });
         g.setTextAlign(TextAlignment.LEFT);
@@ -186,7 +119,7 @@ final class StoreDrawing {
         g.setTextAlign(TextAlignment.CENTER);
         for (int step : numbered) {
             double x = Math.min(scale.x(step), scale.ruleRight() - 10);
-            text(g, String.valueOf(step), Theme.label(13), colors().ink(), x, top + 9);
+            signs.text(g, String.valueOf(step), Theme.label(13), colors().ink(), x, top + 9);
         }
         g.setTextAlign(TextAlignment.LEFT);
     }
@@ -194,28 +127,28 @@ final class StoreDrawing {
     // ---------------------------------------------------------------- lines
 
     void heading(Canvas canvas, StoreRow.Heading heading) {
-        GraphicsContext g = clean(canvas);
+        GraphicsContext g = StoreSigns.clean(canvas);
         Font font = Theme.heading(15);
-        text(g, heading.text(), font, colors().ink(), 4, HEADING - 16);
-        text(
+        signs.text(g, heading.text(), font, colors().ink(), 4, HEADING - 16);
+        signs.text(
                 g,
                 heading.note(),
                 Theme.text(14),
                 colors().soft(),
-                14 + width(heading.text(), font),
+                14 + signs.width(heading.text(), font),
                 HEADING - 16);
     }
 
     void part(Canvas canvas, StoreScale scale, StoreList.PartRow row, boolean chosen) {
-        GraphicsContext g = clean(canvas);
+        GraphicsContext g = StoreSigns.clean(canvas);
         ground(g, canvas, chosen, row.open());
         Part part = row.part();
         double middle = PART / 2;
-        balloon(g, part.item(), StoreScale.BALLOON, middle);
+        signs.balloon(g, part.item(), StoreScale.BALLOON, middle);
         double room = StoreScale.NEED - StoreScale.NAME - 30;
-        fitted(g, part.label(), Theme.heading(14), colors().ink(), StoreScale.NAME, 13, room);
+        signs.fitted(g, part.label(), Theme.heading(14), colors().ink(), StoreScale.NAME, 13, room);
         boolean always = part.reuse() == ReuseRule.ALWAYS_NEW;
-        fitted(
+        signs.fitted(
                 g,
                 rule(part),
                 Theme.text(13),
@@ -224,7 +157,7 @@ final class StoreDrawing {
                 29,
                 StoreScale.NEED - StoreScale.NAME - 6);
         g.setTextAlign(TextAlignment.RIGHT);
-        text(
+        signs.text(
                 g,
                 String.valueOf(part.quantity()),
                 Theme.heading(15),
@@ -236,9 +169,9 @@ final class StoreDrawing {
         for (int i = 0; i < scale.kits(); i++) {
             InKit kit = row.kits().get(i);
             if (kit.used() + kit.spare() > 0) {
-                dots(g, kit, scale.kit(i), middle);
+                signs.dots(g, kit, scale.kit(i), middle);
             } else if (wanted) {
-                text(g, "–", Theme.text(14), colors().soft(), scale.kit(i), middle);
+                signs.text(g, "–", Theme.text(14), colors().soft(), scale.kit(i), middle);
             }
         }
         extra(g, row, scale.extra(), middle);
@@ -264,53 +197,16 @@ final class StoreDrawing {
         }
     }
 
-    private void balloon(GraphicsContext g, String item, double x, double y) {
-        g.setStroke(colors().ink());
-        g.setLineWidth(1.5);
-        g.setFill(colors().card());
-        g.fillOval(x - 12, y - 12, 24, 24);
-        g.strokeOval(x - 12, y - 12, 24, 24);
-        g.setLineWidth(1);
-        g.setTextAlign(TextAlignment.CENTER);
-        Font font = Theme.heading(item.length() > 2 ? 13 : 14);
-        fitted(g, item, font, colors().ink(), x, y, 26);
-        g.setTextAlign(TextAlignment.LEFT);
-    }
-
-    /** A full dot for each that is used, a ring for each that is left over; many as a number. */
-    private void dots(GraphicsContext g, InKit kit, double x, double y) {
-        int all = kit.used() + kit.spare();
-        g.setStroke(colors().mark());
-        g.setLineWidth(1.5);
-        if (all > MOST_DOTS) {
-            g.setFill(colors().mark());
-            g.fillOval(x, y - DOT / 2, DOT, DOT);
-            String count = kit.spare() > 0 ? kit.used() + " + " + kit.spare() : "" + kit.used();
-            text(g, count, Theme.label(13), colors().accent(), x + DOT + 4, y);
-        } else {
-            for (int i = 0; i < all; i++) {
-                double at = x + i * (DOT + 3);
-                if (i < kit.used()) {
-                    g.setFill(colors().mark());
-                    g.fillOval(at, y - DOT / 2, DOT, DOT);
-                } else {
-                    g.strokeOval(at + .75, y - DOT / 2 + .75, DOT - 1.5, DOT - 1.5);
-                }
-            }
-        }
-        g.setLineWidth(1);
-    }
-
     private void extra(GraphicsContext g, StoreList.PartRow row, double x, double y) {
         if (row.extra() == Extra.ON_CONDITION) {
-            text(g, words.of("stores.ifNeeded"), Theme.text(13), colors().soft(), x, y);
+            signs.text(g, words.of("stores.ifNeeded"), Theme.text(13), colors().soft(), x, y);
         } else if (row.extra() == Extra.ORDER) {
             g.setStroke(colors().open());
             g.setLineWidth(2.5);
             g.strokeOval(x + 4, y - 5.5, 11, 11);
             g.setLineWidth(1);
             if (row.toOrder() > 1) {
-                text(g, "× " + row.toOrder(), Theme.label(13), colors().open(), x + 21, y);
+                signs.text(g, "× " + row.toOrder(), Theme.label(13), colors().open(), x + 21, y);
             }
         }
     }
@@ -335,7 +231,7 @@ final class StoreDrawing {
             g.setLineWidth(1);
         }
         for (PartLine.Stop stop : line.stops()) {
-            stop(g, stop.handling(), scale.x(stop.number()), y);
+            signs.stop(g, stop.handling(), scale.x(stop.number()), y);
         }
     }
 
@@ -350,38 +246,15 @@ final class StoreDrawing {
         g.setLineWidth(1);
         Font font = Theme.text(13);
         String told = words.of("stores.neverBack");
-        double wide = width(told, font);
+        double wide = signs.width(told, font);
         boolean right = x2 + 10 + wide < scale.ruleRight();
-        text(g, told, font, colors().open(), right ? x2 + 10 : x1 - 8 - wide, right ? y : y + 12);
-    }
-
-    private void stop(GraphicsContext g, Handling handling, double x, double y) {
-        switch (handling) {
-            case TAKEN_OFF -> {
-                g.setFill(colors().ink());
-                g.fillPolygon(
-                        new double[] {x - 5, x + 5, x}, new double[] {y - 8, y - 8, y - 1}, 3);
-            }
-            case PUT_ON -> {
-                g.setFill(colors().mark());
-                g.fillPolygon(
-                        new double[] {x - 5, x + 5, x}, new double[] {y + 8, y + 8, y + 1}, 3);
-            }
-            case LOOKED_AT -> {
-                double[] xs = {x - 6, x, x + 6, x};
-                double[] ys = {y, y - 6, y, y + 6};
-                g.setFill(colors().card());
-                g.fillPolygon(xs, ys, 4);
-                g.setStroke(colors().ink());
-                g.setLineWidth(1.5);
-                g.strokePolygon(xs, ys, 4);
-                g.setLineWidth(1);
-            }
-            case TOUCHED -> {
-                g.setStroke(colors().soft());
-                g.strokeLine(Math.round(x) + .5, y - 4, Math.round(x) + .5, y + 4);
-            }
-        }
+        signs.text(
+                g,
+                told,
+                font,
+                colors().open(),
+                right ? x2 + 10 : x1 - 8 - wide,
+                right ? y : y + 12);
     }
 
     void tool(Canvas canvas, StoreScale scale, Tool tool, List<Integer> steps, boolean chosen) {
@@ -397,12 +270,12 @@ final class StoreDrawing {
             String note,
             List<Integer> steps,
             boolean chosen) {
-        GraphicsContext g = clean(canvas);
+        GraphicsContext g = StoreSigns.clean(canvas);
         ground(g, canvas, chosen, false);
         double y = TOOL / 2;
-        double noteWidth = width(note, Theme.text(13));
+        double noteWidth = signs.width(note, Theme.text(13));
         double end = scale.ruleLeft() - 16;
-        fitted(
+        signs.fitted(
                 g,
                 name,
                 Theme.text(14),
@@ -410,7 +283,7 @@ final class StoreDrawing {
                 StoreScale.NAME,
                 y,
                 end - StoreScale.NAME - noteWidth - 10);
-        text(g, note, Theme.text(13), colors().soft(), end - noteWidth, y);
+        signs.text(g, note, Theme.text(13), colors().soft(), end - noteWidth, y);
         g.setStroke(colors().line());
         g.strokeLine(scale.x(1), y + .5, scale.x(scale.steps()), y + .5);
         g.setFill(colors().ink());
@@ -421,13 +294,13 @@ final class StoreDrawing {
 
     /** What the signs mean. */
     void key(Canvas canvas) {
-        GraphicsContext g = clean(canvas);
+        GraphicsContext g = StoreSigns.clean(canvas);
         double y = KEY / 2;
         Font font = Theme.text(13);
         double x = StoreScale.NAME;
-        dots(g, new InKit(1, 0), x, y);
+        signs.dots(g, new InKit(1, 0), x, y);
         x = after(g, words.of("stores.key.used"), font, x + 16, y);
-        dots(g, new InKit(0, 1), x, y);
+        signs.dots(g, new InKit(0, 1), x, y);
         x = after(g, words.of("stores.key.spare"), font, x + 16, y) + 24;
         for (Handling handling :
                 List.of(
@@ -435,7 +308,7 @@ final class StoreDrawing {
                         Handling.LOOKED_AT,
                         Handling.PUT_ON,
                         Handling.TOUCHED)) {
-            stop(g, handling, x, y);
+            signs.stop(g, handling, x, y);
             x = after(g, words.of(handling), font, x + 11, y);
         }
         g.setStroke(colors().soft());
@@ -444,39 +317,11 @@ final class StoreDrawing {
         g.strokeLine(x, y, x + 22, y);
         g.setLineDashes();
         g.setLineWidth(1);
-        text(g, words.of("stores.key.new"), font, colors().soft(), x + 28, y);
+        signs.text(g, words.of("stores.key.new"), font, colors().soft(), x + 28, y);
     }
 
     private double after(GraphicsContext g, String text, Font font, double x, double y) {
-        text(g, text, font, colors().soft(), x, y);
-        return x + width(text, font) + 18;
-    }
-
-    // ---------------------------------------------------------------- a kit
-
-    static final double BOX = 60;
-    private static final double BOX_HEIGHT = 52;
-    private static final double BOX_GAP = 7;
-
-    static double kitHeight(int contents, double width) {
-        int across = (int) Math.max(1, (width + BOX_GAP) / (BOX + BOX_GAP));
-        int rows = (contents + across - 1) / across;
-        return rows * (BOX_HEIGHT + BOX_GAP);
-    }
-
-    /** The contents of a kit as boxes: a balloon, and a dot for each. */
-    void kit(Canvas canvas, List<Part> parts, List<InKit> held) {
-        GraphicsContext g = clean(canvas);
-        int across = (int) Math.max(1, (canvas.getWidth() + BOX_GAP) / (BOX + BOX_GAP));
-        for (int i = 0; i < parts.size(); i++) {
-            double x = (i % across) * (BOX + BOX_GAP);
-            double y = (double) (i / across) * (BOX_HEIGHT + BOX_GAP);
-            g.setFill(colors().card());
-            g.setStroke(colors().line());
-            g.fillRoundRect(x + .5, y + .5, BOX - 1, BOX_HEIGHT - 1, 4, 4);
-            g.strokeRoundRect(x + .5, y + .5, BOX - 1, BOX_HEIGHT - 1, 4, 4);
-            balloon(g, parts.get(i).item(), x + 18, y + 17);
-            dots(g, held.get(i), x + 7, y + 40);
-        }
+        signs.text(g, text, font, colors().soft(), x, y);
+        return x + signs.width(text, font) + 18;
     }
 }

@@ -80,8 +80,10 @@ class DecisionTest extends RealWindow {
         String id = decision(0).id();
         work(robot, id);
         fill(robot, "#when-2", "above 80.2");
-        assertThat(texts(robot, ".side"))
-                .anyMatch(t -> t.startsWith("Nothing is said for b = 80."));
+        until(
+                () ->
+                        texts(robot, ".side").stream()
+                                .anyMatch(t -> t.startsWith("Nothing is said for b = 80.")));
         until(
                 () ->
                         project.openPoints().get().stream()
@@ -93,11 +95,11 @@ class DecisionTest extends RealWindow {
         assertThat(message(robot)).isNotEmpty();
         assertThat(decision(0).rules().get(2).when().get(0).is()).isEqualTo("above 80.2");
         fill(robot, "#when-2", "> 80.18");
-        assertThat(texts(robot, ".side")).contains("Every path ends.");
+        until(() -> texts(robot, ".side").contains("Every path ends."));
     }
 
     @Test
-    void aDecisionIsMadeFromNothing(FxRobot robot) {
+    void aDecisionIsMadeFromNothing(FxRobot robot) throws Exception {
         fill(robot, "#newDecision", "gap of the ring");
         Decision made = decision(manual().decisions().size() - 1);
         work(robot, made.id());
@@ -131,7 +133,7 @@ class DecisionTest extends RealWindow {
         fire(robot, "#up-1");
         assertThat(manual().decision(made.id()).orElseThrow().rules().get(0).measure())
                 .isEqualTo("w");
-        assertThat(texts(robot, ".side")).contains("Rule 2 never applies.");
+        until(() -> texts(robot, ".side").contains("Rule 2 never applies."));
         fire(robot, "#deleteDecision");
         assertThat(manual().decision(made.id())).isEmpty();
         assertThat(robot.lookup("#torqueOverview").tryQuery()).isPresent();

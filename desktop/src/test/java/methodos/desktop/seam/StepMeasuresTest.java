@@ -8,6 +8,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
+import methodos.core.manual.FitRule;
 import methodos.core.manual.Practices;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Sight;
@@ -55,6 +56,9 @@ class StepMeasuresTest extends RealWindow {
         fill(robot, "#readingSizes-0", "2.10 mm, 2.20 mm");
         assertThat(node(robot, "#readingProblem-0", Label.class).getText()).isNotEmpty();
         fill(robot, "#readingSizes-0", "2.10 mm, 2.20 mm; 0.10 mm");
+        assertThat(now().readings().get(0).fit().rule()).isEqualTo(FitRule.NEAREST);
+        fill(robot, "#readingSizes-0", "2.10 mm, 2.20 mm; 0.10 mm; thickest");
+        assertThat(now().readings().get(0).fit().rule()).isEqualTo(FitRule.THICKEST);
         @SuppressWarnings("unchecked")
         ComboBox<Tool> tool = node(robot, "#readingTool-0", ComboBox.class);
         robot.interact(() -> tool.setValue(tool.getItems().get(1)));

@@ -1,0 +1,160 @@
+package methodos.desktop.stores;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
+import javafx.scene.text.TextAlignment;
+import methodos.core.kit.StoreList.InKit;
+import methodos.core.manual.PartUse.Handling;
+import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Theme;
+
+/** The signs of the stores: balloons, dots of kits, what happens to a part, and text that fits. */
+final class StoreSigns {
+
+    private static final double DOT = 10;
+    private static final int MOST_DOTS = 4;
+    private static final int MOST_MEASURED = 4000;
+
+    private final Theme theme;
+
+    /** Measuring is what takes longest, and lines come into view again and again. */
+    private final Map<Measured, Double> widths =
+            new LinkedHashMap<>(16, .75f, true) {
+                private static final long serialVersionUID = 1L;
+
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Measured, Double> eldest) {
+                    return size() > MOST_MEASURED;
+                }
+            };
+
+    private record Measured(String text, Font font) {}
+
+    StoreSigns(Theme theme) {
+        this.theme = theme;
+    }
+
+    private Palette colors() {
+        return theme.palette().get();
+    }
+
+    static GraphicsContext clean(Canvas canvas) {
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setLineWidth(1);
+        return g;
+    }
+
+    void text(GraphicsContext g, String text, Font font, Color color, double x, double y) {
+        g.setFont(font);
+        g.setFill(color);
+        g.fillText(text, x, y);
+    }
+
+    /** Text that is cut off with dots where it does not fit. */
+    void fitted(
+            GraphicsContext g,
+            String text,
+            Font font,
+            Color color,
+            double x,
+            double y,
+            double width) {
+        text(g, cut(text, font, width), font, color, x, y);
+    }
+
+    private String cut(String text, Font font, double width) {
+        if (width(text, font) <= width) {
+            return text;
+        }
+        int end = text.length();
+        while (end > 1 && width(text.substring(0, end) + "…", font) > width) {
+            end--;
+        }
+        return text.substring(0, end).stripTrailing() + "…";
+    }
+
+    double width(String text, Font font) {
+        return widths.computeIfAbsent(
+                new Measured(text, font),
+                m -> {
+                    Text measured = new Text(m.text());
+                    measured.setFont(m.font());
+                    return measured.getLayoutBounds().getWidth();
+                });
+    }
+
+    void balloon(GraphicsContext g, String item, double x, double y) {
+        g.setStroke(colors().ink());
+        g.setLineWidth(1.5);
+        g.setFill(colors().card());
+        g.fillOval(x - 12, y - 12, 24, 24);
+        g.strokeOval(x - 12, y - 12, 24, 24);
+        g.setLineWidth(1);
+        g.setTextAlign(TextAlignment.CENTER);
+        Font font = Theme.heading(item.length() > 2 ? 13 : 14);
+        fitted(g, item, font, colors().ink(), x, y, 26);
+        g.setTextAlign(TextAlignment.LEFT);
+    }
+
+    /** A full dot for each that is used, a ring for each that is left over; many as a number. */
+    void dots(GraphicsContext g, InKit kit, double x, double y) {
+        int all = kit.used() + kit.spare();
+        g.setStroke(colors().mark());
+        g.setLineWidth(1.5);
+        if (all > MOST_DOTS) {
+            g.setFill(colors().mark());
+            g.fillOval(x, y - DOT / 2, DOT, DOT);
+            String count = kit.spare() > 0 ? kit.used() + " + " + kit.spare() : "" + kit.used();
+            text(g, count, Theme.label(13), colors().accent(), x + DOT + 4, y);
+        } else {
+            for (int i = 0; i < all; i++) {
+                double at = x + i * (DOT + 3);
+                if (i < kit.used()) {
+                    g.setFill(colors().mark());
+                    g.fillOval(at, y - DOT / 2, DOT, DOT);
+                } else {
+                    g.strokeOval(at + .75, y - DOT / 2 + .75, DOT - 1.5, DOT - 1.5);
+                }
+            }
+        }
+        g.setLineWidth(1);
+    }
+
+    void stop(GraphicsContext g, Handling handling, double x, double y) {
+        switch (handling) {
+            case TAKEN_OFF -> {
+                g.setFill(colors().ink());
+                g.fillPolygon(
+                        new double[] {x - 5, x + 5, x}, new double[] {y - 8, y - 8, y - 1}, 3);
+            }
+            case PUT_ON -> {
+                g.setFill(colors().mark());
+                g.fillPolygon(
+                        new double[] {x - 5, x + 5, x}, new double[] {y + 8, y + 8, y + 1}, 3);
+            }
+            case LOOKED_AT -> {
+                double[] xs = {x - 6, x, x + 6, x};
+                double[] ys = {y, y - 6, y, y + 6};
+                g.setFill(colors().card());
+                g.fillPolygon(xs, ys, 4);
+                g.setStroke(colors().ink());
+                g.setLineWidth(1.5);
+                g.strokePolygon(xs, ys, 4);
+                g.setLineWidth(1);
+            }
+            case TOUCHED -> {
+                g.setStroke(colors().soft());
+                g.strokeLine(Math.round(x) + .5, y - 4, Math.round(x) + .5, y + 4);
+            }
+        }
+    }
+}
