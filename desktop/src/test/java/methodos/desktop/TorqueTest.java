@@ -270,4 +270,20 @@ class TorqueTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().torqueDefaults()).hasSize(before);
     }
+
+    @Test
+    void anAdapterOnTheWrenchIsReckonedIn(FxRobot robot) {
+        fill(robot, "#torque-" + cap.id(), "40 N·m");
+        robot.clickOn("#torque-" + cap.id());
+        WaitForAsyncUtils.waitForFxEvents();
+        fill(robot, "#adapter", "400 mm, 60 mm");
+        // 40 · 400 / 460
+        assertThat(node(robot, "#adapterSet", Label.class).getText())
+                .isEqualTo("Set the wrench to 34.8 N·m.");
+        fill(robot, "#adapter", "400 mm, 60 mm, 90°");
+        assertThat(node(robot, "#adapterSet", Label.class).getText())
+                .isEqualTo("Set the wrench to 40.0 N·m.");
+        fill(robot, "#adapter", "400 mm");
+        assertThat(node(robot, "#message", Label.class).getText()).startsWith("wrench, adapter");
+    }
 }

@@ -127,6 +127,10 @@ final class JointPanel extends VBox {
                         way(joint),
                         soft(joint));
         agreement(joint);
+        joint.torque()
+                .known()
+                .filter(q -> !joint.byAngle() && q.unit().dimension() == Dimension.TORQUE)
+                .ifPresent(q -> getChildren().add(new AdapterRow(q, words, message)));
         usual(joint);
         heard(joint);
     }
