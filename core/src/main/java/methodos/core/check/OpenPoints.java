@@ -37,7 +37,7 @@ public final class OpenPoints {
 
     private OpenPoints(Workspace workspace, Sight sight) {
         this.workspace = workspace;
-        this.manual = Practised.of(workspace.manual());
+        this.manual = workspace.manual();
         this.sight = sight;
         this.numbers = new StepNumbers(manual, sight);
     }
@@ -48,9 +48,11 @@ public final class OpenPoints {
         all.footage();
         all.steps();
         all.points.addAll(FigurePoints.of(all.manual, all.numbers));
-        all.points.addAll(StorePoints.of(all.manual, sight, workspace.partsAnswer()));
-        all.points.addAll(TorquePoints.of(all.manual, sight));
-        all.points.addAll(DecisionPoints.of(all.manual, all.numbers));
+        // what hangs on the manual's ways; words and figures of a step that is left out are settled
+        Manual practised = Practised.of(all.manual);
+        all.points.addAll(StorePoints.of(practised, sight, workspace.partsAnswer()));
+        all.points.addAll(TorquePoints.of(all.manual, practised, sight));
+        all.points.addAll(DecisionPoints.of(practised, all.numbers));
         return List.copyOf(all.points);
     }
 

@@ -2,8 +2,10 @@ package methodos.core.check;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import methodos.core.fit.InstrumentFit;
 import methodos.core.fit.LimitTable;
 import methodos.core.manual.Joint;
@@ -25,21 +27,32 @@ final class TorquePoints {
     /** The first step that tightens a joint. */
     private final Map<String, String> steps = new HashMap<>();
 
+    /** Joints that only steps tighten which are left out. */
+    private final Set<String> leftOut = new HashSet<>();
+
     private final List<OpenPoint> points = new ArrayList<>();
 
-    private TorquePoints(Manual manual, Sight sight) {
-        this.manual = manual;
+    private TorquePoints(Manual whole, Manual practised, Sight sight) {
+        this.manual = practised;
         this.sight = sight;
-        manual.steps().forEach(this::tightened);
+        whole.steps().forEach(s -> leftOut.addAll(s.joints()));
+        practised.steps().forEach(this::tightened);
+        leftOut.removeAll(steps.keySet());
     }
 
     private void tightened(Step step) {
         step.joints().forEach(j -> steps.putIfAbsent(j, step.id()));
     }
 
-    static List<OpenPoint> of(Manual manual, Sight sight) {
-        TorquePoints all = new TorquePoints(manual, sight);
-        manual.joints().stream().filter(j -> j.applicability().concerns(sight)).forEach(all::joint);
+    /**
+     * @param whole the manual with the steps that are left out
+     * @param practised the same as it is carried out
+     */
+    static List<OpenPoint> of(Manual whole, Manual practised, Sight sight) {
+        TorquePoints all = new TorquePoints(whole, practised, sight);
+        practised.joints().stream()
+                .filter(j -> j.applicability().concerns(sight) && !all.leftOut.contains(j.id()))
+                .forEach(all::joint);
         all.conflicts();
         all.wrenches();
         all.instruments();
@@ -85,9 +98,14 @@ final class TorquePoints {
                     c.joint().name(),
                     c.first().print(),
                     c.second().print(),
-                    c.likely().orElse(""),
+                    c.likely().map(TorquePoints::slip).orElse(""),
                     c.other().map(Joint::name).orElse(""));
         }
+    }
+
+    /** "lbf·ft for lbf·in" is what was written for what was meant. */
+    private static String slip(String likely) {
+        return "Likely: " + likely.replace(" for ", " written for ") + ".";
     }
 
     /** Without wrenches of the shop there is nothing to hold the values against. */

@@ -8,6 +8,7 @@ import methodos.core.Samples;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
 import methodos.core.kit.KitCoverage;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.Practices;
@@ -100,6 +101,26 @@ class PractisedTest {
         assertThat(new StepNumbers(without, ALL).of("s2")).hasValue(1);
         assertThat(Practised.of(without).step("s1")).isEmpty();
         assertThat(without.step("s1")).isPresent();
+    }
+
+    @Test
+    void aStepThatIsLeftOutLeavesNothingOpenBehind() {
+        Manual manual = with(Practices.USUAL);
+        Figure figure = Figure.of("f1", "cap", null, "d1");
+        Step said = manual.step("s1").orElseThrow().withOptional(true);
+        Step shown = manual.step("s3").orElseThrow().withFigures(List.of("f1")).withOptional(true);
+        manual = manual.withFigure(figure).withStep(said).withStep(shown);
+        Workspace done = new Workspace(manual, Map.of("clip1", Samples.captions()));
+        Workspace leftOut =
+                done.with(
+                        manual.withPractices(
+                                Practices.USUAL.withOptional(Practices.Optional.LEFT_OUT)));
+        assertThat(OpenPoints.of(leftOut, ALL))
+                .as("its words, its figure and its joint are settled")
+                .containsExactlyInAnyOrderElementsOf(
+                        OpenPoints.of(done, ALL).stream()
+                                .filter(p -> p.step() == null || p.step().equals("s2"))
+                                .toList());
     }
 
     @Test
