@@ -113,6 +113,11 @@ public final class StoreEdits {
                 .toList();
     }
 
+    /** The item number of a part, empty for null. */
+    public static String itemOf(Manual manual, String part) {
+        return part == null ? "" : manual.part(part).map(Part::item).orElse("");
+    }
+
     /** The item numbers of parts, as they are typed. */
     public static String items(Manual manual, List<String> parts) {
         return String.join(

@@ -1,6 +1,7 @@
 package methodos.core.sheet;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,9 +37,16 @@ final class KitSheet {
     private final List<RowProblem> problems = new ArrayList<>();
     private final Map<String, Kit> read = new LinkedHashMap<>();
 
+    private final Map<String, Part> byItem = new HashMap<>();
+    private final Map<String, Part> byNumber = new HashMap<>();
+
     private KitSheet(Columns columns, Manual manual) {
         this.columns = columns;
         this.manual = manual;
+        for (Part part : manual.parts()) {
+            byItem.putIfAbsent(part.item(), part);
+            byNumber.putIfAbsent(part.number(), part);
+        }
     }
 
     static SheetReading of(Sheet sheet, Columns columns, Manual manual) {
@@ -85,13 +93,7 @@ final class KitSheet {
             return Optional.empty();
         }
         Optional<Part> part =
-                manual.parts().stream()
-                        .filter(
-                                p ->
-                                        item.isEmpty()
-                                                ? p.number().equals(number)
-                                                : p.item().equals(item))
-                        .findFirst();
+                Optional.ofNullable(item.isEmpty() ? byNumber.get(number) : byItem.get(item));
         if (part.isEmpty()) {
             problems.add(
                     item.isEmpty()

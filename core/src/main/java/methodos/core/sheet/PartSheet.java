@@ -1,14 +1,15 @@
 package methodos.core.sheet;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
@@ -70,7 +71,16 @@ final class PartSheet {
                     ReuseRule.AS_PRACTISED,
                     List.of("as practised", "as this manual does it"));
 
-    private static final Part NONE = PartBuilder.builder().name("").quantity(1).build();
+    private static final Part NONE = PartBuilder.builder().id("").name("").quantity(1).build();
+
+    /**
+     * A row as it was understood.
+     *
+     * @param part with the id of the part that it is known as, empty for a new one
+     * @param on item that it sits on, null where the sheet does not say
+     * @param covers items that cover it, null where the sheet does not say
+     */
+    private record Read(Part part, List<String> on, List<String> covers) {}
 
     private final Sheet sheet;
     private final Columns columns;
@@ -78,14 +88,8 @@ final class PartSheet {
     private final Map<String, Part> byItem = new HashMap<>();
     private final Map<String, Part> byNumber = new HashMap<>();
     private final List<RowProblem> problems = new ArrayList<>();
-    private final List<Part> added = new ArrayList<>();
-    private final List<Part> changed = new ArrayList<>();
+    private final List<Read> changes = new ArrayList<>();
     private final List<Item> items = new ArrayList<>();
-
-    /** Items that a part sits on or is covered by, by the item of the part. */
-    private final Map<String, List<String>> on = new LinkedHashMap<>();
-
-    private final Map<String, List<String>> covers = new LinkedHashMap<>();
 
     private PartSheet(Sheet sheet, Columns columns, Manual manual) {
         this.sheet = sheet;
@@ -100,62 +104,75 @@ final class PartSheet {
     static SheetReading of(Sheet sheet, Columns columns, Manual manual) {
         PartSheet parts = new PartSheet(sheet, columns, manual);
         parts.read();
+        List<Read> changes = List.copyOf(parts.changes);
         return new SheetReading(
-                parts.items, parts.problems, "edit.importParts", m -> parts.takenInto(m));
+                parts.items, parts.problems, "edit.importParts", m -> takenInto(m, changes));
     }
 
     private void read() {
+        Uses uses = Uses.ofParts(manual);
         Set<String> named = new HashSet<>();
-        Set<String> seen = new HashSet<>();
+        Set<String> itemsAfter = new HashSet<>();
         for (Sheet.Row row : sheet.rows()) {
-            Optional<Part> before = known(row);
             int count = problems.size();
-            Part part = part(row, before.orElse(NONE));
-            if (!part.item().isEmpty() && !seen.add(part.item())) {
+            Optional<Part> before = known(row);
+            Read read = read(row, before.orElse(NONE));
+            Part part = read.part();
+            if (!part.item().isEmpty() && !itemsAfter.add(part.item())) {
                 problem(row, ITEM, "item " + part.item() + " stands twice.");
             }
-            references(row, part);
             if (problems.size() > count) {
                 continue;
             }
-            before.ifPresent(b -> named.add(b.id()));
             if (before.isEmpty()) {
-                added.add(part);
-                items.add(item(Fate.ADDED, part, List.of()));
-            } else if (!before.get().equals(part)) {
-                changed.add(part);
-                items.add(item(Fate.CHANGED, part, differences(before.get(), part)));
+                changes.add(read);
+                items.add(uses.item(Fate.ADDED, "", part.label(), List.of()));
+                continue;
+            }
+            named.add(part.id());
+            List<String> differences = differences(before.get(), read);
+            if (!differences.isEmpty()) {
+                changes.add(read);
+                items.add(uses.item(Fate.CHANGED, part.id(), part.label(), differences));
+            }
+        }
+        for (Part part : manual.parts()) {
+            if (!named.contains(part.id())) {
+                itemsAfter.add(part.item());
+                items.add(uses.item(Fate.ABSENT, part.id(), part.label(), List.of()));
             }
         }
         for (Sheet.Row row : sheet.rows()) {
-            known(row, SITS_ON, seen);
-            known(row, COVERED_BY, seen);
+            inList(row, SITS_ON, itemsAfter);
+            inList(row, COVERED_BY, itemsAfter);
         }
-        manual.parts().stream()
-                .filter(p -> !named.contains(p.id()))
-                .forEach(p -> items.add(item(Fate.ABSENT, p, List.of())));
     }
 
-    private Item item(Fate fate, Part part, List<String> differences) {
-        return Uses.item(
-                manual,
-                fate,
-                part.label(),
-                differences,
-                s -> Uses.uses(s, part.id()),
-                f -> Uses.shows(f, part.id()));
+    private List<String> differences(Part before, Read read) {
+        Part after = read.part();
+        Differences all =
+                new Differences()
+                        .add("item", before.item(), after.item())
+                        .add("number", before.number(), after.number())
+                        .add("name", before.name(), after.name())
+                        .add("size", before.size(), after.size())
+                        .add("quantity", before.quantity(), after.quantity())
+                        .add("reuse", before.reuse(), after.reuse())
+                        .add("note", before.note(), after.note());
+        if (read.on() != null) {
+            all.add("sits on", StoreEdits.itemOf(manual, before.sitsOn()), text(read.on()));
+        }
+        if (read.covers() != null) {
+            all.add(
+                    "covered by",
+                    StoreEdits.items(manual, before.coveredBy()),
+                    text(read.covers()));
+        }
+        return all.all();
     }
 
-    private static List<String> differences(Part before, Part after) {
-        return new Differences()
-                .add("item", before.item(), after.item())
-                .add("number", before.number(), after.number())
-                .add("name", before.name(), after.name())
-                .add("size", before.size(), after.size())
-                .add("quantity", before.quantity(), after.quantity())
-                .add("reuse", before.reuse(), after.reuse())
-                .add("note", before.note(), after.note())
-                .all();
+    private static String text(List<String> items) {
+        return String.join(", ", items);
     }
 
     private void problem(Sheet.Row row, Field field, String reason) {
@@ -171,30 +188,24 @@ final class PartSheet {
                         : number.isEmpty() ? null : byNumber.get(number));
     }
 
-    /** Items that are named in a cell are in the manual or in the sheet. */
-    private void known(Sheet.Row row, Field field, Set<String> ofSheet) {
+    /** Items that are named in a cell are in the list as it will be. */
+    private void inList(Sheet.Row row, Field field, Set<String> items) {
         for (String item : list(columns.text(row, field))) {
-            if (!byItem.containsKey(item) && !ofSheet.contains(item)) {
+            if (!items.contains(item)) {
                 problem(row, field, "there is no item " + item + ".");
             }
         }
     }
 
     private static List<String> list(String text) {
-        return java.util.Arrays.stream(text.split("[,;\\s]+")).filter(s -> !s.isEmpty()).toList();
+        return Arrays.stream(text.split("[,;\\s]+")).filter(s -> !s.isEmpty()).toList();
     }
 
-    private void references(Sheet.Row row, Part part) {
-        if (columns.has(SITS_ON)) {
-            on.put(key(part), list(columns.text(row, SITS_ON)));
-        }
-        if (columns.has(COVERED_BY)) {
-            covers.put(key(part), list(columns.text(row, COVERED_BY)));
-        }
-    }
-
-    private static String key(Part part) {
-        return part.item() + "\n" + part.number() + "\n" + part.name();
+    private Read read(Sheet.Row row, Part before) {
+        return new Read(
+                part(row, before),
+                columns.has(SITS_ON) ? list(columns.text(row, SITS_ON)) : null,
+                columns.has(COVERED_BY) ? list(columns.text(row, COVERED_BY)) : null);
     }
 
     private Part part(Sheet.Row row, Part before) {
@@ -245,31 +256,30 @@ final class PartSheet {
         return part.withReuse(found.orElse(part.reuse()));
     }
 
-    private Manual takenInto(Manual start) {
+    private static Manual takenInto(Manual start, List<Read> changes) {
         Manual now = start;
-        for (Part part : changed) {
+        List<String> ids = new ArrayList<>();
+        for (Read read : changes) {
+            boolean isNew = read.part().id().isEmpty();
+            String id = isNew ? now.nextId("p") : read.part().id();
+            ids.add(id);
+            now = now.withPart(read.part().withId(id));
+            now = isNew ? now.withIdTaken() : now;
+        }
+        // what a part sits on may be a part that is new itself
+        Map<String, String> byItem = new HashMap<>();
+        now.parts().forEach(p -> byItem.putIfAbsent(p.item(), p.id()));
+        for (int i = 0; i < changes.size(); i++) {
+            Read read = changes.get(i);
+            Part part = now.part(ids.get(i)).orElseThrow();
+            if (read.on() != null) {
+                part = part.withSitsOn(read.on().isEmpty() ? null : byItem.get(read.on().get(0)));
+            }
+            if (read.covers() != null) {
+                part = part.withCoveredBy(read.covers().stream().map(byItem::get).toList());
+            }
             now = now.withPart(part);
         }
-        for (Part part : added) {
-            now = now.withPart(part.withId(now.nextId("p"))).withIdTaken();
-        }
-        if (on.isEmpty() && covers.isEmpty()) {
-            return now;
-        }
-        Map<String, String> ids = new HashMap<>();
-        now.parts().forEach(p -> ids.putIfAbsent(p.item(), p.id()));
-        List<Part> placed = new ArrayList<>();
-        for (Part part : now.parts()) {
-            Part next = part;
-            if (on.containsKey(key(part))) {
-                List<String> under = on.get(key(part));
-                next = next.withSitsOn(under.isEmpty() ? null : ids.get(under.get(0)));
-            }
-            if (covers.containsKey(key(part))) {
-                next = next.withCoveredBy(covers.get(key(part)).stream().map(ids::get).toList());
-            }
-            placed.add(next);
-        }
-        return now.withParts(placed);
+        return now;
     }
 }

@@ -29,7 +29,7 @@ public record SheetReading(
      * @param steps how many steps use it
      * @param figures how many figures point to it
      */
-    public record Item(Fate fate, String what, List<String> differences, long steps, long figures) {
+    public record Item(Fate fate, String what, List<String> differences, int steps, int figures) {
         public Item {
             differences = List.copyOf(differences);
         }

@@ -1,6 +1,7 @@
 package methodos.core.sheet;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -40,19 +41,22 @@ final class ToolSheet {
         List<Tool> read = new ArrayList<>();
         List<Item> items = new ArrayList<>();
         Set<String> labels = new HashSet<>();
+        Map<String, Tool> known = new HashMap<>();
+        manual.tools().forEach(t -> known.putIfAbsent(t.label(), t));
+        Uses uses = Uses.ofTools(manual);
         for (Sheet.Row row : sheet.rows()) {
             int count = problems.size();
-            Tool tool = tool(row, columns, manual, problems);
+            Tool tool = tool(row, columns, known, problems);
             if (!labels.add(tool.label())) {
                 problems.add(columns.problem(row, NAME, tool.label() + " stands twice."));
             }
             if (problems.size() > count) {
                 continue;
             }
-            Optional<Tool> before = manual.tool(tool.id());
+            Optional<Tool> before = Optional.ofNullable(known.get(tool.label()));
             if (before.isEmpty()) {
                 read.add(tool);
-                items.add(item(manual, Fate.ADDED, tool, List.of()));
+                items.add(uses.item(Fate.ADDED, "", tool.label(), List.of()));
             } else if (!before.get().equals(tool)) {
                 read.add(tool);
                 List<String> differences =
@@ -60,39 +64,24 @@ final class ToolSheet {
                                 .add("kind", before.get().kind(), tool.kind())
                                 .add("note", before.get().note(), tool.note())
                                 .all();
-                items.add(item(manual, Fate.CHANGED, tool, differences));
+                items.add(uses.item(Fate.CHANGED, tool.id(), tool.label(), differences));
             }
         }
         manual.tools().stream()
                 .filter(t -> !labels.contains(t.label()))
-                .forEach(t -> items.add(item(manual, Fate.ABSENT, t, List.of())));
+                .forEach(t -> items.add(uses.item(Fate.ABSENT, t.id(), t.label(), List.of())));
         return new SheetReading(items, problems, "edit.importTools", m -> takenInto(m, read));
     }
 
-    private static Item item(Manual manual, Fate fate, Tool tool, List<String> differences) {
-        return Uses.item(
-                manual,
-                fate,
-                tool.label(),
-                differences,
-                s -> s.tools().contains(tool.id()),
-                f -> f.id().equals(tool.sketch()));
-    }
-
     private static Tool tool(
-            Sheet.Row row, Columns columns, Manual manual, List<RowProblem> problems) {
+            Sheet.Row row, Columns columns, Map<String, Tool> known, List<RowProblem> problems) {
         String name = columns.text(row, NAME);
         String size = columns.text(row, SIZE);
         if (name.isEmpty()) {
             problems.add(columns.problem(row, NAME, "the name is missing."));
         }
         Tool tool = new Tool("", name, size, null, "");
-        String label = tool.label();
-        tool =
-                manual.tools().stream()
-                        .filter(t -> t.label().equals(label))
-                        .findFirst()
-                        .orElse(tool);
+        tool = known.getOrDefault(tool.label(), tool);
         String kind = columns.text(row, KIND).toLowerCase(Locale.ROOT);
         if (!kind.isEmpty()) {
             Optional<Tool.Kind> found =

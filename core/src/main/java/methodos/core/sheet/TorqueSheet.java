@@ -2,11 +2,14 @@ package methodos.core.sheet;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
@@ -56,10 +59,23 @@ final class TorqueSheet {
     private final Columns columns;
     private final Manual manual;
     private final List<RowProblem> problems = new ArrayList<>();
+    private final Map<String, Joint> known = new HashMap<>();
+
+    /** By item number and by name with size. */
+    private final Map<String, Part> fasteners = new HashMap<>();
 
     private TorqueSheet(Columns columns, Manual manual) {
         this.columns = columns;
         this.manual = manual;
+        manual.joints().forEach(j -> known.putIfAbsent(key(j.name()), j));
+        for (Part part : manual.parts()) {
+            fasteners.putIfAbsent(key(part.item()), part);
+            fasteners.putIfAbsent(key(part.label()), part);
+        }
+    }
+
+    private static String key(String name) {
+        return name.toLowerCase(Locale.ROOT);
     }
 
     static SheetReading of(Sheet sheet, Columns columns, Manual manual) {
@@ -67,54 +83,65 @@ final class TorqueSheet {
         List<Joint> read = new ArrayList<>();
         List<Item> items = new ArrayList<>();
         Set<String> names = new HashSet<>();
+        Uses uses = Uses.ofJoints(manual);
         for (Sheet.Row row : sheet.rows()) {
             int count = torques.problems.size();
             Joint joint = torques.joint(row);
-            if (!names.add(joint.name().toLowerCase(Locale.ROOT))) {
+            if (!names.add(key(joint.name()))) {
                 torques.problem(row, JOINT, joint.name() + " stands twice.");
             }
             if (torques.problems.size() > count) {
                 continue;
             }
-            Optional<Joint> before = manual.joint(joint.id());
+            Optional<Joint> before = Optional.ofNullable(torques.known.get(key(joint.name())));
             if (before.isEmpty()) {
                 read.add(joint);
-                items.add(torques.item(Fate.ADDED, joint, List.of()));
+                items.add(uses.item(Fate.ADDED, "", joint.name(), List.of()));
             } else if (!before.get().equals(joint)) {
                 read.add(joint);
-                items.add(torques.item(Fate.CHANGED, joint, differences(before.get(), joint)));
+                items.add(
+                        uses.item(
+                                Fate.CHANGED,
+                                joint.id(),
+                                joint.name(),
+                                torques.differences(before.get(), joint)));
             }
         }
         manual.joints().stream()
-                .filter(j -> !names.contains(j.name().toLowerCase(Locale.ROOT)))
-                .forEach(j -> items.add(torques.item(Fate.ABSENT, j, List.of())));
+                .filter(j -> !names.contains(key(j.name())))
+                .forEach(j -> items.add(uses.item(Fate.ABSENT, j.id(), j.name(), List.of())));
         return new SheetReading(
                 items, torques.problems, "edit.importTorques", m -> takenInto(m, read));
     }
 
-    private Item item(Fate fate, Joint joint, List<String> differences) {
-        return Uses.item(
-                manual,
-                fate,
-                joint.name(),
-                differences,
-                s -> s.joints().contains(joint.id()),
-                f -> false);
-    }
-
-    private static List<String> differences(Joint before, Joint after) {
+    private List<String> differences(Joint before, Joint after) {
         return new Differences()
-                .add("torque", print(before), print(after))
+                .add("torque", print(before.torque()), print(after.torque()))
+                .add("in another unit", print(before.second()), print(after.second()))
+                .add("screw", screw(before), screw(after))
                 .add("count", before.count(), after.count())
                 .add("class", before.propertyClass(), after.propertyClass())
                 .add("condition", before.condition(), after.condition())
-                .add("stages", before.stages(), after.stages())
+                .add(
+                        "stages",
+                        String.join(", ", before.stages()),
+                        String.join(", ", after.stages()))
                 .add("order", before.order(), after.order())
+                .add("angle", print(before.angle()), print(after.angle()))
+                .add("soft", before.soft(), after.soft())
                 .all();
     }
 
-    private static String print(Joint joint) {
-        return joint.torque() == null ? "" : joint.torque().known().map(Quantity::print).orElse("");
+    private String screw(Joint joint) {
+        return StoreEdits.itemOf(manual, joint.fastener());
+    }
+
+    private static String print(Value value) {
+        return value.known().map(Quantity::print).orElse("");
+    }
+
+    private static String print(Quantity quantity) {
+        return quantity == null ? "" : quantity.print();
     }
 
     private void problem(Sheet.Row row, Field field, String reason) {
@@ -127,10 +154,8 @@ final class TorqueSheet {
             problem(row, JOINT, "the name is missing.");
         }
         Joint joint =
-                manual.joints().stream()
-                        .filter(j -> j.name().equalsIgnoreCase(name))
-                        .findFirst()
-                        .orElseGet(() -> JointBuilder.builder().id("").name(name).count(1).build());
+                known.getOrDefault(
+                        key(name), JointBuilder.builder().id("").name(name).count(1).build());
         joint = fastener(row, joint);
         joint = count(row, joint);
         joint = known(row, STRENGTH, joint);
@@ -154,10 +179,7 @@ final class TorqueSheet {
         if (item.isEmpty()) {
             return joint;
         }
-        Optional<Part> part =
-                manual.parts().stream()
-                        .filter(p -> p.item().equals(item) || p.label().equalsIgnoreCase(item))
-                        .findFirst();
+        Optional<Part> part = Optional.ofNullable(fasteners.get(key(item)));
         if (part.isEmpty()) {
             problem(row, ITEM, "there is no item " + item + ".");
         }

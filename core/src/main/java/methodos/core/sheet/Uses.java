@@ -1,39 +1,62 @@
 package methodos.core.sheet;
 
-import java.util.function.Predicate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.manual.StepUses;
+import methodos.core.manual.Tool;
 import methodos.core.sheet.SheetReading.Fate;
 import methodos.core.sheet.SheetReading.Item;
 
-/** Where a thing of the lists is used. */
+/** How many steps and figures use each thing of a list, counted in one walk. */
 final class Uses {
 
-    private Uses() {}
+    private final StepUses steps;
+    private final Map<String, Integer> figures = new HashMap<>();
 
-    static Item item(
-            Manual manual,
-            Fate fate,
-            String what,
-            java.util.List<String> differences,
-            Predicate<Step> inStep,
-            Predicate<Figure> inFigure) {
-        return new Item(
-                fate,
-                what,
-                differences,
-                fate == Fate.ADDED ? 0 : manual.steps().filter(inStep).count(),
-                fate == Fate.ADDED ? 0 : manual.figures().stream().filter(inFigure).count());
+    private Uses(Manual manual, Function<Step, List<String>> inStep) {
+        steps = new StepUses(manual, new StepNumbers(manual, Sight.EVERYTHING), inStep);
     }
 
-    static boolean shows(Figure figure, String part) {
-        return figure.marks().stream()
-                .anyMatch(m -> m instanceof Mark.Callout c && part.equals(c.part()));
+    static Uses ofParts(Manual manual) {
+        Uses uses =
+                new Uses(manual, s -> s.parts().stream().map(PartUse::part).distinct().toList());
+        for (Figure figure : manual.figures()) {
+            figure.marks().stream()
+                    .filter(Mark.OfPart.class::isInstance)
+                    .map(m -> ((Mark.OfPart) m).part())
+                    .distinct()
+                    .forEach(uses::shown);
+        }
+        return uses;
     }
 
-    static boolean uses(Step step, String part) {
-        return step.parts().stream().anyMatch(u -> u.part().equals(part));
+    static Uses ofTools(Manual manual) {
+        Uses uses = new Uses(manual, Step::tools);
+        manual.tools().stream().filter(t -> t.sketch() != null).map(Tool::id).forEach(uses::shown);
+        return uses;
+    }
+
+    static Uses ofJoints(Manual manual) {
+        return new Uses(manual, Step::joints);
+    }
+
+    private void shown(String id) {
+        figures.merge(id, 1, Integer::sum);
+    }
+
+    /**
+     * @param id of the thing; of one that is new, no step or figure knows it
+     */
+    Item item(Fate fate, String id, String what, List<String> differences) {
+        return new Item(fate, what, differences, steps.of(id).size(), figures.getOrDefault(id, 0));
     }
 }

@@ -103,6 +103,23 @@ class PartSheetTest {
     }
 
     @Test
+    void whatOnlySitsElsewhereIsAChangeToo() {
+        SheetReading parts = read("item|name|sits on|covered by", "7|screw|8|");
+        assertThat(parts.items())
+                .filteredOn(i -> i.fate() == Fate.CHANGED)
+                .singleElement()
+                .satisfies(i -> assertThat(i.differences()).containsExactly("sits on: – → 8"));
+        Manual after = parts.edit().change().apply(manual);
+        assertThat(after.part("p1").orElseThrow().sitsOn()).isEqualTo("p2");
+        assertThat(
+                        of(
+                                SheetKind.PARTS.read(
+                                        sheet("item|name|sits on|covered by", "7|screw|8|"), after),
+                                Fate.CHANGED))
+                .isEmpty();
+    }
+
+    @Test
     void eachCellThatIsNotUnderstoodIsNamedAndNothingIsTakenIn() {
         SheetReading parts =
                 read(

@@ -143,6 +143,26 @@ class SheetKindTest {
     }
 
     @Test
+    void whateverChangesOfAJointIsSaid() {
+        SheetReading reading =
+                SheetKind.TORQUES.read(
+                        sheet(
+                                "joint|item|torque|other unit|angle|soft",
+                                "cap to body|25|7 to 8.5 N·m|60 to 75 lbf·in|60°|yes"),
+                        manual);
+        assertThat(reading.items())
+                .singleElement()
+                .satisfies(
+                        i ->
+                                assertThat(i.differences())
+                                        .containsExactly(
+                                                "in another unit: – → 60 to 75 lbf·in",
+                                                "screw: 7 → 25",
+                                                "angle: – → 60°",
+                                                "soft: false → true"));
+    }
+
+    @Test
     void aValueThatIsNoTorqueIsRefusedAndNothingIsTakenIn() {
         SheetReading reading =
                 SheetKind.TORQUES.read(
