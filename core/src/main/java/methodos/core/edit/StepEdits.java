@@ -215,35 +215,22 @@ public final class StepEdits {
     }
 
     public static Edit addReading(String step, Reading reading) {
-        return change(
-                "edit.reading",
-                step,
-                s -> {
-                    List<Reading> all = new ArrayList<>(s.readings());
-                    all.add(reading);
-                    return s.withReadings(all);
-                });
+        return change("edit.reading", step, s -> s.withReadings(Lists.with(s.readings(), reading)));
     }
 
     /** Changes a reading of a step; null takes it out. */
     public static Edit reading(String step, int at, Reading reading) {
         return change(
-                "edit.reading",
-                step,
-                s -> {
-                    List<Reading> all = new ArrayList<>(s.readings());
-                    if (reading == null) {
-                        all.remove(at);
-                    } else {
-                        all.set(at, reading);
-                    }
-                    return s.withReadings(all);
-                });
+                "edit.reading", step, s -> s.withReadings(Lists.put(s.readings(), at, reading)));
     }
 
-    /** What is judged by eye in a step. */
-    public static Edit looks(String step, List<Look> looks) {
-        return change("edit.look", step, s -> s.withLooks(looks));
+    public static Edit addLook(String step, Look look) {
+        return change("edit.look", step, s -> s.withLooks(Lists.with(s.looks(), look)));
+    }
+
+    /** Changes what is judged by eye in a step; null takes it out. */
+    public static Edit look(String step, int at, Look look) {
+        return change("edit.look", step, s -> s.withLooks(Lists.put(s.looks(), at, look)));
     }
 
     /** Whether a step may be left out. */

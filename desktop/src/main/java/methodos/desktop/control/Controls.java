@@ -1,12 +1,15 @@
 package methodos.desktop.control;
 
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 
 /** Makes controls that are named for screen readers and for tests. */
@@ -75,6 +78,62 @@ public final class Controls {
                                 now.run();
                             }
                         });
+    }
+
+    /**
+     * The same where not everything is understood.
+     *
+     * @param keep throws an {@link IllegalArgumentException} with a sentence for what is not
+     * @param refused says the sentence
+     */
+    public static void kept(TextField field, Consumer<String> keep, Consumer<String> refused) {
+        kept(
+                field,
+                typed -> {
+                    try {
+                        keep.accept(typed);
+                    } catch (IllegalArgumentException notUnderstood) {
+                        refused.accept(notUnderstood.getMessage());
+                    }
+                });
+    }
+
+    /**
+     * Makes the controls of a panel anew; the one in focus, found again by its id, has the focus
+     * again.
+     */
+    public static void anew(Parent panel, Runnable make) {
+        Node focused = panel.getScene() == null ? null : panel.getScene().getFocusOwner();
+        String id = holds(panel, focused) ? focused.getId() : null;
+        make.run();
+        Node again = id == null ? null : panel.lookup("#" + id);
+        if (again != null) {
+            again.requestFocus();
+        }
+    }
+
+    private static boolean holds(Parent panel, Node node) {
+        for (Node n = node; n != null; n = n.getParent()) {
+            if (n == panel) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Neither wider nor narrower than this. */
+    public static <T extends Region> T width(T region, double width) {
+        region.setMinWidth(width);
+        region.setPrefWidth(width);
+        region.setMaxWidth(width);
+        return region;
+    }
+
+    /** Nodes in a line, their middles at one height. */
+    public static HBox row(double gap, Node... nodes) {
+        HBox row = new HBox(gap, nodes);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     /** Shows a node, or hides it so that it takes no room. */

@@ -11,6 +11,7 @@ import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.DecisionEdits;
 import methodos.core.edit.Edit;
+import methodos.core.edit.FaultEdits;
 import methodos.core.fit.ConditionText;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Look;
@@ -73,7 +74,7 @@ public final class DecisionList extends VBox {
         }
         getChildren().add(head("fault.head"));
         manual.symptoms().forEach(s -> getChildren().add(row(s)));
-        getChildren().add(adder("newSymptom", DecisionEdits::newSymptom));
+        getChildren().add(adder("newSymptom", FaultEdits::newSymptom));
     }
 
     private Label head(String key) {
@@ -96,8 +97,7 @@ public final class DecisionList extends VBox {
     }
 
     private HBox line(VBox name, VBox content) {
-        name.setMinWidth(NAME);
-        name.setMaxWidth(NAME);
+        Controls.width(name, NAME);
         HBox.setHgrow(content, Priority.ALWAYS);
         HBox row = new HBox(8, name, content);
         row.getStyleClass().add("joint-row");

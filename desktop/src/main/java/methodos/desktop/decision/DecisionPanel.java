@@ -1,13 +1,9 @@
 package methodos.desktop.decision;
 
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.UnaryOperator;
 import javafx.collections.FXCollections;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -19,13 +15,13 @@ import javafx.scene.layout.VBox;
 import methodos.core.edit.DecisionEdits;
 import methodos.core.fit.ConditionText;
 import methodos.core.fit.Formula;
+import methodos.core.fit.MeasureText;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Decision.Derived;
 import methodos.core.manual.Decision.Measure;
 import methodos.core.manual.Decision.Rule;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
-import methodos.core.quantity.Quantity;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -83,18 +79,14 @@ public final class DecisionPanel extends ScrollPane {
             back.run();
         } else if (!now.equals(shown)) {
             shown = now;
-            fill(now);
+            Controls.anew(content, () -> fill(now));
         }
     }
 
-    private void change(UnaryOperator<Decision> change) {
-        project.apply(DecisionEdits.decision(id, change));
-    }
-
     /** Does what was typed, or says why not. */
-    private void typed(Runnable change) {
+    private void typed(TextField field, Consumer<String> keep) {
         try {
-            change.run();
+            keep.accept(field.getText().strip());
         } catch (IllegalArgumentException bad) {
             message.accept(bad.getMessage());
         }
@@ -104,20 +96,16 @@ public final class DecisionPanel extends ScrollPane {
             String name, String key, String now, double width, Consumer<String> keep) {
         TextField field = Controls.named(new TextField(now), name, words.of(key));
         if (width > 0) {
-            field.setMinWidth(width);
-            field.setPrefWidth(width);
-            field.setMaxWidth(width);
+            Controls.width(field, width);
         } else {
             HBox.setHgrow(field, Priority.ALWAYS);
         }
-        Controls.kept(field, text -> typed(() -> keep.accept(text)));
+        Controls.kept(field, keep, message);
         return field;
     }
 
     private static HBox row(Node... nodes) {
-        HBox row = new HBox(6, nodes);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
+        return Controls.row(6, nodes);
     }
 
     private void fill(Decision decision) {
@@ -129,7 +117,10 @@ public final class DecisionPanel extends ScrollPane {
                                         "decision.name",
                                         decision.name(),
                                         320,
-                                        text -> change(d -> d.withName(text))),
+                                        text ->
+                                                project.apply(
+                                                        DecisionEdits.decision(
+                                                                id, d -> d.withName(text)))),
                                 Controls.label(words.of("decision.step"), "soft"),
                                 field(
                                         "decisionStep",
@@ -158,16 +149,16 @@ public final class DecisionPanel extends ScrollPane {
     }
 
     private void step(String typed) {
-        if (typed.isEmpty()) {
-            change(d -> d.withStep(null));
-            return;
-        }
-        Optional<String> step =
-                new StepNumbers(project.manual(), project.sight().get()).step(typed);
-        if (step.isEmpty()) {
-            throw new IllegalArgumentException(words.of("decision.noStep", typed));
-        }
-        change(d -> d.withStep(step.get()));
+        String step =
+                typed.isEmpty()
+                        ? null
+                        : new StepNumbers(project.manual(), project.sight().get())
+                                .step(typed)
+                                .orElseThrow(
+                                        () ->
+                                                new IllegalArgumentException(
+                                                        words.of("decision.noStep", typed)));
+        project.apply(DecisionEdits.decision(id, d -> d.withStep(step)));
     }
 
     // ---------------------------------------------------------------- what is measured
@@ -180,45 +171,15 @@ public final class DecisionPanel extends ScrollPane {
         TextField add =
                 Controls.named(new TextField(), "newMeasure", words.of("decision.newMeasure"));
         add.setMaxWidth(420);
-        add.setOnAction(e -> typed(() -> addMeasure(add.getText().strip())));
+        add.setOnAction(
+                e ->
+                        typed(
+                                add,
+                                text ->
+                                        project.apply(
+                                                DecisionEdits.addMeasure(
+                                                        id, MeasureText.measure(text)))));
         content.getChildren().add(add);
-    }
-
-    /** "g end float 0 to 1 mm": a letter, what it is, and the range with its unit. */
-    private void addMeasure(String text) {
-        java.util.regex.Matcher m =
-                java.util.regex.Pattern.compile(
-                                "(\\p{L}[\\p{L}\\d]{0,3})\\s+(?:(.*?)\\s*,?\\s+)?([-\\d.,/½¼¾].*)")
-                        .matcher(text);
-        if (!m.matches()) {
-            throw new IllegalArgumentException(words.of("decision.measure.how"));
-        }
-        Measure measure = new Measure(m.group(1), m.group(2), range(m.group(3)), null);
-        change(d -> d.withMeasures(with(d.measures(), measure)));
-    }
-
-    private Quantity range(String text) {
-        Quantity range = Quantity.parse(text);
-        if (range.min() == null || range.max() == null || range.single()) {
-            throw new IllegalArgumentException(words.of("decision.range"));
-        }
-        return range;
-    }
-
-    private static <T> List<T> with(List<T> list, T more) {
-        List<T> all = new ArrayList<>(list);
-        all.add(more);
-        return all;
-    }
-
-    private static <T> List<T> put(List<T> list, int at, T value) {
-        List<T> all = new ArrayList<>(list);
-        if (value == null) {
-            all.remove(at);
-        } else {
-            all.set(at, value);
-        }
-        return all;
     }
 
     private HBox measure(Measure m, int at) {
@@ -261,16 +222,23 @@ public final class DecisionPanel extends ScrollPane {
                         text ->
                                 measure(
                                         at,
-                                        new Measure(m.symbol(), m.name(), range(text), m.tool()))),
+                                        new Measure(
+                                                m.symbol(),
+                                                m.name(),
+                                                MeasureText.range(text),
+                                                m.tool()))),
                 tool,
                 Controls.link(
                         "deleteMeasure-" + m.symbol(),
                         words.of("decision.out"),
-                        () -> measure(at, null)));
+                        () ->
+                                project.apply(
+                                        DecisionEdits.deleteMeasure(
+                                                id, at, words.of("decision.verdict.new")))));
     }
 
     private void measure(int at, Measure measure) {
-        change(d -> d.withMeasures(put(d.measures(), at, measure)));
+        project.apply(DecisionEdits.measure(id, at, measure));
     }
 
     // ---------------------------------------------------------------- what is reckoned
@@ -293,47 +261,31 @@ public final class DecisionPanel extends ScrollPane {
                                             260,
                                             text -> {
                                                 Formula.parse(text);
-                                                change(
-                                                        x ->
-                                                                x.withDerived(
-                                                                        put(
-                                                                                x.derived(),
-                                                                                at,
-                                                                                new Derived(
-                                                                                        d.symbol(),
-                                                                                        text))));
+                                                project.apply(
+                                                        DecisionEdits.derived(
+                                                                id,
+                                                                at,
+                                                                new Derived(d.symbol(), text)));
                                             }),
                                     Controls.link(
                                             "deleteDerived-" + d.symbol(),
                                             words.of("decision.out"),
                                             () ->
-                                                    change(
-                                                            x ->
-                                                                    x.withDerived(
-                                                                            put(
-                                                                                    x.derived(),
-                                                                                    at,
-                                                                                    null))))));
+                                                    project.apply(
+                                                            DecisionEdits.derived(id, at, null)))));
         }
         TextField add =
                 Controls.named(new TextField(), "newDerived", words.of("decision.newDerived"));
         add.setMaxWidth(420);
-        add.setOnAction(e -> typed(() -> addDerived(add.getText().strip())));
+        add.setOnAction(
+                e ->
+                        typed(
+                                add,
+                                text ->
+                                        project.apply(
+                                                DecisionEdits.addDerived(
+                                                        id, MeasureText.derived(text)))));
         content.getChildren().add(add);
-    }
-
-    private void addDerived(String text) {
-        String[] sides = text.split("=", 2);
-        if (sides.length < 2 || !sides[0].strip().matches("\\p{L}[\\p{L}\\d]{0,3}")) {
-            throw new IllegalArgumentException(words.of("decision.newDerived"));
-        }
-        Formula.parse(sides[1].strip());
-        change(
-                d ->
-                        d.withDerived(
-                                with(
-                                        d.derived(),
-                                        new Derived(sides[0].strip(), sides[1].strip()))));
     }
 
     // ---------------------------------------------------------------- if this, then that
@@ -355,17 +307,14 @@ public final class DecisionPanel extends ScrollPane {
                                 "newRule-" + measure.symbol(),
                                 words.of("decision.newRule"),
                                 () ->
-                                        change(
-                                                d ->
-                                                        d.withRules(
-                                                                with(
-                                                                        d.rules(),
-                                                                        new Rule(
-                                                                                measure.symbol(),
-                                                                                List.of(),
-                                                                                words.of(
-                                                                                        "decision.verdict.new"),
-                                                                                null))))));
+                                        project.apply(
+                                                DecisionEdits.addRule(
+                                                        id,
+                                                        new Rule(
+                                                                measure.symbol(),
+                                                                List.of(),
+                                                                words.of("decision.verdict.new"),
+                                                                null)))));
     }
 
     private HBox rule(Decision decision, Rule rule, int at) {
@@ -438,7 +387,10 @@ public final class DecisionPanel extends ScrollPane {
         }
         row.getChildren()
                 .addAll(
-                        Controls.link("up-" + at, words.of("decision.up"), () -> up(at)),
+                        Controls.link(
+                                "up-" + at,
+                                words.of("decision.up"),
+                                () -> project.apply(DecisionEdits.ruleUp(id, at))),
                         Controls.link(
                                 "deleteRule-" + at,
                                 words.of("decision.out"),
@@ -447,21 +399,6 @@ public final class DecisionPanel extends ScrollPane {
     }
 
     private void rule(int at, Rule rule) {
-        change(d -> d.withRules(put(d.rules(), at, rule)));
-    }
-
-    /** Before the rule of the same measure that stands above it. */
-    private void up(int at) {
-        change(
-                d -> {
-                    List<Rule> all = new ArrayList<>(d.rules());
-                    for (int i = at - 1; i >= 0; i--) {
-                        if (all.get(i).after().equals(all.get(at).after())) {
-                            all.add(i, all.remove(at));
-                            return d.withRules(all);
-                        }
-                    }
-                    return d;
-                });
+        project.apply(DecisionEdits.rule(id, at, rule));
     }
 }

@@ -8,7 +8,6 @@ import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -45,18 +44,16 @@ final class DecisionTryOut extends VBox {
     }
 
     void show(Decision decision) {
-        getChildren().setAll(Controls.label(words.of("decision.check"), "panel-head"), checked);
+        Controls.anew(
+                this,
+                () -> {
+                    getChildren()
+                            .setAll(
+                                    Controls.label(words.of("decision.check"), "panel-head"),
+                                    checked);
+                    tryOut(decision);
+                });
         check(decision);
-        tryOut(decision);
-    }
-
-    /** Does what was typed, or says why not. */
-    private void typed(Runnable change) {
-        try {
-            change.run();
-        } catch (IllegalArgumentException bad) {
-            message.accept(bad.getMessage());
-        }
     }
 
     /** Checked beside the interface: a table of many readings takes a while. */
@@ -114,21 +111,23 @@ final class DecisionTryOut extends VBox {
                             new TextField(tried.getOrDefault(m.symbol(), "")),
                             "tried-" + m.symbol(),
                             words.of("decision.reading"));
-            field.setMinWidth(FIELD);
-            field.setMaxWidth(FIELD);
+            Controls.width(field, FIELD);
             Controls.kept(
                     field,
                     text -> {
                         tried.put(m.symbol(), text);
-                        typed(() -> walk(decision));
-                    });
-            HBox row = new HBox(6, name, field);
-            row.setAlignment(Pos.CENTER_LEFT);
-            getChildren().add(row);
+                        walk(decision);
+                    },
+                    message);
+            getChildren().add(Controls.row(6, name, field));
         }
         getChildren().add(path);
         path.getChildren().clear();
-        typed(() -> walk(decision));
+        try {
+            walk(decision);
+        } catch (IllegalArgumentException otherMeasures) {
+            path.getChildren().clear(); // what was tried suited the decision as it was
+        }
     }
 
     /** Shows the way that the typed readings take, and what is to be measured next. */

@@ -1,14 +1,11 @@
 package methodos.desktop.decision;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
-import java.util.function.UnaryOperator;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -20,7 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
-import methodos.core.edit.DecisionEdits;
+import methodos.core.edit.FaultEdits;
 import methodos.core.fault.FaultFinding;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Symptom;
@@ -51,7 +48,6 @@ public final class FaultPanel extends ScrollPane {
     private final Map<String, Boolean> answers = new LinkedHashMap<>();
     private final Label found = Controls.prose("", "accent-strong");
     private Symptom shown;
-    private List<OpenPoint> points = List.of();
 
     /**
      * @param id of the symptom
@@ -86,7 +82,7 @@ public final class FaultPanel extends ScrollPane {
         }
         if (!now.equals(shown)) {
             shown = now;
-            fill(now);
+            Controls.anew(content, () -> fill(now));
         }
         points(now);
     }
@@ -96,10 +92,6 @@ public final class FaultPanel extends ScrollPane {
                 project.openPoints().get().stream()
                         .filter(p -> p.place() == Place.TORQUE && id.equals(p.subject()))
                         .toList();
-        if (now.equals(points) && !open.getChildren().isEmpty()) {
-            return;
-        }
-        points = now;
         open.getChildren().clear();
         now.forEach(
                 p ->
@@ -113,28 +105,14 @@ public final class FaultPanel extends ScrollPane {
         }
     }
 
-    private void change(UnaryOperator<Symptom> change) {
-        project.apply(DecisionEdits.symptom(id, change));
-    }
-
     private static HBox row(Node... nodes) {
-        HBox row = new HBox(6, nodes);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
+        return Controls.row(6, nodes);
     }
 
     private TextField field(String name, String key, String now, Consumer<String> keep) {
         TextField field = Controls.named(new TextField(now), name, words.of(key));
         HBox.setHgrow(field, Priority.ALWAYS);
-        Controls.kept(
-                field,
-                text -> {
-                    try {
-                        keep.accept(text);
-                    } catch (IllegalArgumentException bad) {
-                        message.accept(bad.getMessage());
-                    }
-                });
+        Controls.kept(field, keep, message);
         return field;
     }
 
@@ -146,12 +124,15 @@ public final class FaultPanel extends ScrollPane {
                                         "symptomWhat",
                                         "fault.what",
                                         symptom.what(),
-                                        text -> change(s -> s.withWhat(text))),
+                                        text ->
+                                                project.apply(
+                                                        FaultEdits.symptom(
+                                                                id, s -> s.withWhat(text)))),
                                 Controls.button("faultBack", words.of("decision.back"), back),
                                 Controls.link(
                                         "deleteSymptom",
                                         words.of("fault.delete"),
-                                        () -> project.apply(DecisionEdits.deleteSymptom(id)))),
+                                        () -> project.apply(FaultEdits.deleteSymptom(id)))),
                         Controls.label(words.of("fault.checks"), "panel-head"));
         for (int i = 0; i < symptom.checks().size(); i++) {
             check(symptom, i);
@@ -161,33 +142,13 @@ public final class FaultPanel extends ScrollPane {
                 e -> {
                     String ask = add.getText().strip();
                     if (!ask.isEmpty()) {
-                        change(s -> withNewCheck(s, ask));
+                        project.apply(FaultEdits.addCheck(id, ask));
                     }
                 });
         content.getChildren().add(add);
         aside.getChildren()
                 .setAll(Controls.label(words.of("fault.check.head"), "panel-head"), open, found);
         tell(symptom);
-    }
-
-    private static Symptom withNewCheck(Symptom symptom, String ask) {
-        int next = 1;
-        while (symptom.check("k" + next).isPresent()) {
-            next++;
-        }
-        List<Check> all = new ArrayList<>(symptom.checks());
-        all.add(new Check("k" + next, ask, null, null));
-        return symptom.withChecks(all);
-    }
-
-    private static Symptom withCheck(Symptom symptom, int at, Check check) {
-        List<Check> all = new ArrayList<>(symptom.checks());
-        if (check == null) {
-            all.remove(at);
-        } else {
-            all.set(at, check);
-        }
-        return symptom.withChecks(all);
     }
 
     private void check(Symptom symptom, int at) {
@@ -203,37 +164,15 @@ public final class FaultPanel extends ScrollPane {
                                         "fault.ask",
                                         check.ask(),
                                         text ->
-                                                change(
-                                                        s ->
-                                                                withCheck(
-                                                                        s,
-                                                                        at,
-                                                                        s.checks()
-                                                                                .get(at)
-                                                                                .withAsk(text)))),
+                                                project.apply(
+                                                        FaultEdits.check(
+                                                                id, at, c -> c.withAsk(text)))),
                                 Controls.link(
                                         "deleteCheck-" + at,
                                         words.of("decision.out"),
-                                        () -> change(s -> withoutCheck(s, at)))),
+                                        () -> project.apply(FaultEdits.deleteCheck(id, at)))),
                         answer(symptom, at, true),
                         answer(symptom, at, false));
-    }
-
-    /** Answers that led to the check lead nowhere then. */
-    private static Symptom withoutCheck(Symptom symptom, int at) {
-        String gone = symptom.checks().get(at).id();
-        Symptom without = withCheck(symptom, at, null);
-        return without.withChecks(
-                without.checks().stream()
-                        .map(
-                                c ->
-                                        c.withYes(leadsTo(c.yes(), gone) ? null : c.yes())
-                                                .withNo(leadsTo(c.no(), gone) ? null : c.no()))
-                        .toList());
-    }
-
-    private static boolean leadsTo(Outcome outcome, String check) {
-        return outcome != null && check.equals(outcome.check());
     }
 
     private HBox answer(Symptom symptom, int at, boolean yes) {
@@ -249,8 +188,7 @@ public final class FaultPanel extends ScrollPane {
         given.setOnAction(
                 e -> {
                     answers.put(check.id(), yes);
-                    shown = null;
-                    refresh();
+                    Controls.anew(content, () -> fill(symptom));
                 });
         ComboBox<Check> target =
                 Controls.named(new ComboBox<>(), "leads-" + key, words.of("fault.leads"));
@@ -313,9 +251,7 @@ public final class FaultPanel extends ScrollPane {
                             }
                             outcome(at, yes, Outcome.cause(outcome.cause(), steps(text)));
                         });
-        cured.setMinWidth(STEPS);
-        cured.setPrefWidth(STEPS);
-        cured.setMaxWidth(STEPS);
+        Controls.width(cured, STEPS);
         row.getChildren().addAll(cause, Controls.label(words.of("fault.cure"), "soft"), cured);
     }
 
@@ -335,11 +271,7 @@ public final class FaultPanel extends ScrollPane {
     }
 
     private void outcome(int at, boolean yes, Outcome outcome) {
-        change(
-                s -> {
-                    Check check = s.checks().get(at);
-                    return withCheck(s, at, yes ? check.withYes(outcome) : check.withNo(outcome));
-                });
+        project.apply(FaultEdits.outcome(id, at, yes, outcome));
     }
 
     /** What the answers that were given lead to. */

@@ -101,22 +101,8 @@ final class StepEditor extends VBox {
             text.setText(now.text());
         }
         if (!onlyText || getChildren().size() < 3) {
-            Node at = getScene() == null ? null : getScene().getFocusOwner();
-            String field = holds(at) ? at.getId() : null;
-            draw(now);
-            if (field != null && lookup("#" + field) != null) {
-                lookup("#" + field).requestFocus();
-            }
+            Controls.anew(this, () -> draw(now));
         }
-    }
-
-    private boolean holds(Node node) {
-        for (Node n = node; n != null; n = n.getParent()) {
-            if (n == this) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private void draw(Step step) {

@@ -1,6 +1,5 @@
 package methodos.desktop.seam;
 
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
@@ -97,8 +96,7 @@ final class StepMeasures {
                         "" + r.count(),
                         problem,
                         text -> put(step, at, r.withCount(count(text))));
-        count.setMinWidth(COUNT);
-        count.setMaxWidth(COUNT);
+        Controls.width(count, COUNT);
         TextField limit =
                 field(
                         "readingLimit-" + at,
@@ -130,8 +128,7 @@ final class StepMeasures {
     }
 
     private static HBox row(Node... nodes) {
-        HBox row = new HBox(4, nodes);
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        HBox row = Controls.row(4, nodes);
         HBox.setHgrow(nodes[0], Priority.ALWAYS);
         return row;
     }
@@ -147,13 +144,10 @@ final class StepMeasures {
         TextField field = Controls.named(new TextField(now), id, words.of(key));
         Controls.kept(
                 field,
-                text -> {
-                    try {
-                        keep.accept(text);
-                    } catch (IllegalArgumentException bad) {
-                        problem.setText(bad.getMessage());
-                        Controls.seen(problem, true);
-                    }
+                keep,
+                why -> {
+                    problem.setText(why);
+                    Controls.seen(problem, true);
                 });
         return field;
     }
@@ -249,11 +243,9 @@ final class StepMeasures {
                         adder(
                                 "addLook",
                                 "step.addLook",
-                                what -> {
-                                    List<Look> all = new ArrayList<>(step.looks());
-                                    all.add(new Look(what, "", "", null));
-                                    return StepEdits.looks(step.id(), all);
-                                }));
+                                what ->
+                                        StepEdits.addLook(
+                                                step.id(), new Look(what, "", "", null))));
         return list;
     }
 
@@ -316,12 +308,6 @@ final class StepMeasures {
     }
 
     private void putLook(Step step, int at, Look look) {
-        List<Look> all = new ArrayList<>(step.looks());
-        if (look == null) {
-            all.remove(at);
-        } else {
-            all.set(at, look);
-        }
-        project.apply(StepEdits.looks(step.id(), all));
+        project.apply(StepEdits.look(step.id(), at, look));
     }
 }

@@ -112,8 +112,7 @@ final class SheetPanel extends ScrollPane {
 
     private HBox column(int index) {
         Label head = Controls.prose(sheet.header().get(index), "strong");
-        head.setMinWidth(HEAD);
-        head.setMaxWidth(HEAD);
+        Controls.width(head, HEAD);
         ComboBox<Field> box =
                 Controls.named(
                         new ComboBox<>(),
@@ -123,8 +122,7 @@ final class SheetPanel extends ScrollPane {
         box.getItems().addAll(kind.fields());
         box.setConverter(new NameConverter<>(this::name));
         box.setValue(columns.field(index).orElse(null));
-        box.setMinWidth(FIELD);
-        box.setMaxWidth(FIELD);
+        Controls.width(box, FIELD);
         box.setOnAction(
                 e -> {
                     columns = columns.with(index, box.getValue());

@@ -55,9 +55,7 @@ final class JointRow extends HBox {
                         0,
                         Controls.label(row.joint().name(), "strong"),
                         Controls.prose(screws(row), "soft"));
-        joint.setMinWidth(JOINT);
-        joint.setPrefWidth(JOINT);
-        joint.setMaxWidth(JOINT);
+        Controls.width(joint, JOINT);
         TextField value =
                 Controls.named(
                         new TextField(row.entered().map(Quantity::print).orElse("")),
@@ -77,9 +75,7 @@ final class JointRow extends HBox {
                             }
                         });
         VBox values = new VBox(0, value, Controls.label(beside(row, words), "soft"));
-        values.setMinWidth(VALUE);
-        values.setPrefWidth(VALUE);
-        values.setMaxWidth(VALUE);
+        Controls.width(values, VALUE);
         Canvas strip = new Canvas(rule.width(), TorqueDrawing.ROW);
         drawing.row(strip, rule, torque);
         getChildren().addAll(step, joint, values, strip);

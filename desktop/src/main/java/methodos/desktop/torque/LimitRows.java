@@ -88,9 +88,7 @@ final class LimitRows extends VBox {
                         f ->
                                 what.getChildren()
                                         .add(Controls.prose(words.of("torque.coarse"), "open")));
-        what.setMinWidth(JointRow.JOINT);
-        what.setPrefWidth(JointRow.JOINT);
-        what.setMaxWidth(JointRow.JOINT);
+        Controls.width(what, JointRow.JOINT);
         HBox box = new HBox(6, step, what);
         box.getStyleClass().add("joint-row");
         if (row.reading().limit() instanceof Value.Known known) {
@@ -135,9 +133,7 @@ final class LimitRows extends VBox {
 
     private static VBox value(Quantity limit, TextField field) {
         VBox value = new VBox(2, Controls.label(limit.print(), "strong"), field);
-        value.setMinWidth(JointRow.VALUE);
-        value.setPrefWidth(JointRow.VALUE);
-        value.setMaxWidth(JointRow.VALUE);
+        Controls.width(value, JointRow.VALUE);
         return value;
     }
 
