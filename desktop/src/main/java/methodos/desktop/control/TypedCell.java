@@ -76,10 +76,13 @@ final class TypedCell<T> extends TableCell<T, String> {
 
     @Override
     public void cancelEdit() {
+        boolean typing = field != null && field.isFocused();
         super.cancelEdit();
         setGraphic(null);
         setContentDisplay(ContentDisplay.TEXT_ONLY);
-        getTableView().requestFocus();
+        if (typing) {
+            getTableView().requestFocus(); // but not where something else was clicked on
+        }
     }
 
     @Override

@@ -3,6 +3,7 @@ package methodos.desktop.stores;
 import java.util.List;
 import java.util.stream.Collectors;
 import javafx.collections.FXCollections;
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -68,7 +69,7 @@ final class SheetPanel extends ScrollPane {
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox head =
-                new HBox(
+                Controls.row(
                         10,
                         Controls.prose(
                                 words.of("sheet.head", name, sheet.rows().size()), "panel-head"),
@@ -76,10 +77,9 @@ final class SheetPanel extends ScrollPane {
                         gap,
                         take,
                         Controls.button("leaveSheet", words.of("sheet.leave"), done));
-        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox content =
                 new VBox(12, head, Controls.prose(words.of("sheet.how"), "soft"), columnRows, told);
-        content.setPadding(new javafx.geometry.Insets(14, 18, 18, 18));
+        content.setPadding(new Insets(14, 18, 18, 18));
         setContent(content);
         setFitToWidth(true);
         setId("sheet");
@@ -98,6 +98,11 @@ final class SheetPanel extends ScrollPane {
         for (int i = 0; i < sheet.header().size(); i++) {
             columnRows.getChildren().add(column(i));
         }
+        compare();
+    }
+
+    /** Says what the sheet would change of the manual as it is now. */
+    void compare() {
         reading = kind.read(sheet, columns, project.manual());
         told.getChildren().clear();
         if (reading.problems().isEmpty()) {
@@ -136,9 +141,7 @@ final class SheetPanel extends ScrollPane {
                         .collect(Collectors.joining(" · "));
         Label sample = Controls.label(samples, "soft");
         HBox.setHgrow(sample, Priority.ALWAYS);
-        HBox row = new HBox(10, head, box, sample);
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        return row;
+        return Controls.row(10, head, box, sample);
     }
 
     private String name(Field field) {

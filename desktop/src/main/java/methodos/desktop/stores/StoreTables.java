@@ -2,6 +2,7 @@ package methodos.desktop.stores;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -25,6 +26,7 @@ final class StoreTables {
     private final OpenProject project;
     private final Words words;
     private final Consumer<String> message;
+    private final PartEntry entry;
     private final ListTable<Part> parts;
     private final ListTable<Tool> tools;
     private final ListTable<Consumable> consumables;
@@ -36,6 +38,7 @@ final class StoreTables {
         this.project = project;
         this.words = project.words();
         this.message = message;
+        this.entry = new PartEntry(project);
         parts = parts();
         tools = tools();
         consumables = consumables();
@@ -62,58 +65,25 @@ final class StoreTables {
     private ListTable<Part> parts() {
         ListTable<Part> table = table("parts", "stores.parts");
         table.typed("stores.item", 52, Part::item, part(Part::withItem));
-        table.typed("stores.part", 158, Part::name, part(this::name));
+        table.typed("stores.part", 158, Part::name, part(entry::name));
         table.typed("stores.size", 80, Part::size, part(Part::withSize));
         table.typed("stores.number", 106, Part::number, part(Part::withNumber));
         table.typed(
-                "stores.quantity",
-                42,
-                p -> String.valueOf(p.quantity()),
-                part((p, typed) -> p.withQuantity(count(typed))));
+                "stores.quantity", 42, p -> String.valueOf(p.quantity()), part(entry::quantity));
         table.chosen(
                 "stores.rule",
                 140,
                 Part::reuse,
                 (p, rule) -> StoreEdits.part(p.id(), x -> x.withReuse(rule)),
                 ReuseRule.values());
-        table.typed(
-                "stores.partOn",
-                66,
-                p -> items(p.sitsOn() == null ? List.of() : List.of(p.sitsOn())),
-                part(
-                        (p, typed) -> {
-                            List<String> on = StoreEdits.items(project.manual(), typed);
-                            return p.withSitsOn(on.isEmpty() ? null : on.get(0));
-                        }));
-        table.typed(
-                "stores.partCovered",
-                92,
-                p -> items(p.coveredBy()),
-                part((p, typed) -> p.withCoveredBy(StoreEdits.items(project.manual(), typed))));
+        table.typed("stores.partOn", 66, entry::sitsOn, part(entry::sitsOn));
+        table.typed("stores.partCovered", 92, entry::coveredBy, part(entry::coveredBy));
         table.shown(
                 "stores.units",
                 130,
                 p -> p.applicability().all() ? "" : words.of(p.applicability()));
         table.typed("stores.partNote", 140, Part::note, part(Part::withNote));
         return table;
-    }
-
-    private Part name(Part part, String typed) {
-        if (typed.isEmpty()) {
-            throw new IllegalArgumentException(words.of("stores.noName"));
-        }
-        return part.withName(typed);
-    }
-
-    private String items(List<String> ids) {
-        return StoreEdits.items(project.manual(), ids);
-    }
-
-    private int count(String typed) {
-        if (!typed.matches("\\d{1,5}")) {
-            throw new IllegalArgumentException(words.of("stores.badQuantity", typed));
-        }
-        return Integer.parseInt(typed);
     }
 
     private ListTable<Part> kits() {
@@ -133,7 +103,7 @@ final class StoreTables {
                     },
                     (p, typed) ->
                             StoreEdits.kitCount(
-                                    kit.id(), p.id(), typed.isEmpty() ? 0 : count(typed)));
+                                    kit.id(), p.id(), typed.isEmpty() ? 0 : entry.count(typed)));
         }
         return table;
     }
@@ -150,7 +120,7 @@ final class StoreTables {
 
     private ListTable<Tool> tools() {
         ListTable<Tool> table = table("tools", "stores.tools");
-        tool(table, "stores.tool", 170, Tool::name, (t, typed) -> named(typed, t::withName));
+        tool(table, "stores.tool", 170, Tool::name, (t, typed) -> t.withName(entry.name(typed)));
         tool(table, "stores.toolSize", 120, Tool::size, Tool::withSize);
         table.chosen(
                 "stores.kind",
@@ -192,13 +162,6 @@ final class StoreTables {
         table.typed(key, width, read, row(Tool::id, change, StoreEdits::tool));
     }
 
-    private <T> T named(String typed, Function<String, T> with) {
-        if (typed.isEmpty()) {
-            throw new IllegalArgumentException(words.of("stores.noName"));
-        }
-        return with.apply(typed);
-    }
-
     private Tool instead(Tool tool, String typed) {
         if (typed.isEmpty()) {
             return tool.withInstead(null);
@@ -218,7 +181,7 @@ final class StoreTables {
                 "stores.consumable",
                 170,
                 Consumable::name,
-                (c, typed) -> named(typed, c::withName));
+                (c, typed) -> c.withName(entry.name(typed)));
         consumable(table, "stores.grade", 200, Consumable::grade, Consumable::withGrade);
         consumable(table, "stores.amount", 110, Consumable::amount, Consumable::withAmount);
         consumable(table, "stores.why", 320, Consumable::reason, Consumable::withReason);
@@ -295,7 +258,7 @@ final class StoreTables {
 
     static boolean has(String sought, String... texts) {
         for (String text : texts) {
-            if (text.toLowerCase(java.util.Locale.ROOT).contains(sought)) {
+            if (text.toLowerCase(Locale.ROOT).contains(sought)) {
                 return true;
             }
         }

@@ -32,10 +32,10 @@ import methodos.core.edit.Edit;
 import methodos.core.edit.StoreEdits;
 import methodos.core.edit.UnitEdits;
 import methodos.core.kit.StoreList;
-import methodos.core.manual.Consumable;
 import methodos.core.manual.Kit;
+import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
-import methodos.core.manual.Tool;
+import methodos.core.manual.Sight;
 import methodos.core.parts.PartsAnswer;
 import methodos.core.parts.PartsReport;
 import methodos.core.parts.PartsService;
@@ -81,12 +81,14 @@ public final class StoresPlace implements PlaceView {
     private final StoreLines lines;
     private final StoreTables tables;
     private final OrderPanel order;
-    private final PartPanel panel;
+    private final StorePanel panel;
     private final TextField seek;
     private final TextField add;
     private final Map<Face, ToggleButton> faces = new EnumMap<>(Face.class);
     private final ExecutorService reading = Aside.thread("lists");
     private StoreList list;
+    private Manual manual;
+    private Sight sight;
     private Face face = Face.LINES;
     private String chosen;
 
@@ -100,13 +102,13 @@ public final class StoresPlace implements PlaceView {
         this.choice = choice;
         this.words = project.words();
         this.message = message;
-        lines = new StoreLines(theme, words, this::choose);
+        lines = new StoreLines(theme, words, row -> choose(row.id()));
         tables = new StoreTables(project, message);
         order = new OrderPanel(theme, words);
-        panel = new PartPanel(project, message, go);
+        panel = new StorePanel(project, message, go);
         seek = Controls.named(new TextField(), "seek", words.of("stores.seek"));
         seek.setPrefColumnCount(14);
-        seek.textProperty().addListener(o -> refresh());
+        seek.textProperty().addListener(o -> sought());
         add = Controls.named(new TextField(), "newPart", words.of("stores.add.PARTS"));
         add.setOnAction(e -> add());
         node.setCenter(center);
@@ -117,14 +119,15 @@ public final class StoresPlace implements PlaceView {
         tables.partTable()
                 .getSelectionModel()
                 .selectedItemProperty()
-                .addListener((o, was, is) -> chosenPart(is == null ? null : is.id()));
+                .addListener((o, was, is) -> choose(is == null ? null : is.id()));
         node.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         drops();
         theme.palette().addListener(o -> order.show(list));
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
+        node.sceneProperty().addListener(o -> refresh());
         show(Face.LINES);
-        refresh();
+        fill();
     }
 
     private HBox head() {
@@ -302,17 +305,37 @@ public final class StoresPlace implements PlaceView {
 
     // ---------------------------------------------------------------- what is shown
 
+    /** While the place is not in view nothing of it is reckoned. */
     private void refresh() {
-        list = StoreList.of(project.manual(), project.sight().get());
-        String sought = seek.getText().strip().toLowerCase(Locale.ROOT);
-        lines.show(list, rows(sought));
+        if (node.getScene() == null) {
+            return;
+        }
+        if (project.manual() == manual && project.sight().get().equals(sight)) {
+            panel.show(chosenRow()); // the parts service may have answered
+        } else {
+            fill();
+        }
+    }
+
+    private void fill() {
+        manual = project.manual();
+        sight = project.sight().get();
+        list = StoreList.of(manual, sight);
         tables.refresh();
-        tables.seek(sought);
-        if (face == Face.KITS && center.getCenter() instanceof methodos.desktop.control.ListTable) {
+        sought();
+        if (center.getCenter() instanceof SheetPanel sheet) {
+            sheet.compare();
+        } else if (face == Face.KITS) {
             show(face); // other kits are other columns
         }
         order.show(list);
-        showPart();
+        panel.show(chosenRow());
+    }
+
+    private void sought() {
+        String sought = seek.getText().strip().toLowerCase(Locale.ROOT);
+        lines.show(list, rows(sought));
+        tables.seek(sought);
     }
 
     private List<StoreRow> rows(String sought) {
@@ -360,46 +383,15 @@ public final class StoresPlace implements PlaceView {
         return rows;
     }
 
-    private void choose(StoreRow row) {
-        if (row instanceof StoreRow.Tools t) {
-            chosen = row.id();
-            Tool tool = t.row().tool();
-            String instead =
-                    tool.instead() == null
-                            ? ""
-                            : project.manual()
-                                    .tool(tool.instead().tool())
-                                    .map(i -> words.of("stores.or", i.label()))
-                                    .orElse("");
-            String reason = tool.instead() == null ? "" : tool.instead().reason();
-            panel.show(tool.label(), List.of(tool.note(), instead, reason), t.row().steps());
-            panel.sketch(tool);
-        } else if (row instanceof StoreRow.Consumables c) {
-            chosen = row.id();
-            Consumable consumable = c.row().consumable();
-            panel.show(
-                    consumable.label(),
-                    List.of(consumable.amount(), consumable.reason()),
-                    c.row().steps());
-        } else {
-            chosenPart(row.id());
-        }
-    }
-
-    private void chosenPart(String id) {
-        if (id != null && project.manual().part(id).isPresent()) {
+    private void choose(String id) {
+        if (id != null) {
             chosen = id;
-            showPart();
+            panel.show(chosenRow());
         }
     }
 
-    private void showPart() {
-        panel.show(
-                list.parts().stream()
-                        .filter(r -> r.part().id().equals(chosen))
-                        .map(StoreList.PartRow::line)
-                        .findFirst()
-                        .orElse(null));
+    private StoreRow chosenRow() {
+        return rows("").stream().filter(r -> r.id().equals(chosen)).findFirst().orElse(null);
     }
 
     @Override
@@ -414,8 +406,9 @@ public final class StoresPlace implements PlaceView {
 
     @Override
     public void go(OpenPoint point) {
-        show(Face.LINES);
-        if (point.subject() != null) {
+        boolean kit = point.subject() != null && project.manual().kit(point.subject()).isPresent();
+        show(kit ? Face.KITS : Face.LINES);
+        if (point.subject() != null && !kit) {
             lines.choose(point.subject());
         }
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -14,12 +15,14 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
+import methodos.core.edit.UnitEdits;
 import methodos.core.kit.StoreList;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -27,6 +30,7 @@ import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Tool;
+import methodos.core.parts.PartsAnswer;
 import methodos.core.sheet.Field;
 import methodos.desktop.RealWindow;
 import methodos.desktop.control.FileChoice;
@@ -127,6 +131,97 @@ class StoresTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(part("11").number()).isEqualTo("HV-80-3011D");
         assertThat(part("11").replacement()).isNull();
+    }
+
+    private String focused(FxRobot robot) {
+        String[] id = new String[1];
+        robot.interact(
+                () -> id[0] = node(robot, "#seek", Node.class).getScene().getFocusOwner().getId());
+        return id[0];
+    }
+
+    @Test
+    void tabKeepsWhatWasTypedAndGoesToTheNextField(FxRobot robot) {
+        choose(robot, part("11").id());
+        robot.clickOn("#partNumber");
+        shortcut(robot, KeyCode.A);
+        robot.write("HV-80-3011C").type(KeyCode.TAB);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(part("11").number()).isEqualTo("HV-80-3011C");
+        assertThat(focused(robot)).isEqualTo("partItem");
+        robot.clickOn("#partName");
+        shortcut(robot, KeyCode.A);
+        robot.type(KeyCode.DELETE, KeyCode.TAB);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(node(robot, "#message", Labeled.class).getText()).contains("name");
+        assertThat(part("11").name()).isNotEmpty();
+    }
+
+    @Test
+    void whatIsBeingTypedStaysWhenTheServiceAnswers(FxRobot robot) {
+        choose(robot, part("11").id());
+        robot.clickOn("#partNote").write("new from spring");
+        robot.interact(
+                () ->
+                        project.keepPartsAnswer(
+                                new PartsAnswer(
+                                        Map.of("X-1", new PartsAnswer.Offer("1", 1, null)),
+                                        Map.of())));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(node(robot, "#partNote", TextField.class).getText())
+                .isEqualTo("new from spring");
+        assertThat(focused(robot)).isEqualTo("partNote");
+        table(robot, "PARTS", "parts");
+        TableView<Part> table = node(robot, "#parts", TableView.class);
+        focus(robot, table, 2, 9);
+        robot.write("half of a");
+        robot.interact(() -> project.keepPartsAnswer(PartsAnswer.NONE));
+        WaitForAsyncUtils.waitForFxEvents();
+        robot.write(" note").type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(table.getItems().get(2).note()).isEqualTo("half of a note");
+    }
+
+    @Test
+    void aFieldThatIsClickedOnKeepsTheFocusWhenACellIsLeft(FxRobot robot) {
+        TableView<Part> table = table(robot, "PARTS", "parts");
+        focus(robot, table, 2, 9);
+        robot.write("kept");
+        robot.clickOn("#seek").write("cap");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().parts()).anyMatch(p -> p.note().equals("kept"));
+        assertThat(node(robot, "#seek", TextField.class).getText()).isEqualTo("cap");
+    }
+
+    @Test
+    void whatWasChangedElsewhereIsThereWhenThePlaceIsShownAgain(FxRobot robot) {
+        show(robot, Place.STEPS);
+        robot.interact(() -> project.apply(UnitEdits.newPart("shim")));
+        show(robot, Place.STORES);
+        laidOut(robot);
+        assertThat(node(robot, "#stores", ListView.class).getItems())
+                .anyMatch(
+                        r -> r instanceof StoreRow.Parts p && p.row().part().name().equals("shim"));
+    }
+
+    @Test
+    void anOpenPointOfAKitOpensTheKits(FxRobot robot) throws Exception {
+        String kit = manual().kits().get(0).number();
+        robot.interact(
+                () ->
+                        project.keepPartsAnswer(
+                                new PartsAnswer(Map.of(), Map.of(kit, Map.of("X-1", 1)))));
+        until(
+                () ->
+                        robot.lookup("#point").queryAllAs(Button.class).stream()
+                                .anyMatch(b -> b.getText().contains(kit)));
+        robot.interact(
+                () ->
+                        robot.lookup("#point").queryAllAs(Button.class).stream()
+                                .filter(b -> b.getText().contains(kit))
+                                .forEach(Button::fire));
+        laidOut(robot);
+        assertThat(robot.lookup("#kits").tryQuery()).isPresent();
     }
 
     @Test
@@ -311,6 +406,8 @@ class StoresTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().tool(guide.id()).orElseThrow().sketch())
                 .isEqualTo(manual().figures().get(0).id());
+        fire(robot, "#showSketch");
+        assertThat(robot.lookup("#toolSketch").tryQuery()).isEmpty();
     }
 
     // ---------------------------------------------------------------- the parts service
@@ -371,6 +468,21 @@ class StoresTest extends RealWindow {
         assertThat(robot.lookup("#sheet").tryQuery()).isEmpty();
         shortcut(robot, KeyCode.Z);
         assertThat(manual()).isEqualTo(before);
+    }
+
+    @Test
+    void anOpenListIsComparedWithTheManualAsItIsNow(FxRobot robot) {
+        clipboard(robot, "item\tname\tqty\n98\tdrain plug\t2\n");
+        robot.clickOn("#pasteList");
+        laidOut(robot);
+        assertThat(texts(robot)).anyMatch(t -> t.startsWith("1 new, 0 changed"));
+        robot.clickOn("#takeSheet");
+        robot.clickOn("#pasteList");
+        laidOut(robot);
+        assertThat(texts(robot)).anyMatch(t -> t.startsWith("0 new, 0 changed"));
+        robot.interact(() -> project.edits().undo());
+        laidOut(robot);
+        assertThat(texts(robot)).anyMatch(t -> t.startsWith("1 new, 0 changed"));
     }
 
     private static List<String> texts(FxRobot robot) {

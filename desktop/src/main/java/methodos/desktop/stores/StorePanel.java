@@ -1,10 +1,12 @@
 package methodos.desktop.stores;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.collections.FXCollections;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -17,22 +19,25 @@ import methodos.core.check.OpenPoint;
 import methodos.core.edit.StepEdits;
 import methodos.core.edit.StoreEdits;
 import methodos.core.ledger.PartLine;
+import methodos.core.manual.Consumable;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Replacement;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
+import methodos.core.parts.PartsAnswer;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.unit.UnitsChooser;
 
-/** The chosen part: what the list says of it, and what each step does with it. */
-final class PartPanel extends VBox {
+/** The chosen line of the stores: what the lists say of it, and what each step does with it. */
+final class StorePanel extends VBox {
 
     private static final double NAME = 74;
 
@@ -40,48 +45,68 @@ final class PartPanel extends VBox {
     private final Words words;
     private final Consumer<String> message;
     private final Consumer<OpenPoint> go;
+    private final PartEntry entry;
+    private Shown shown;
 
-    PartPanel(OpenProject project, Consumer<String> message, Consumer<OpenPoint> go) {
+    /** What the controls were made from. */
+    private record Shown(
+            String id, Manual manual, Sight sight, Optional<PartsAnswer.Offer> offer) {}
+
+    StorePanel(OpenProject project, Consumer<String> message, Consumer<OpenPoint> go) {
         super(5);
         this.project = project;
         this.words = project.words();
         this.message = message;
         this.go = go;
-        setId("partPanel");
+        this.entry = new PartEntry(project);
+        setId("storePanel");
     }
 
     /**
-     * @param line of the part, null where none is chosen
+     * @param row null where none is chosen
      */
-    void show(PartLine line) {
-        getChildren().clear();
-        Part part = line == null ? null : project.manual().part(line.part().id()).orElse(null);
-        if (part == null) {
-            getChildren().add(Controls.prose(words.of("stores.choose"), "soft"));
-            return;
+    void show(StoreRow row) {
+        Shown now =
+                new Shown(
+                        row == null ? null : row.id(),
+                        project.manual(),
+                        project.sight().get(),
+                        row instanceof StoreRow.Parts p ? offer(p.row().part()) : Optional.empty());
+        if (!now.equals(shown)) {
+            shown = now; // else what is being typed stays
+            Controls.anew(this, () -> fill(row));
         }
-        Manual manual = project.manual();
+    }
+
+    private void fill(StoreRow row) {
+        getChildren().clear();
+        if (row instanceof StoreRow.Parts p) {
+            part(p.row().line());
+        } else if (row instanceof StoreRow.Tools t) {
+            tool(t.row().tool(), t.row().steps());
+        } else if (row instanceof StoreRow.Consumables c) {
+            Consumable consumable = c.row().consumable();
+            used(
+                    consumable.label(),
+                    List.of(consumable.amount(), consumable.reason()),
+                    c.row().steps());
+        } else {
+            getChildren().add(Controls.prose(words.of("stores.choose"), "soft"));
+        }
+    }
+
+    private void part(PartLine line) {
+        // what the list says, not what is practised
+        Part part = project.manual().part(line.part().id()).orElseThrow();
         getChildren().add(Controls.prose(part.label(), "panel-head"));
         field("partNumber", part.number(), part, Part::withNumber);
         field("partItem", part.item(), part, Part::withItem);
-        field("partName", part.name(), part, Part::withName);
+        field("partName", part.name(), part, entry::name);
         field("partSize", part.size(), part, Part::withSize);
-        field("partQuantity", "" + part.quantity(), part, this::quantity);
+        field("partQuantity", String.valueOf(part.quantity()), part, entry::quantity);
         rule(part);
-        field(
-                "partOn",
-                StoreEdits.items(
-                        manual, part.sitsOn() == null ? List.of() : List.of(part.sitsOn())),
-                part,
-                (p, typed) -> {
-                    List<String> on = StoreEdits.items(manual, typed);
-                    return p.withSitsOn(on.isEmpty() ? null : on.get(0));
-                });
-        field(
-                "partCovered",
-                StoreEdits.items(manual, part.coveredBy()),
-                part,
-                (p, typed) -> p.withCoveredBy(StoreEdits.items(manual, typed)));
+        field("partOn", entry.sitsOn(part), part, entry::sitsOn);
+        field("partCovered", entry.coveredBy(part), part, entry::coveredBy);
         replaced(part);
         offered(part);
         field("partNote", part.note(), part, Part::withNote);
@@ -95,9 +120,22 @@ final class PartPanel extends VBox {
         stops(part, line);
     }
 
-    /** Shows a tool or a consumable, and the steps that use it. */
-    void show(String name, List<String> notes, List<Integer> steps) {
-        getChildren().setAll(Controls.prose(name, "panel-head"));
+    private void tool(Tool tool, List<Integer> steps) {
+        String instead =
+                tool.instead() == null
+                        ? ""
+                        : project.manual()
+                                .tool(tool.instead().tool())
+                                .map(i -> words.of("stores.or", i.label()))
+                                .orElse("");
+        String reason = tool.instead() == null ? "" : tool.instead().reason();
+        used(tool.label(), List.of(tool.note(), instead, reason), steps);
+        sketch(tool);
+    }
+
+    /** A tool or a consumable, and the steps that use it. */
+    private void used(String name, List<String> notes, List<Integer> steps) {
+        getChildren().add(Controls.prose(name, "panel-head"));
         notes.stream().filter(n -> !n.isBlank()).forEach(n -> getChildren().add(Controls.prose(n)));
         getChildren().add(Controls.label(words.of("stores.inSteps"), "strong"));
         if (steps.isEmpty()) {
@@ -120,7 +158,7 @@ final class PartPanel extends VBox {
     }
 
     /** The figure that shows how a tool is made. */
-    void sketch(Tool tool) {
+    private void sketch(Tool tool) {
         ComboBox<Figure> box =
                 Controls.named(new ComboBox<>(), "toolSketch", words.of("stores.sketch"));
         box.getItems().add(null);
@@ -165,21 +203,12 @@ final class PartPanel extends VBox {
         project.apply(StoreEdits.lists(StoreEdits.part(part.id(), change)));
     }
 
-    private Part quantity(Part part, String typed) {
-        if (!typed.matches("\\d{1,5}")) {
-            throw new IllegalArgumentException(words.of("stores.badQuantity", typed));
-        }
-        return part.withQuantity(Integer.parseInt(typed));
-    }
-
     private void row(String id, Node control) {
         Label name = Controls.label(words.of("stores." + id), "soft");
         name.setMinWidth(NAME);
         name.setLabelFor(control);
         HBox.setHgrow(control, Priority.ALWAYS);
-        HBox row = new HBox(4, name, control);
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        getChildren().add(row);
+        getChildren().add(Controls.row(4, name, control));
     }
 
     private void field(String id, String now, Part part, BiFunction<Part, String, Part> change) {
@@ -187,14 +216,11 @@ final class PartPanel extends VBox {
         Controls.kept(
                 field,
                 typed -> {
-                    try {
-                        if (!change.apply(part, typed).equals(part)) {
-                            change(part, p -> change.apply(p, typed));
-                        }
-                    } catch (IllegalArgumentException bad) {
-                        message.accept(bad.getMessage());
+                    if (!change.apply(part, typed).equals(part)) {
+                        change(part, p -> change.apply(p, typed));
                     }
-                });
+                },
+                message);
         row(id, field);
     }
 
@@ -236,11 +262,12 @@ final class PartPanel extends VBox {
     }
 
     /** What the parts service said of it. */
+    private Optional<PartsAnswer.Offer> offer(Part part) {
+        return project.workspace().get().partsAnswer().offer(part.number());
+    }
+
     private void offered(Part part) {
-        project.workspace()
-                .get()
-                .partsAnswer()
-                .offer(part.number())
+        offer(part)
                 .ifPresent(
                         o -> {
                             getChildren()
@@ -268,7 +295,7 @@ final class PartPanel extends VBox {
 
     private void stops(Part part, PartLine line) {
         Label head = Controls.label(words.of("stores.inSteps"), "strong");
-        VBox.setMargin(head, new javafx.geometry.Insets(6, 0, 0, 0));
+        VBox.setMargin(head, new Insets(6, 0, 0, 0));
         getChildren().add(head);
         if (line.stops().isEmpty()) {
             getChildren().add(Controls.prose(words.of("stores.inNoStep"), "soft"));
@@ -291,9 +318,7 @@ final class PartPanel extends VBox {
             box.setOnAction(
                     e -> project.apply(StepEdits.handling(stop.step(), part.id(), box.getValue())));
             HBox.setHgrow(box, Priority.ALWAYS);
-            HBox row = new HBox(4, step, box);
-            row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-            getChildren().add(row);
+            getChildren().add(Controls.row(4, step, box));
         }
     }
 }

@@ -1,0 +1,65 @@
+package methodos.desktop.stores;
+
+import java.util.List;
+import methodos.core.edit.StoreEdits;
+import methodos.core.manual.Part;
+import methodos.desktop.project.OpenProject;
+
+/**
+ * What is typed of a part, in a table or beside the lines. What is not understood is an {@link
+ * IllegalArgumentException} with a sentence.
+ */
+final class PartEntry {
+
+    private final OpenProject project;
+
+    PartEntry(OpenProject project) {
+        this.project = project;
+    }
+
+    /** A name, which no line of the lists goes without. */
+    String name(String typed) {
+        if (typed.isEmpty()) {
+            throw new IllegalArgumentException(project.words().of("stores.noName"));
+        }
+        return typed;
+    }
+
+    Part name(Part part, String typed) {
+        return part.withName(name(typed));
+    }
+
+    int count(String typed) {
+        if (!typed.matches("\\d{1,5}")) {
+            throw new IllegalArgumentException(project.words().of("stores.badQuantity", typed));
+        }
+        return Integer.parseInt(typed);
+    }
+
+    Part quantity(Part part, String typed) {
+        return part.withQuantity(count(typed));
+    }
+
+    /** The item that a part sits on, as it is typed. */
+    String sitsOn(Part part) {
+        return items(part.sitsOn() == null ? List.of() : List.of(part.sitsOn()));
+    }
+
+    Part sitsOn(Part part, String typed) {
+        List<String> on = StoreEdits.items(project.manual(), typed);
+        return part.withSitsOn(on.isEmpty() ? null : on.get(0));
+    }
+
+    /** The items that cover a part, as they are typed. */
+    String coveredBy(Part part) {
+        return items(part.coveredBy());
+    }
+
+    Part coveredBy(Part part, String typed) {
+        return part.withCoveredBy(StoreEdits.items(project.manual(), typed));
+    }
+
+    private String items(List<String> ids) {
+        return StoreEdits.items(project.manual(), ids);
+    }
+}
