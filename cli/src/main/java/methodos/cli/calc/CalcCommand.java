@@ -38,6 +38,7 @@ public final class CalcCommand implements Callable<Integer> {
                             Map.entry("fit", new FitCalculator()),
                             Map.entry("gear", new GearCalculator()),
                             Map.entry("kits", new KitsCalculator()),
+                            Map.entry("ledger", new LedgerCalculator()),
                             Map.entry("length", new LengthCalculator()),
                             Map.entry("order", new OrderCalculator()),
                             Map.entry("preload", new PreloadCalculator()),
@@ -50,7 +51,7 @@ public final class CalcCommand implements Callable<Integer> {
                     .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
                     .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS);
 
-    @Parameters(index = "0", paramLabel = "NAME", description = "callouts, length or order")
+    @Parameters(index = "0", paramLabel = "NAME", description = "such as ledger, kits or order")
     private String name;
 
     @Parameters(index = "1", paramLabel = "FILE", description = "the request; - for standard input")

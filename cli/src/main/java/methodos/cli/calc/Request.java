@@ -39,6 +39,10 @@ final class Request {
         return !node.path(field).isMissingNode() && !node.path(field).isNull();
     }
 
+    boolean isText(String field) {
+        return node.path(field).isTextual();
+    }
+
     private JsonNode needed(String field) throws WrongRequest {
         if (!has(field)) {
             throw new WrongRequest(name(field) + " is missing.");
@@ -85,6 +89,26 @@ final class Request {
             throw new WrongRequest(name(field) + " has to be a text.");
         }
         return value.asText();
+    }
+
+    /** Texts of a list; none where the field is missing. */
+    List<String> texts(String field) throws WrongRequest {
+        List<String> all = new ArrayList<>();
+        if (!has(field)) {
+            return all;
+        }
+        for (JsonNode one : list(field)) {
+            if (!one.isTextual() && !one.isIntegralNumber()) {
+                throw new WrongRequest(name(field) + " has to be a list of texts.");
+            }
+            all.add(one.asText());
+        }
+        return all;
+    }
+
+    /** What is thrown where a field makes no sense: "“parts[0].reuse” is new, inspect or reuse." */
+    WrongRequest wrong(String field, String sentence) {
+        return new WrongRequest(name(field) + " " + sentence + ".");
     }
 
     double number(String field) throws WrongRequest {

@@ -117,6 +117,34 @@ class CalcCommandTest {
     }
 
     @Test
+    void theLedgerNamesWhatDoesNotClose() throws Exception {
+        String request =
+                "{\"variants\":[\"D\",\"S\"],\"parts\":[{\"id\":\"7\",\"count\":4,"
+                        + "\"reuse\":\"inspect\",\"variants\":[\"S\"]}],\"joints\":[{\"id\":\"cap\","
+                        + "\"torque\":\"7-8.5 N·m\"}],\"kits\":[],\"steps\":[{\"id\":\"s1\",\"actions\":["
+                        + "{\"verb\":\"isolate\",\"energy\":\"air\"},"
+                        + "{\"verb\":\"loosen\",\"joint\":\"cap\",\"size\":\"5 mm\"},"
+                        + "{\"verb\":\"remove\",\"part\":\"7\",\"count\":%s}]},{\"id\":\"s2\",\"actions\":["
+                        + "{\"verb\":\"install\",\"part\":\"7\",\"count\":3},"
+                        + "{\"verb\":\"tighten\",\"joint\":\"cap\",\"size\":\"5 mm\"},"
+                        + "{\"verb\":\"restore\",\"energy\":\"air\"}]}]}";
+        JsonNode answer = json("ledger", request.formatted("4"));
+        assertThat(answer).hasSize(1);
+        assertThat(answer.get(0))
+                .hasToString(
+                        "{\"rule\":\"not refitted\",\"subject\":\"7\",\"steps\":[\"s1\"],"
+                                + "\"variants\":[\"S\"],\"count\":1,\"sentence\":"
+                                + "\"7 comes off in step s1 and never goes back on.\"}");
+        out.reset();
+        assertThat(json("ledger", request.formatted("3"))).isEmpty();
+        assertThat(run("ledger", request.formatted("0"), "--json")).isEqualTo(3);
+        assertThat(complaint).isEqualTo("“steps[0].actions[2].count” has to be more than 0.");
+        String unknown = request.formatted("3").replace("\"joint\":\"cap\"", "\"joint\":\"cup\"");
+        assertThat(run("ledger", unknown, "--json")).isEqualTo(3);
+        assertThat(complaint).isEqualTo("There is no joint “cup”, which step “s1” names.");
+    }
+
+    @Test
     void lengthByARectangle() throws Exception {
         JsonNode answer =
                 json(

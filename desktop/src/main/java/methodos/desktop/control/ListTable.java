@@ -1,5 +1,6 @@
 package methodos.desktop.control;
 
+import methodos.core.words.Naturally;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,15 +1,15 @@
-package methodos.desktop.control;
+package methodos.core.words;
 
 import java.util.Comparator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** The order in which people expect labels: 2 before 10, M6 before M10. */
-final class Naturally {
+public final class Naturally {
 
     private static final Pattern PIECE = Pattern.compile("\\d+|\\D+");
 
-    static final Comparator<String> ORDER = Naturally::compare;
+    public static final Comparator<String> ORDER = Naturally::compare;
 
     private Naturally() {}
 

@@ -1,0 +1,62 @@
+package methodos.core.finding;
+
+import java.util.Locale;
+
+/** What is checked; the severity of a finding is that of its rule. */
+public enum Rule {
+    /** An energy is given back while a part is off or a joint is not tight. */
+    RESTORED_TOO_EARLY(Severity.HURT),
+    /** Work on what an energy moves before it is made safe. */
+    NOT_ISOLATED(Severity.HURT),
+    HAZARD_MISSING(Severity.HURT),
+    /** Its statement stands behind the action that it warns of. */
+    HAZARD_LATE(Severity.HURT),
+
+    AID_LEFT(Severity.BREAK),
+    NOT_REFITTED(Severity.BREAK),
+    /** More go on than came off. */
+    TOO_MANY_FITTED(Severity.BREAK),
+    /** Goes on though none came off. */
+    NOT_REMOVED_FIRST(Severity.BREAK),
+    /** Goes on again though the rule says new. */
+    REUSED(Severity.BREAK),
+    NOT_TIGHTENED(Severity.BREAK),
+    /** Undone with one size and done up with another. */
+    OTHER_SIZE(Severity.BREAK),
+    NOT_FILLED(Severity.BREAK),
+    /** Marked and never brought together again. */
+    NOT_MATCHED(Severity.BREAK),
+    NEVER_MARKED(Severity.BREAK),
+    /** Touched under what covers it, or covered while it is off. */
+    COVERED(Severity.BREAK),
+    VALUES_DISAGREE(Severity.BREAK),
+    IMPLAUSIBLE_TORQUE(Severity.BREAK),
+
+    NOT_RESTORED(Severity.STOP),
+    IN_NO_KIT(Severity.STOP),
+    NO_VALUE(Severity.STOP),
+    NO_VARIANT(Severity.STOP),
+    TOO_MANY_REMOVED(Severity.STOP),
+    CYCLE(Severity.STOP),
+    NO_WRENCH(Severity.STOP),
+    TABLE_WITH_A_HOLE(Severity.STOP),
+
+    LANGUAGE(Severity.CONFUSE),
+    NAMES(Severity.CONFUSE),
+    COVERAGE(Severity.CONFUSE);
+
+    private final Severity severity;
+
+    Rule(Severity severity) {
+        this.severity = severity;
+    }
+
+    public Severity severity() {
+        return severity;
+    }
+
+    /** As it is written in data: {@code not refitted}. */
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+    }
+}

@@ -1,0 +1,82 @@
+package methodos.core.ledger;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import methodos.core.finding.Rule;
+
+/**
+ * Follows parts, joints, fluids, energies, aids and marks through the steps, for every variant: at
+ * the end all must be as it was. What never comes off or never goes back gives one finding, not
+ * those that follow from it.
+ *
+ * @param findings one for a cause, with all variants that are touched
+ * @param threads by variant, what leaves and comes back; under an empty name where no variant is
+ *     claimed
+ */
+public record Ledger(List<LedgerFinding> findings, Map<String, List<LedgerThread>> threads) {
+
+    /** What makes findings of several variants one. */
+    private record Cause(Rule rule, String subject, List<String> steps) {}
+
+    public static Ledger of(LedgerCase all) {
+        Map<Cause, LedgerFinding> merged = new LinkedHashMap<>();
+        Map<String, List<LedgerThread>> threads = new LinkedHashMap<>();
+        List<String> variants = claimed(all);
+        if (variants.isEmpty()) {
+            VariantLedger only = VariantLedger.of(all, none -> true);
+            only.findings().forEach(f -> merge(merged, f, List.of()));
+            threads.put("", only.threads());
+        }
+        for (String variant : variants) {
+            VariantLedger one =
+                    VariantLedger.of(all, named -> named.isEmpty() || named.contains(variant));
+            one.findings().forEach(f -> merge(merged, f, List.of(variant)));
+            threads.put(variant, one.threads());
+        }
+        List<LedgerFinding> findings = new ArrayList<>(merged.values());
+        for (LedgerCase.Step step : all.steps()) {
+            if (!step.variants().isEmpty()
+                    && variants.stream().noneMatch(step.variants()::contains)) {
+                findings.add(
+                        new LedgerFinding(
+                                Rule.NO_VARIANT,
+                                step.id(),
+                                List.of(step.id()),
+                                List.of(),
+                                1,
+                                List.of()));
+            }
+        }
+        return new Ledger(List.copyOf(findings), threads);
+    }
+
+    /** Where no variants are claimed, those that are named anywhere. */
+    private static List<String> claimed(LedgerCase all) {
+        if (!all.variants().isEmpty()) {
+            return all.variants();
+        }
+        Set<String> named = new LinkedHashSet<>();
+        all.parts().forEach(p -> named.addAll(p.variants()));
+        all.joints().forEach(j -> named.addAll(j.variants()));
+        all.steps().forEach(s -> named.addAll(s.variants()));
+        return List.copyOf(named);
+    }
+
+    private static void merge(
+            Map<Cause, LedgerFinding> merged, LedgerFinding finding, List<String> variant) {
+        merged.merge(
+                new Cause(finding.rule(), finding.subject(), finding.steps()),
+                finding.in(variant),
+                Ledger::both);
+    }
+
+    private static LedgerFinding both(LedgerFinding a, LedgerFinding b) {
+        List<String> variants = new ArrayList<>(a.variants());
+        variants.addAll(b.variants());
+        return (a.count() >= b.count() ? a : b).in(variants);
+    }
+}

@@ -1,0 +1,32 @@
+package methodos.core.ledger;
+
+import java.util.List;
+import methodos.core.finding.Rule;
+
+/**
+ * What does not close.
+ *
+ * @param subject id of the part, joint, fluid, energy, aid, mark or step
+ * @param steps the step that opened it, then the one that shows it where there is one
+ * @param variants all that are touched, in the order in which they are claimed
+ * @param count how many, 1 where nothing is counted
+ * @param other what else is in it: the part that covers, the parts that are off, the two sizes
+ */
+public record LedgerFinding(
+        Rule rule,
+        String subject,
+        List<String> steps,
+        List<String> variants,
+        int count,
+        List<String> other) {
+
+    public LedgerFinding {
+        steps = List.copyOf(steps);
+        variants = List.copyOf(variants);
+        other = List.copyOf(other);
+    }
+
+    LedgerFinding in(List<String> all) {
+        return new LedgerFinding(rule, subject, steps, all, count, other);
+    }
+}

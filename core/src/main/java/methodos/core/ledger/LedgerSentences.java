@@ -1,0 +1,35 @@
+package methodos.core.ledger;
+
+import java.util.Locale;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import methodos.core.words.Words;
+
+/**
+ * Says what a ledger found.
+ *
+ * @param subject how something that is followed is called
+ * @param step how a step is called
+ */
+public record LedgerSentences(
+        Words words, UnaryOperator<String> subject, UnaryOperator<String> step) {
+
+    /** Everything by its id. */
+    public static LedgerSentences byIds() {
+        return new LedgerSentences(
+                new Words(null, Locale.ENGLISH),
+                UnaryOperator.identity(),
+                UnaryOperator.identity());
+    }
+
+    public String of(LedgerFinding finding) {
+        int last = finding.steps().size() - 1;
+        return words.of(
+                "finding." + finding.rule().name(),
+                subject.apply(finding.subject()),
+                finding.count(),
+                finding.other().stream().map(subject).collect(Collectors.joining(", ")),
+                last < 0 ? "" : step.apply(finding.steps().get(0)),
+                last < 0 ? "" : step.apply(finding.steps().get(last)));
+    }
+}

@@ -1,0 +1,202 @@
+package methodos.core.ledger;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import methodos.core.finding.Rule;
+
+/** The ledger of one variant: walks its steps once. */
+final class VariantLedger {
+
+    private record Restoring(
+            String energy, List<String> steps, List<String> partsOff, List<String> jointsLoose) {}
+
+    private final LedgerCase all;
+    private final Predicate<Set<String>> concerned;
+    private final Found found = new Found();
+    private final List<LedgerThread> threads = new ArrayList<>();
+    private final PartAccounts parts;
+    private final JointAccounts joints;
+    private final CoverWatch covers;
+    private final CoverCycles cycles;
+    private final OnOff fluids = new OnOff(LedgerThread.Kind.FLUID, Rule.NOT_FILLED, threads);
+    private final OnOff energies = new OnOff(LedgerThread.Kind.ENERGY, Rule.NOT_RESTORED, threads);
+    private final OnOff marks = new OnOff(LedgerThread.Kind.MARK, Rule.NOT_MATCHED, threads);
+    private final Map<String, Places> aids = new LinkedHashMap<>();
+    private final Map<String, LedgerCase.Energy> listed = new HashMap<>();
+    private final List<Restoring> restorings = new ArrayList<>();
+
+    /**
+     * @param concerned whether the variant is among some, where none named means all
+     */
+    private VariantLedger(LedgerCase all, Predicate<Set<String>> concerned) {
+        this.all = all;
+        this.concerned = concerned;
+        List<LedgerCase.Part> own =
+                all.parts().stream().filter(p -> concerned.test(p.variants())).toList();
+        parts = new PartAccounts(own, found, threads);
+        joints =
+                new JointAccounts(
+                        all.joints().stream().filter(j -> concerned.test(j.variants())).toList(),
+                        found,
+                        threads);
+        cycles = CoverCycles.of(own);
+        covers = new CoverWatch(all, parts, joints, cycles);
+        all.energies().forEach(e -> listed.put(e.id(), e));
+    }
+
+    static VariantLedger of(LedgerCase all, Predicate<Set<String>> concerned) {
+        VariantLedger ledger = new VariantLedger(all, concerned);
+        ledger.walk();
+        ledger.end();
+        return ledger;
+    }
+
+    List<LedgerFinding> findings() {
+        return found.all();
+    }
+
+    List<LedgerThread> threads() {
+        return threads;
+    }
+
+    private void walk() {
+        for (LedgerCase.Step step : all.steps()) {
+            if (concerned.test(step.variants())) {
+                step.actions().forEach(a -> act(a, step));
+            }
+        }
+    }
+
+    private void act(LedgerAction action, LedgerCase.Step step) {
+        String id = action.subject();
+        if (action instanceof LedgerAction.Remove
+                || action instanceof LedgerAction.Install
+                || action instanceof LedgerAction.Discard) {
+            if (parts.has(id)) {
+                part(action, step);
+            }
+        } else if (action instanceof LedgerAction.Loosen
+                || action instanceof LedgerAction.Tighten) {
+            if (joints.has(id)) {
+                joint(action, step);
+            }
+        } else {
+            other(action, step);
+        }
+    }
+
+    private void part(LedgerAction action, LedgerCase.Step step) {
+        String id = action.subject();
+        if (action instanceof LedgerAction.Remove a) {
+            parts.remove(id, a.count() * step.times(), step.id());
+            covers.partTouched(id, parts.off(id), step.id());
+        } else if (action instanceof LedgerAction.Discard a) {
+            int before = parts.off(id);
+            parts.discard(id, a.count() * step.times(), step.id());
+            if (parts.off(id) > before) {
+                covers.partTouched(id, parts.off(id), step.id());
+            }
+        } else if (action instanceof LedgerAction.Install a) {
+            covers.partTouched(id, parts.off(id), step.id());
+            parts.install(id, a.count() * step.times(), a.fresh(), step.id());
+            covers.fitted(id, step.id());
+        }
+    }
+
+    private void joint(LedgerAction action, LedgerCase.Step step) {
+        covers.jointTouched(action.subject(), step.id());
+        if (action instanceof LedgerAction.Loosen a) {
+            joints.loosen(a.subject(), a.size(), step.times(), step.id());
+        } else if (action instanceof LedgerAction.Tighten a) {
+            joints.tighten(a, step.times(), step.id());
+        }
+    }
+
+    private void other(LedgerAction action, LedgerCase.Step step) {
+        String id = action.subject();
+        if (action instanceof LedgerAction.Drain) {
+            fluids.open(id, step.id());
+        } else if (action instanceof LedgerAction.Fill) {
+            fluids.close(id, step.id());
+        } else if (action instanceof LedgerAction.Isolate) {
+            energies.open(id, step.id());
+        } else if (action instanceof LedgerAction.Restore) {
+            restore(id, step.id());
+        } else if (action instanceof LedgerAction.PlaceAid a) {
+            aid(id).open(step.id(), a.count() * step.times());
+        } else if (action instanceof LedgerAction.TakeAid a) {
+            aid(id).close(step.id(), a.count() * step.times());
+        } else if (action instanceof LedgerAction.Mark) {
+            marks.open(id, step.id());
+        } else if (action instanceof LedgerAction.Align) {
+            align(id, step.id());
+        }
+    }
+
+    private Places aid(String id) {
+        return aids.computeIfAbsent(id, i -> new Places(LedgerThread.Kind.AID, i, threads));
+    }
+
+    private void align(String id, String step) {
+        if (!marks.everOpened(id)) {
+            found.addOnce(Rule.NEVER_MARKED, id, List.of(step));
+        }
+        marks.close(id, step);
+    }
+
+    private void restore(String energy, String step) {
+        List<String> steps = new ArrayList<>(energies.close(energy, step));
+        steps.add(step);
+        LedgerCase.Energy needs = listed.get(energy);
+        List<String> off = parts.allOff();
+        List<String> loose = joints.allLoose();
+        if (needs != null) {
+            off.retainAll(needs.parts());
+            loose.retainAll(needs.joints());
+        }
+        if (!off.isEmpty() || !loose.isEmpty()) {
+            restorings.add(new Restoring(energy, steps, off, loose));
+        }
+    }
+
+    private void end() {
+        parts.end(all.kits());
+        joints.end();
+        fluids.end(found);
+        energies.end(found);
+        marks.end(found);
+        aids.forEach(
+                (id, places) -> {
+                    if (places.count() > 0) {
+                        found.add(Rule.AID_LEFT, id, places.openers(), places.count());
+                    }
+                    places.end();
+                });
+        covers.end(found);
+        restorings.forEach(this::tooEarly);
+        for (List<String> cycle : cycles.all()) {
+            found.add(Rule.CYCLE, cycle.get(0), List.of(), 1, cycle.toArray(String[]::new));
+        }
+    }
+
+    /** What never comes back at all has its own finding. */
+    private void tooEarly(Restoring restoring) {
+        List<String> missing = new ArrayList<>();
+        restoring.partsOff().stream()
+                .filter(p -> !found.has(Rule.NOT_REFITTED, p))
+                .forEach(missing::add);
+        restoring.jointsLoose().stream().filter(j -> !joints.staysLoose(j)).forEach(missing::add);
+        if (!missing.isEmpty()) {
+            found.addOnce(
+                    Rule.RESTORED_TOO_EARLY,
+                    restoring.energy(),
+                    restoring.steps(),
+                    missing.toArray(String[]::new));
+        }
+    }
+}
