@@ -32,6 +32,7 @@ import picocli.CommandLine.Spec;
             ImportCommand.class,
             ShowCommand.class,
             TablesCommand.class,
+            CheckCommand.class,
             PublishCommand.class,
             DemoCommand.class
         })

@@ -104,7 +104,7 @@ final class TorquePoints {
     }
 
     /** "lbf·ft for lbf·in" is what was written for what was meant. */
-    private static String slip(String likely) {
+    static String slip(String likely) {
         return "Likely: " + likely.replace(" for ", " written for ") + ".";
     }
 

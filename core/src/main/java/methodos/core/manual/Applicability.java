@@ -14,17 +14,34 @@ public record Applicability(List<Condition> any) {
     /**
      * @param models the models meant, all where empty
      * @param serials the serial numbers meant
+     * @param with marks of options that the unit has to have
+     * @param without marks of options that it must not have
      */
-    public record Condition(List<String> models, SerialRange serials) {
+    public record Condition(
+            List<String> models, SerialRange serials, List<String> with, List<String> without) {
         public Condition {
             models = models == null ? List.of() : List.copyOf(models);
             serials = serials == null ? SerialRange.ALL : serials;
+            with = with == null ? List.of() : List.copyOf(with);
+            without = without == null ? List.of() : List.copyOf(without);
+        }
+
+        /** Whatever the options. */
+        public Condition(List<String> models, SerialRange serials) {
+            this(models, serials, List.of(), List.of());
         }
 
         boolean holdsFor(Sight sight) {
             boolean model =
                     models.isEmpty() || sight.model() == null || models.contains(sight.model());
-            return model && serials.overlaps(sight.serials());
+            return model
+                    && serials.overlaps(sight.serials())
+                    && with.stream().noneMatch(sight.without()::contains)
+                    && without.stream().noneMatch(sight.with()::contains);
+        }
+
+        private boolean everything() {
+            return models.isEmpty() && serials.all() && with.isEmpty() && without.isEmpty();
         }
     }
 
@@ -32,10 +49,12 @@ public record Applicability(List<Condition> any) {
         any = any == null ? List.of() : List.copyOf(any);
     }
 
+    public static Applicability of(Condition condition) {
+        return condition.everything() ? ALL : new Applicability(List.of(condition));
+    }
+
     public static Applicability of(List<String> models, SerialRange serials) {
-        return models.isEmpty() && serials.all()
-                ? ALL
-                : new Applicability(List.of(new Condition(models, serials)));
+        return of(new Condition(models, serials));
     }
 
     public static Applicability model(String model) {

@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -9,7 +10,11 @@ import java.util.List;
  * @param madeSafe how it is made safe, in words
  * @param safeSteps the steps that make it safe
  * @param restoreSteps the steps that give it back
+ * @param parts the parts that it moves or fills: off only when it is made safe, and on before it is
+ *     given back; all where none of them and no joint is named
+ * @param joints the joints that hold it in the same way
  */
+@RecordBuilder
 public record Energy(
         String id,
         String name,
@@ -17,12 +22,43 @@ public record Energy(
         String madeSafe,
         List<String> safeSteps,
         List<String> restoreSteps,
-        Applicability applicability) {
+        Applicability applicability,
+        List<String> parts,
+        List<String> joints)
+        implements EnergyBuilder.With {
     public Energy {
         amount = amount == null ? "" : amount;
         madeSafe = madeSafe == null ? "" : madeSafe;
         safeSteps = safeSteps == null ? List.of() : List.copyOf(safeSteps);
         restoreSteps = restoreSteps == null ? List.of() : List.copyOf(restoreSteps);
         applicability = applicability == null ? Applicability.ALL : applicability;
+        parts = parts == null ? List.of() : List.copyOf(parts);
+        joints = joints == null ? List.of() : List.copyOf(joints);
+    }
+
+    /** An energy that concerns the whole unit. */
+    public Energy(
+            String id,
+            String name,
+            String amount,
+            String madeSafe,
+            List<String> safeSteps,
+            List<String> restoreSteps,
+            Applicability applicability) {
+        this(
+                id,
+                name,
+                amount,
+                madeSafe,
+                safeSteps,
+                restoreSteps,
+                applicability,
+                List.of(),
+                List.of());
+    }
+
+    /** Whether it names what it moves or fills; otherwise that is the whole unit. */
+    public boolean concernsSome() {
+        return !parts.isEmpty() || !joints.isEmpty();
     }
 }

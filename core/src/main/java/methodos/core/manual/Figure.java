@@ -16,6 +16,7 @@ import java.util.Optional;
  * @param beside ids of the figures whose pictures belong to this one, in order
  * @param stack parts on each other, drawn beside the picture from the top down
  * @param text what it shows, for those who cannot see it; drafted from the marks where empty
+ * @param applicability the units that look like this
  */
 @RecordBuilder
 public record Figure(
@@ -29,7 +30,8 @@ public record Figure(
         FigureLayout layout,
         List<String> beside,
         List<Layer> stack,
-        String text)
+        String text,
+        Applicability applicability)
         implements FigureBuilder.With {
 
     /** A moment of a clip. */
@@ -43,12 +45,24 @@ public record Figure(
         stack = stack == null ? List.of() : List.copyOf(stack);
         title = title == null ? "" : title;
         text = text == null ? "" : text;
+        applicability = applicability == null ? Applicability.ALL : applicability;
     }
 
     /** One picture, as it was taken. */
     public static Figure of(String id, String title, Still still, String picture, Mark... marks) {
         return new Figure(
-                id, title, still, picture, null, List.of(marks), null, null, null, null, null);
+                id,
+                title,
+                still,
+                picture,
+                null,
+                List.of(marks),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     /** How the still is prepared. */

@@ -1,9 +1,17 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
-/** A bag of parts that the maker sells under one number. */
-public record Kit(String id, String number, String name, List<Content> contents) {
+/**
+ * A bag of parts that the maker sells under one number.
+ *
+ * @param applicability the units that it is for
+ */
+@RecordBuilder
+public record Kit(
+        String id, String number, String name, List<Content> contents, Applicability applicability)
+        implements KitBuilder.With {
 
     /** So many of a part; more than a unit needs are spares. */
     public record Content(String part, int count) {}
@@ -11,6 +19,12 @@ public record Kit(String id, String number, String name, List<Content> contents)
     public Kit {
         name = name == null ? "" : name;
         contents = contents == null ? List.of() : List.copyOf(contents);
+        applicability = applicability == null ? Applicability.ALL : applicability;
+    }
+
+    /** A kit for all units. */
+    public Kit(String id, String number, String name, List<Content> contents) {
+        this(id, number, name, contents, Applicability.ALL);
     }
 
     public int count(String part) {

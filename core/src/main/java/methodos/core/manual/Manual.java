@@ -16,6 +16,9 @@ import java.util.stream.Stream;
  * @param torqueDefaults values for joints without one of their own
  * @param decisions the decision tables
  * @param symptoms what is looked for before anything is taken apart
+ * @param matters aids, fluids and marks
+ * @param repeats steps that are done once more at other places
+ * @param acceptances findings that somebody lives with
  * @param practices the ways that the manual keeps to where good people differ
  * @param lastId the highest number that an id has been made from; ids are never used again
  */
@@ -38,9 +41,12 @@ public record Manual(
         List<Decision> decisions,
         List<Symptom> symptoms,
         Practices practices,
+        List<Matter> matters,
         List<Stage> stages,
+        List<Repeat> repeats,
         List<Figure> figures,
         List<Dismissal> dismissals,
+        List<Acceptance> acceptances,
         long lastId)
         implements ManualBuilder.With {
 
@@ -61,9 +67,12 @@ public record Manual(
         decisions = copy(decisions);
         symptoms = copy(symptoms);
         practices = practices == null ? Practices.USUAL : practices;
+        matters = copy(matters);
         stages = copy(stages);
+        repeats = copy(repeats);
         figures = copy(figures);
         dismissals = copy(dismissals);
+        acceptances = copy(acceptances);
     }
 
     private static <T> List<T> copy(List<T> list) {
@@ -194,6 +203,18 @@ public record Manual(
 
     public Manual withConsumable(Consumable consumable) {
         return withConsumables(put(consumables, consumable, Consumable::id));
+    }
+
+    public Optional<Matter> matter(String id) {
+        return matters.stream().filter(x -> x.id().equals(id)).findFirst();
+    }
+
+    public Manual withMatter(Matter matter) {
+        return withMatters(put(matters, matter, Matter::id));
+    }
+
+    public Optional<Energy> energy(String id) {
+        return energies.stream().filter(e -> e.id().equals(id)).findFirst();
     }
 
     public Manual withDecision(Decision decision) {

@@ -4,8 +4,16 @@ package methodos.core.manual;
  * So many of a part, in a step.
  *
  * @param handling what is done with them, null for what its stage is for
+ * @param supply which ones go on, null for those that the rule of the part says
  */
-public record PartUse(String part, int count, Handling handling) {
+public record PartUse(String part, int count, Handling handling, Supply supply) {
+
+    /** Which ones go on. */
+    public enum Supply {
+        NEW,
+        /** Those that came off. */
+        SAME
+    }
 
     /** What becomes of a part in a step. */
     public enum Handling {
@@ -18,8 +26,12 @@ public record PartUse(String part, int count, Handling handling) {
         TOUCHED
     }
 
+    public PartUse(String part, int count, Handling handling) {
+        this(part, count, handling, null);
+    }
+
     public PartUse(String part, int count) {
-        this(part, count, null);
+        this(part, count, null, null);
     }
 
     /** What is done with them in a step of a stage. */

@@ -11,17 +11,31 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param tool the instrument, null where none is said
  * @param otherwise what to do when it is outside, in words
  * @param fit the sizes by which it is brought inside, null where there are none
+ * @param applicability the units whose limit this is
  */
 @RecordBuilder
-public record Reading(String what, Value limit, int count, String tool, String otherwise, Fit fit)
+public record Reading(
+        String what,
+        Value limit,
+        int count,
+        String tool,
+        String otherwise,
+        Fit fit,
+        Applicability applicability)
         implements ReadingBuilder.With {
     public Reading {
         otherwise = otherwise == null ? "" : otherwise;
         count = Math.max(1, count);
+        applicability = applicability == null ? Applicability.ALL : applicability;
     }
 
     /** A reading that no size is chosen by. */
     public Reading(String what, Value limit, int count, String tool, String otherwise) {
-        this(what, limit, count, tool, otherwise, null);
+        this(what, limit, count, tool, otherwise, null, Applicability.ALL);
+    }
+
+    /** A reading of all units. */
+    public Reading(String what, Value limit, int count, String tool, String otherwise, Fit fit) {
+        this(what, limit, count, tool, otherwise, fit, Applicability.ALL);
     }
 }

@@ -9,6 +9,7 @@ import java.util.List;
  *
  * @param text the instruction
  * @param joints the joints that are tightened in it
+ * @param actions what else it does to joints, aids, fluids and marks
  * @param why the reason, empty where none is given
  * @param expected what is to be seen when it is done, empty where nothing is said
  * @param looks what is judged by eye in it
@@ -34,7 +35,8 @@ public record Step(
         String expected,
         List<Look> looks,
         boolean optional,
-        boolean accepted)
+        boolean accepted,
+        List<Action> actions)
         implements StepBuilder.With {
 
     public Step {
@@ -53,6 +55,7 @@ public record Step(
         figures = copy(figures);
         evidence = copy(evidence);
         looks = copy(looks);
+        actions = copy(actions);
     }
 
     private static <T> List<T> copy(List<T> list) {

@@ -2,10 +2,12 @@ package methodos.core.words;
 
 import java.text.MessageFormat;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.MissingResourceException;
 import java.util.ResourceBundle;
+import java.util.StringJoiner;
 import java.util.stream.Collectors;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.SerialRange;
@@ -74,22 +76,41 @@ public final class Words {
         return applicability.all()
                 ? of("applies.all")
                 : applicability.any().stream()
-                        .map(c -> units(String.join(", ", c.models()), c.serials()))
+                        .map(
+                                c ->
+                                        units(
+                                                String.join(", ", c.models()),
+                                                c.serials(),
+                                                c.with(),
+                                                c.without()))
                         .collect(Collectors.joining("; "));
     }
 
     public String of(Sight sight) {
         return sight.everything()
                 ? of("applies.all")
-                : units(sight.model() == null ? "" : sight.model(), sight.serials());
+                : units(
+                        sight.model() == null ? "" : sight.model(),
+                        sight.serials(),
+                        sight.with(),
+                        sight.without());
     }
 
-    private String units(String models, SerialRange serials) {
-        if (serials.all()) {
-            return models;
+    private String units(
+            String models,
+            SerialRange serials,
+            Collection<String> with,
+            Collection<String> without) {
+        StringJoiner all = new StringJoiner(", ");
+        if (!models.isEmpty()) {
+            all.add(models);
         }
-        String range = of(serials);
-        return models.isEmpty() ? range : models + ", " + range;
+        if (!serials.all()) {
+            all.add(of(serials));
+        }
+        with.stream().sorted().forEach(o -> all.add(of("option.with", o)));
+        without.stream().sorted().forEach(o -> all.add(of("option.without", o)));
+        return all.toString();
     }
 
     public String of(SerialRange serials) {

@@ -1,6 +1,5 @@
 package methodos.desktop.control;
 
-import methodos.core.words.Naturally;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -28,6 +27,7 @@ import javafx.scene.input.KeyCodeCombination;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import methodos.core.manual.Manual;
+import methodos.core.words.Naturally;
 import methodos.core.words.Words;
 
 /**

@@ -15,9 +15,11 @@ import com.fasterxml.jackson.databind.SerializerProvider;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.json.JsonMapper;
 import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
+import java.util.List;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
@@ -30,9 +32,9 @@ public final class ManualJson {
     /** Grows by one with each addition; a change of the major number needs a migration. */
     static final int MAJOR = 1;
 
-    static final int MINOR = 3;
+    static final int MINOR = 4;
 
-    private static final Migrations MIGRATIONS = new Migrations(java.util.List.of());
+    private static final Migrations MIGRATIONS = new Migrations(List.of());
 
     private static final String VERSION = "format";
 
@@ -120,6 +122,14 @@ public final class ManualJson {
         tree.put(VERSION, MAJOR + "." + MINOR);
         tree.setAll((ObjectNode) mapper.valueToTree(manual));
         return tree;
+    }
+
+    /** Evidence, steps and the like as they stand in a manual. */
+    public ArrayNode list(List<?> things) {
+        ArrayNode list = mapper.createArrayNode();
+        // one by one, so that each kind of evidence keeps its name
+        things.forEach(t -> list.add(mapper.<JsonNode>valueToTree(t)));
+        return list;
     }
 
     /** The tree as text: an indented block for each step and part, one line end at the end. */

@@ -78,7 +78,7 @@ class ProjectFolderTest {
             byte[] first = Files.readAllBytes(path.resolve("manual.json"));
             project.save(project.workspace().manual());
             assertThat(Files.readAllBytes(path.resolve("manual.json"))).isEqualTo(first);
-            assertThat(new String(first)).endsWith("}\n").contains("\"format\" : \"1.3\"");
+            assertThat(new String(first)).endsWith("}\n").contains("\"format\" : \"1.4\"");
         }
     }
 

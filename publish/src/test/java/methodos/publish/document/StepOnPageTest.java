@@ -50,7 +50,8 @@ class StepOnPageTest {
                 "It shines.",
                 null,
                 false,
-                accepted);
+                accepted,
+                null);
     }
 
     private String page(Step step, Stage.Kind kind) throws Exception {

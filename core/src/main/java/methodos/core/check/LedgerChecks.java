@@ -1,0 +1,65 @@
+package methodos.core.check;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import methodos.core.finding.Finding;
+import methodos.core.finding.Rule;
+import methodos.core.ledger.LedgerFinding;
+import methodos.core.ledger.ManualLedger;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+
+/** What the ledger finds, by the names that the manual has for things. */
+final class LedgerChecks {
+
+    private LedgerChecks() {}
+
+    static List<Finding> of(Manual manual, ManualLedger ledger) {
+        Map<String, String> names = names(manual);
+        List<Finding> findings = new ArrayList<>();
+        for (LedgerFinding found : ledger.findings()) {
+            findings.add(finding(found, names));
+        }
+        return findings;
+    }
+
+    /** How everything that the ledger follows is called. */
+    static Map<String, String> names(Manual manual) {
+        Map<String, String> names = new HashMap<>();
+        manual.parts().forEach(p -> names.put(p.id(), name(p)));
+        manual.joints().forEach(j -> names.put(j.id(), j.name()));
+        manual.energies().forEach(e -> names.put(e.id(), e.name()));
+        manual.matters().forEach(m -> names.put(m.id(), m.name()));
+        return names;
+    }
+
+    static String name(Part part) {
+        return part.item().isEmpty() ? part.label() : part.label() + " (" + part.item() + ")";
+    }
+
+    private static Finding finding(LedgerFinding found, Map<String, String> names) {
+        int last = found.steps().size() - 1;
+        String other =
+                found.other().stream()
+                        .map(o -> names.getOrDefault(o, o))
+                        .collect(Collectors.joining(", "));
+        Object first = last < 0 ? "" : new Finding.StepRef(found.steps().get(0));
+        return new Finding(
+                found.rule(),
+                found.subject(),
+                found.steps(),
+                found.variants(),
+                "finding." + found.rule().name(),
+                List.of(
+                        found.rule() == Rule.NO_VARIANT
+                                ? first
+                                : names.getOrDefault(found.subject(), found.subject()),
+                        found.count(),
+                        other,
+                        first,
+                        last < 0 ? "" : new Finding.StepRef(found.steps().get(last))));
+    }
+}

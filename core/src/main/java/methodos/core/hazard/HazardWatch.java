@@ -1,0 +1,251 @@
+package methodos.core.hazard;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import methodos.core.manual.Action;
+import methodos.core.manual.Consumable;
+import methodos.core.manual.Energy;
+import methodos.core.manual.Manual;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Variant;
+
+/**
+ * Finds the steps that ask for a statement which does not stand in front of them, and those that
+ * handle what an energy moves before it is made safe.
+ */
+public final class HazardWatch {
+
+    /** A statement that stands at most so many steps behind its action is late, not missing. */
+    private static final int BEHIND = 2;
+
+    private static final int REMEMBERED = 20_000;
+
+    /**
+     * @param late the step at whose head the statement stands instead, empty where it is missing
+     */
+    public record Untold(Step step, HazardRule rule, Optional<Step> late) {}
+
+    /**
+     * @param energy which is not made safe yet
+     */
+    public record Unsafe(Step step, Energy energy) {}
+
+    /**
+     * @param licensed the licensed work that is in the manual, in words, with its first step
+     */
+    public record Result(List<Untold> untold, List<Unsafe> unsafe, Map<String, String> licensed) {}
+
+    private final HazardRules rules;
+
+    /** What words ask for, as steps rarely change their words. */
+    private final Map<String, List<HazardRule>> asked = new ConcurrentHashMap<>();
+
+    public HazardWatch(HazardRules rules) {
+        this.rules = rules;
+    }
+
+    public HazardRules rules() {
+        return rules;
+    }
+
+    /**
+     * @param manual as it is carried out
+     */
+    public Result watch(Manual manual) {
+        return new Walk(manual).walk();
+    }
+
+    private List<HazardRule> askedBy(String text) {
+        if (asked.size() > REMEMBERED) {
+            asked.clear();
+        }
+        return asked.computeIfAbsent(
+                text,
+                t -> {
+                    List<String> words = HazardRule.words(t);
+                    return rules.list().stream().filter(r -> r.asksFor(words)).toList();
+                });
+    }
+
+    private final class Walk {
+        private final Manual manual;
+        private final List<Step> steps = new ArrayList<>();
+        private final Map<String, Stage.Kind> stages = new HashMap<>();
+        private final Map<String, Integer> at = new HashMap<>();
+        private final Map<String, Consumable> consumables = new HashMap<>();
+        private final List<Untold> untold = new ArrayList<>();
+        private final List<Unsafe> unsafe = new ArrayList<>();
+        private final Map<String, String> licensed = new LinkedHashMap<>();
+        private final Map<String, Set<HazardRule>> byEnergy = new HashMap<>();
+
+        Walk(Manual manual) {
+            this.manual = manual;
+            for (Stage stage : manual.stages()) {
+                for (Step step : stage.steps()) {
+                    at.put(step.id(), steps.size());
+                    steps.add(step);
+                    stages.put(step.id(), stage.kind());
+                }
+            }
+            manual.consumables().forEach(c -> consumables.put(c.id(), c));
+        }
+
+        Result walk() {
+            manual.energies().forEach(this::energy);
+            for (Step step : steps) {
+                Set<HazardRule> asking = new LinkedHashSet<>(askedBy(step.text()));
+                asking.addAll(byEnergy.getOrDefault(step.id(), Set.of()));
+                step.consumables().stream()
+                        .map(consumables::get)
+                        .filter(c -> c != null)
+                        .forEach(c -> uses(c, asking));
+                for (HazardRule rule : asking) {
+                    if (!rule.licensed().isEmpty()) {
+                        licensed.putIfAbsent(rule.licensed(), step.id());
+                    }
+                    if (!rule.toldIn(step)) {
+                        untold.add(new Untold(step, rule, late(step, rule)));
+                    }
+                }
+            }
+            return new Result(untold, unsafe, licensed);
+        }
+
+        private void uses(Consumable consumable, Set<HazardRule> asking) {
+            List<String> words = HazardRule.words(consumable.name());
+            rules.list().stream().filter(r -> HazardRule.any(r.uses(), words)).forEach(asking::add);
+        }
+
+        private Optional<Step> late(Step step, HazardRule rule) {
+            int from = at.get(step.id()) + 1;
+            return steps
+                    .subList(Math.min(from, steps.size()), Math.min(from + BEHIND, steps.size()))
+                    .stream()
+                    .filter(s -> rule.toldIn(s) && !askedBy(s.text()).contains(rule))
+                    .filter(s -> !byEnergy.getOrDefault(s.id(), Set.of()).contains(rule))
+                    .findFirst();
+        }
+
+        private void energy(Energy energy) {
+            List<String> words = HazardRule.words(energy.name());
+            List<Integer> safe = places(energy.safeSteps());
+            List<Integer> back = places(energy.restoreSteps());
+            for (HazardRule rule : rules.list()) {
+                if (HazardRule.any(rule.safe(), words) && !safe.isEmpty()) {
+                    ask(steps.get(safe.get(0)), rule);
+                }
+                if (HazardRule.any(rule.back(), words)) {
+                    back.forEach(i -> ask(steps.get(i), rule));
+                }
+                if (HazardRule.any(rule.moves(), words)) {
+                    steps.stream().filter(s -> moves(energy, s)).forEach(s -> ask(s, rule));
+                }
+            }
+            beforeSafe(energy, safe);
+        }
+
+        private List<Integer> places(List<String> ids) {
+            return ids.stream().filter(at::containsKey).map(at::get).sorted().toList();
+        }
+
+        private void ask(Step step, HazardRule rule) {
+            byEnergy.computeIfAbsent(step.id(), s -> new LinkedHashSet<>()).add(rule);
+        }
+
+        /**
+         * Whether a step lets go of what holds an energy, or holds it again: it undoes its joints,
+         * or takes off or puts on its parts that are not themselves called by its name.
+         */
+        private boolean moves(Energy energy, Step step) {
+            if (!together(energy, step)) {
+                return false;
+            }
+            boolean joint =
+                    step.actions().stream()
+                            .anyMatch(
+                                    a ->
+                                            a.verb() == Action.Verb.LOOSEN
+                                                    && energy.joints().contains(a.object()));
+            return joint
+                    || step.parts().stream()
+                            .filter(u -> energy.parts().contains(u.part()))
+                            .filter(u -> handled(u, step))
+                            .anyMatch(u -> !isEnergyItself(u.part(), energy));
+        }
+
+        private boolean isEnergyItself(String part, Energy energy) {
+            List<String> words = HazardRule.words(energy.name());
+            return manual.part(part)
+                    .map(p -> HazardRule.words(p.name()))
+                    .filter(
+                            name ->
+                                    name.stream()
+                                            .anyMatch(
+                                                    n ->
+                                                            words.contains(n)
+                                                                    || words.contains(n + "s")))
+                    .isPresent();
+        }
+
+        private boolean handled(PartUse use, Step step) {
+            PartUse.Handling handling = use.in(stages.get(step.id()));
+            return handling == PartUse.Handling.TAKEN_OFF || handling == PartUse.Handling.PUT_ON;
+        }
+
+        /** Whether some of the manual's units have both the energy and the step. */
+        private boolean together(Energy energy, Step step) {
+            return manual.variants().isEmpty()
+                    || manual.variants().stream()
+                            .map((Variant v) -> Sight.of(v))
+                            .anyMatch(
+                                    s ->
+                                            energy.applicability().concerns(s)
+                                                    && step.applicability().concerns(s));
+        }
+
+        /**
+         * What is taken off or undone before the energy is safe. One that names its parts is made
+         * safe bit by bit, from its first step on; one of the whole unit when all its steps are
+         * done.
+         */
+        private void beforeSafe(Energy energy, List<Integer> safe) {
+            Set<String> parts = new HashSet<>(energy.parts());
+            Set<String> joints = new HashSet<>(energy.joints());
+            int until =
+                    safe.isEmpty()
+                            ? steps.size()
+                            : safe.get(energy.concernsSome() ? 0 : safe.size() - 1);
+            for (Step step : steps.subList(0, until)) {
+                boolean whole = !energy.concernsSome();
+                boolean off =
+                        step.parts().stream()
+                                .anyMatch(
+                                        u ->
+                                                (whole || parts.contains(u.part()))
+                                                        && u.in(stages.get(step.id()))
+                                                                == PartUse.Handling.TAKEN_OFF);
+                boolean loose =
+                        step.actions().stream()
+                                .anyMatch(
+                                        a ->
+                                                a.verb() == Action.Verb.LOOSEN
+                                                        && (whole || joints.contains(a.object())));
+                if ((off || loose) && together(energy, step)) {
+                    unsafe.add(new Unsafe(step, energy));
+                    return;
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,272 @@
+package methodos.core.ledger;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import methodos.core.manual.Action;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Energy;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Matter;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.RepeatedSteps;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
+
+/**
+ * The ledger of a manual: brings its steps into the form that a {@link Ledger} is kept of. Variants
+ * there are the groups of {@link ClaimedUnits}.
+ */
+public final class ManualLedger {
+
+    private final Manual manual;
+    private final List<ClaimedUnits.Group> groups;
+    private final Map<Applicability, Set<String>> concerned = new HashMap<>();
+    private final Map<String, Part> parts;
+    private final Map<String, Tool> tools;
+    private final Set<String> joints;
+    private final Set<String> matters;
+    private final Map<String, List<String>> isolated = new HashMap<>();
+    private final Map<String, List<String>> restored = new HashMap<>();
+    private final Ledger ledger;
+
+    /** In a step things come loose and off before others go on and get tight. */
+    private enum Phase {
+        SAFE,
+        LOOSE,
+        OFF,
+        ON,
+        TIGHT,
+        BACK
+    }
+
+    private record Phased(Phase phase, LedgerAction action) {}
+
+    private ManualLedger(Manual practised) {
+        manual = practised;
+        groups = ClaimedUnits.of(manual);
+        parts = byId(manual.parts(), Part::id);
+        tools = byId(manual.tools(), Tool::id);
+        joints = manual.joints().stream().map(Joint::id).collect(Collectors.toSet());
+        matters = manual.matters().stream().map(Matter::id).collect(Collectors.toSet());
+        energies();
+        ledger = Ledger.of(ledgerCase());
+    }
+
+    /**
+     * @param practised the manual as it is carried out
+     */
+    public static ManualLedger of(Manual practised) {
+        return new ManualLedger(practised);
+    }
+
+    /** The findings, with the ids of variants in place of groups. */
+    public List<LedgerFinding> findings() {
+        Map<String, String> variants = new HashMap<>();
+        groups.forEach(g -> variants.put(g.name(), g.variant()));
+        return ledger.findings().stream()
+                .map(
+                        f ->
+                                f.in(
+                                        f.variants().stream()
+                                                .map(variants::get)
+                                                .filter(v -> !v.isEmpty())
+                                                .distinct()
+                                                .toList()))
+                .toList();
+    }
+
+    public List<ClaimedUnits.Group> groups() {
+        return groups;
+    }
+
+    /** What leaves and comes back in the work on a group of units. */
+    public List<LedgerThread> threads(ClaimedUnits.Group group) {
+        return ledger.threads().getOrDefault(group.name(), List.of());
+    }
+
+    private static <T> Map<String, T> byId(List<T> list, Function<T, String> id) {
+        Map<String, T> all = new LinkedHashMap<>();
+        list.forEach(t -> all.put(id.apply(t), t));
+        return all;
+    }
+
+    private void energies() {
+        Map<String, Integer> at = new HashMap<>();
+        manual.steps().forEach(s -> at.put(s.id(), at.size()));
+        for (Energy energy : manual.energies()) {
+            for (String step : energy.safeSteps()) {
+                isolated.computeIfAbsent(step, s -> new ArrayList<>()).add(energy.id());
+            }
+            // given back is what the last of its steps gives back
+            energy.restoreSteps().stream()
+                    .filter(at::containsKey)
+                    .max(Comparator.comparing(at::get))
+                    .ifPresent(
+                            s ->
+                                    restored.computeIfAbsent(s, x -> new ArrayList<>())
+                                            .add(energy.id()));
+        }
+    }
+
+    private LedgerCase ledgerCase() {
+        List<String> names = groups.stream().map(ClaimedUnits.Group::name).toList();
+        RepeatedSteps repeated = new RepeatedSteps(manual);
+        List<LedgerCase.Step> steps = new ArrayList<>();
+        for (Stage stage : manual.stages()) {
+            for (Step step : stage.steps()) {
+                steps.add(
+                        new LedgerCase.Step(
+                                step.id(),
+                                groups(step.applicability()),
+                                repeated.of(step.id()),
+                                actions(step, stage.kind())));
+            }
+        }
+        return new LedgerCase(
+                manual.variants().isEmpty() ? List.of() : names,
+                manual.parts().stream().map(this::part).toList(),
+                manual.joints().stream().map(this::joint).toList(),
+                kits(),
+                manual.energies().stream().filter(Energy::concernsSome).map(this::energy).toList(),
+                steps);
+    }
+
+    /** The groups that something is for; a name that no group has where it is for none. */
+    private Set<String> groups(Applicability applicability) {
+        if (applicability.all() || manual.variants().isEmpty()) {
+            return Set.of();
+        }
+        return concerned.computeIfAbsent(
+                applicability,
+                a -> {
+                    Set<String> names =
+                            groups.stream()
+                                    .filter(g -> a.concerns(g.sight()))
+                                    .map(ClaimedUnits.Group::name)
+                                    .collect(Collectors.toSet());
+                    return names.isEmpty() ? Set.of("none") : names;
+                });
+    }
+
+    private LedgerCase.Part part(Part part) {
+        return new LedgerCase.Part(
+                part.id(),
+                part.quantity(),
+                part.reuse(),
+                part.coveredBy().stream().filter(parts::containsKey).toList(),
+                groups(part.applicability()));
+    }
+
+    /** A value that a document holds is known to whoever has the document. */
+    private LedgerCase.Joint joint(Joint joint) {
+        boolean valued =
+                joint.byAngle()
+                        ? joint.angle() != null
+                        : !(joint.torque() instanceof Value.Open open) || open.document() != null;
+        return new LedgerCase.Joint(joint.id(), valued, List.of(), groups(joint.applicability()));
+    }
+
+    private LedgerCase.Energy energy(Energy energy) {
+        return new LedgerCase.Energy(
+                energy.id(),
+                energy.parts().stream().filter(parts::containsKey).toList(),
+                energy.joints().stream().filter(joints::contains).toList());
+    }
+
+    /** Without kits there is nothing to hold the new parts against. */
+    private Optional<List<Map<String, Integer>>> kits() {
+        if (manual.kits().isEmpty()) {
+            return Optional.empty();
+        }
+        List<Map<String, Integer>> held = new ArrayList<>();
+        for (Kit kit : manual.kits()) {
+            Map<String, Integer> contents = new HashMap<>();
+            kit.contents().forEach(c -> contents.merge(c.part(), c.count(), Integer::sum));
+            held.add(contents);
+        }
+        return Optional.of(held);
+    }
+
+    private List<LedgerAction> actions(Step step, Stage.Kind stage) {
+        List<Phased> all = new ArrayList<>();
+        isolated.getOrDefault(step.id(), List.of())
+                .forEach(e -> all.add(new Phased(Phase.SAFE, new LedgerAction.Isolate(e))));
+        Optional<String> size = DriveSize.of(step, tools);
+        step.actions().stream()
+                .filter(
+                        a ->
+                                a.verb().ofJoint()
+                                        ? joints.contains(a.object())
+                                        : matters.contains(a.object()))
+                .map(a -> phased(a, size))
+                .forEach(all::add);
+        step.parts().stream()
+                .filter(u -> parts.containsKey(u.part()) && u.count() > 0)
+                .map(u -> use(u, stage))
+                .filter(Objects::nonNull)
+                .forEach(all::add);
+        step.joints().stream()
+                .filter(joints::contains)
+                .forEach(
+                        j ->
+                                all.add(
+                                        new Phased(
+                                                Phase.TIGHT,
+                                                new LedgerAction.Tighten(j, size, false))));
+        restored.getOrDefault(step.id(), List.of())
+                .forEach(e -> all.add(new Phased(Phase.BACK, new LedgerAction.Restore(e))));
+        return all.stream()
+                .sorted(Comparator.comparing(Phased::phase))
+                .map(Phased::action)
+                .toList();
+    }
+
+    private static Phased phased(Action a, Optional<String> ofTools) {
+        String id = a.object();
+        Optional<String> size = a.size().isBlank() ? ofTools : Optional.of(a.size());
+        return switch (a.verb()) {
+            case LOOSEN -> new Phased(Phase.LOOSE, new LedgerAction.Loosen(id, size));
+            case TIGHTEN_BY_HAND ->
+                    new Phased(Phase.ON, new LedgerAction.Tighten(id, Optional.empty(), true));
+            case PUT_IN_PLACE -> new Phased(Phase.SAFE, new LedgerAction.PlaceAid(id, a.count()));
+            case TAKE_AWAY -> new Phased(Phase.BACK, new LedgerAction.TakeAid(id, a.count()));
+            case DRAIN -> new Phased(Phase.SAFE, new LedgerAction.Drain(id));
+            case FILL -> new Phased(Phase.TIGHT, new LedgerAction.Fill(id));
+            case MARK -> new Phased(Phase.SAFE, new LedgerAction.Mark(id));
+            case MATCH -> new Phased(Phase.ON, new LedgerAction.Align(id));
+        };
+    }
+
+    private Phased use(PartUse use, Stage.Kind stage) {
+        return switch (use.in(stage)) {
+            case TAKEN_OFF ->
+                    new Phased(Phase.OFF, new LedgerAction.Remove(use.part(), use.count()));
+            case PUT_ON ->
+                    new Phased(
+                            Phase.ON,
+                            new LedgerAction.Install(use.part(), use.count(), fresh(use)));
+            case LOOKED_AT, TOUCHED -> null;
+        };
+    }
+
+    private boolean fresh(PartUse use) {
+        return use.supply() == null
+                ? parts.get(use.part()).reuse() == ReuseRule.ALWAYS_NEW
+                : use.supply() == PartUse.Supply.NEW;
+    }
+}

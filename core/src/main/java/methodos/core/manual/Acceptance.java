@@ -1,0 +1,11 @@
+package methodos.core.manual;
+
+/**
+ * A finding that somebody lives with. It holds as long as what was found stays the same.
+ *
+ * @param finding what tells it from every other: its rule and what it says, by ids
+ * @param reason why it may stay
+ * @param person who says so
+ * @param date as year-month-day
+ */
+public record Acceptance(String finding, String reason, String person, String date) {}

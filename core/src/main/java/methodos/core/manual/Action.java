@@ -1,0 +1,48 @@
+package methodos.core.manual;
+
+/**
+ * What a step does to a joint, an aid, a fluid or a mark. What it does with parts stands in {@link
+ * PartUse}, the joints that it tightens in {@link Step#joints()}, energies in {@link Energy}.
+ *
+ * @param object id of the joint, or of the {@link Matter}
+ * @param count how many of an aid; 1 of anything else
+ * @param size of the tool for a joint, as it is written; empty for that of the step's tools
+ */
+public record Action(Verb verb, String object, int count, String size) {
+
+    /** What is done. */
+    public enum Verb {
+        LOOSEN(null),
+        /** Left hand-tight: not tight. */
+        TIGHTEN_BY_HAND(null),
+        PUT_IN_PLACE(Matter.Kind.AID),
+        TAKE_AWAY(Matter.Kind.AID),
+        DRAIN(Matter.Kind.FLUID),
+        FILL(Matter.Kind.FLUID),
+        MARK(Matter.Kind.MARK),
+        MATCH(Matter.Kind.MARK);
+
+        private final Matter.Kind of;
+
+        Verb(Matter.Kind of) {
+            this.of = of;
+        }
+
+        public boolean ofJoint() {
+            return of == null;
+        }
+
+        public boolean of(Matter.Kind kind) {
+            return of == kind;
+        }
+    }
+
+    public Action {
+        count = Math.max(1, count);
+        size = size == null ? "" : size;
+    }
+
+    public Action(Verb verb, String object) {
+        this(verb, object, 1, "");
+    }
+}

@@ -1,0 +1,33 @@
+package methodos.core.manual;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+
+/**
+ * Something beside parts, joints and energies that has to be as before at the end: an aid that is
+ * in place for the work only, a fluid, a match mark.
+ *
+ * @param note of an aid how it is made, of a fluid how much and which, of a mark where it is
+ * @param tool id of the tool that an aid is, null where it is none of the list
+ */
+@RecordBuilder
+public record Matter(
+        String id, Kind kind, String name, String note, String tool, Applicability applicability)
+        implements MatterBuilder.With {
+
+    /** What it is. */
+    public enum Kind {
+        AID,
+        FLUID,
+        MARK
+    }
+
+    public Matter {
+        name = name == null ? "" : name;
+        note = note == null ? "" : note;
+        applicability = applicability == null ? Applicability.ALL : applicability;
+    }
+
+    public Matter(String id, Kind kind, String name) {
+        this(id, kind, name, "", null, Applicability.ALL);
+    }
+}

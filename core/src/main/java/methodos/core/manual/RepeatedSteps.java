@@ -1,0 +1,38 @@
+package methodos.core.manual;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** How often each step of a manual is done, found in one walk. */
+public final class RepeatedSteps {
+
+    private final Map<String, Integer> times = new HashMap<>();
+
+    public RepeatedSteps(Manual manual) {
+        manual.repeats().forEach(r -> note(manual, r));
+    }
+
+    private void note(Manual manual, Repeat repeat) {
+        steps(manual, repeat).forEach(s -> times.merge(s, repeat.times(), (a, b) -> a * b));
+    }
+
+    /** The ids of the steps that are repeated; none where an end of them is gone. */
+    public static List<String> steps(Manual manual, Repeat repeat) {
+        for (Stage stage : manual.stages()) {
+            List<String> ids = new ArrayList<>(stage.steps().stream().map(Step::id).toList());
+            int from = ids.indexOf(repeat.from());
+            int to = ids.indexOf(repeat.to());
+            if (from >= 0 && to >= from) {
+                return ids.subList(from, to + 1);
+            }
+        }
+        return List.of();
+    }
+
+    /** 1 where a step is not repeated. */
+    public int of(String step) {
+        return times.getOrDefault(step, 1);
+    }
+}
