@@ -33,6 +33,7 @@ import picocli.CommandLine.Spec;
             ShowCommand.class,
             TablesCommand.class,
             CheckCommand.class,
+            ReverseCommand.class,
             PublishCommand.class,
             DemoCommand.class
         })

@@ -2,6 +2,8 @@ package methodos.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
+import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Dismissal;
@@ -85,9 +87,9 @@ public final class StepEdits {
                 s -> {
                     List<PartUse> uses = new ArrayList<>(s.parts());
                     int at = indexOf(uses, part);
-                    PartUse.Handling handling = at >= 0 ? uses.remove(at).handling() : null;
+                    PartUse before = at >= 0 ? uses.remove(at) : new PartUse(part, count);
                     if (count > 0) {
-                        uses.add(at >= 0 ? at : uses.size(), new PartUse(part, count, handling));
+                        uses.add(at >= 0 ? at : uses.size(), before.withCount(count));
                     }
                     return s.withParts(uses);
                 });
@@ -95,19 +97,28 @@ public final class StepEdits {
 
     /** Says what the step does with a part; null for what its stage is for. */
     public static Edit handling(String step, String part, PartUse.Handling handling) {
+        return use(step, part, u -> u.withHandling(handling));
+    }
+
+    /** Says which ones of a part the step puts on; null for those that its rule says. */
+    public static Edit supply(String step, String part, PartUse.Supply supply) {
+        return use(step, part, u -> u.withSupply(supply));
+    }
+
+    private static Edit use(String step, String part, UnaryOperator<PartUse> changed) {
         return change(
                 "edit.stepPart",
                 step,
                 s ->
                         s.withParts(
                                 s.parts().stream()
-                                        .map(
-                                                u ->
-                                                        u.part().equals(part)
-                                                                ? new PartUse(
-                                                                        part, u.count(), handling)
-                                                                : u)
+                                        .map(u -> u.part().equals(part) ? changed.apply(u) : u)
                                         .toList()));
+    }
+
+    /** Sets what else the step does to a joint, an aid, a fluid or a mark. */
+    public static Edit actions(String step, List<Action> actions) {
+        return change("edit.stepActions", step, s -> s.withActions(actions));
     }
 
     private static int indexOf(List<PartUse> uses, String part) {

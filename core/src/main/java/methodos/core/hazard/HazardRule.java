@@ -47,7 +47,8 @@ public record HazardRule(
         return step.hazards().stream().anyMatch(this::toldBy);
     }
 
-    boolean toldBy(Hazard statement) {
+    /** Whether a statement tells it. */
+    public boolean toldBy(Hazard statement) {
         return any(told, words(statement.hazard() + " " + statement.consequence()));
     }
 }

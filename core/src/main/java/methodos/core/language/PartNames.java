@@ -34,7 +34,7 @@ public final class PartNames {
     }
 
     /** "O-ring, end cap" is an O-ring; "travel stop screw" a screw. */
-    static String head(String name) {
+    public static String head(String name) {
         String before = name.split("[,(]")[0].strip().toLowerCase(Locale.ROOT);
         String[] all = before.split("\\s+");
         return all[all.length - 1];

@@ -1,12 +1,16 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * So many of a part, in a step.
  *
  * @param handling what is done with them, null for what its stage is for
  * @param supply which ones go on, null for those that the rule of the part says
  */
-public record PartUse(String part, int count, Handling handling, Supply supply) {
+@RecordBuilder
+public record PartUse(String part, int count, Handling handling, Supply supply)
+        implements PartUseBuilder.With {
 
     /** Which ones go on. */
     public enum Supply {

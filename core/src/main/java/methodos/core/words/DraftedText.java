@@ -1,0 +1,85 @@
+package methodos.core.words;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import methodos.core.manual.Joint;
+
+/** The words of steps that are drafted. */
+public final class DraftedText {
+
+    private final Words words;
+
+    public DraftedText(Words words) {
+        this.words = words;
+    }
+
+    public String fit(List<String> things) {
+        return words.of("draft.fit", all(things));
+    }
+
+    /** "Tighten Right end cap to body crosswise: 2.5 N·m, 5 N·m, then 7 to 8.5 N·m." */
+    public String tighten(Joint joint) {
+        String order =
+                switch (joint.order().toLowerCase(Locale.ROOT)) {
+                    case "" -> "";
+                    case "star" -> words.of("draft.tighten.in", words.of("draft.order.star"));
+                    case "cross" -> words.of("draft.tighten.in", words.of("draft.order.cross"));
+                    default ->
+                            words.of(
+                                    "draft.tighten.in",
+                                    words.of("draft.order.given", joint.order()));
+                };
+        return words.of("draft.tighten", joint.name(), order, value(joint));
+    }
+
+    private String value(Joint joint) {
+        if (joint.byAngle()) {
+            return joint.angle() == null
+                    ? ""
+                    : words.of("draft.tighten.angle", joint.angle().print());
+        }
+        return joint.torque()
+                .known()
+                .map(
+                        q -> {
+                            List<String> stages = new ArrayList<>(joint.stages());
+                            String last = q.print();
+                            return words.of(
+                                    "draft.tighten.to",
+                                    stages.isEmpty()
+                                            ? last
+                                            : words.of(
+                                                    "draft.then", String.join(", ", stages), last));
+                        })
+                .orElse("");
+    }
+
+    public String match(String mark) {
+        return words.of("draft.match", mark);
+    }
+
+    public String mark(String mark) {
+        return words.of("draft.mark", mark);
+    }
+
+    public String takeAway(String aid) {
+        return words.of("draft.takeAway", aid);
+    }
+
+    public String fill(String fluid) {
+        return words.of("draft.fill", fluid);
+    }
+
+    public String giveBack(String energy) {
+        return words.of("draft.giveBack", energy);
+    }
+
+    private String all(List<String> things) {
+        if (things.size() == 1) {
+            return things.get(0);
+        }
+        int last = things.size() - 1;
+        return words.of("draft.and", String.join(", ", things.subList(0, last)), things.get(last));
+    }
+}
