@@ -3,10 +3,8 @@ package methodos.core.check;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import methodos.core.finding.Finding;
 import methodos.core.hazard.HazardRules;
 import methodos.core.hazard.HazardWatch;
@@ -88,14 +86,16 @@ public final class Checks {
                                 f.steps().isEmpty()
                                         ? -1
                                         : at.getOrDefault(f.steps().get(0), at.size()));
-        Set<String> seen = new HashSet<>();
         return all.stream()
-                .filter(f -> seen.add(f.id()))
+                .distinct()
                 .sorted(Comparator.comparing(Finding::severity).thenComparing(byStep))
                 .toList();
     }
 
     private static Map<Finding, Acceptance> accepted(List<Finding> findings, Manual manual) {
+        if (manual.acceptances().isEmpty()) {
+            return Map.of();
+        }
         Map<String, Acceptance> byId = new HashMap<>();
         manual.acceptances().forEach(a -> byId.put(a.finding(), a));
         Map<Finding, Acceptance> accepted = new HashMap<>();

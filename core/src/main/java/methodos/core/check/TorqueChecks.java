@@ -14,6 +14,7 @@ import methodos.core.finding.Finding.StepRef;
 import methodos.core.finding.Rule;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
@@ -37,14 +38,19 @@ final class TorqueChecks {
     private final List<Finding> findings = new ArrayList<>();
     private final Map<String, JointTorque> torques = new LinkedHashMap<>();
     private final Map<String, String> firstStep = new HashMap<>();
+    private final List<WrenchScale> shop;
     private final Map<String, WrenchScale> wrenchTools = new HashMap<>();
 
     private TorqueChecks(Manual manual) {
         this.manual = manual;
         manual.steps().forEach(s -> s.joints().forEach(j -> firstStep.putIfAbsent(j, s.id())));
+        Map<String, Part> parts = new HashMap<>();
+        manual.parts().forEach(p -> parts.put(p.id(), p));
         for (Joint joint : manual.joints()) {
-            torques.put(joint.id(), JointTorque.of(manual, joint));
+            torques.put(
+                    joint.id(), JointTorque.of(id -> Optional.ofNullable(parts.get(id)), joint));
         }
+        shop = manual.wrenches().stream().map(w -> WrenchScale.of(w.range())).toList();
         for (Tool tool : manual.tools()) {
             scale(tool.size()).ifPresent(s -> wrenchTools.put(tool.id(), s));
         }
@@ -105,9 +111,7 @@ final class TorqueChecks {
                                         joint.torque().known().map(Quantity::print).orElse(""),
                                         Math.round(100 * p.ofProof()),
                                         p.slip().map(Preload.Slip::words).orElse("")));
-        if (!manual.wrenches().isEmpty() && step != null) {
-            List<WrenchScale> shop =
-                    manual.wrenches().stream().map(w -> WrenchScale.of(w.range())).toList();
+        if (!shop.isEmpty() && step != null) {
             unreached(torque, shop)
                     .ifPresent(
                             stage ->

@@ -15,40 +15,62 @@ final class CoverWatch {
 
     private record Breach(String subject, String cover, String step) {}
 
-    private final Map<String, List<String>> partCovers = new HashMap<>();
-    private final Map<String, List<String>> jointCovers = new HashMap<>();
-    private final Map<String, List<String>> partsUnder = new HashMap<>();
-    private final Map<String, List<String>> jointsUnder = new HashMap<>();
+    /** What covers what in a case, whatever the variant. */
+    record Covers(
+            Map<String, List<String>> overPart,
+            Map<String, List<String>> overJoint,
+            Map<String, List<String>> partsUnder,
+            Map<String, List<String>> jointsUnder) {
+
+        static Covers of(LedgerCase all) {
+            Covers covers =
+                    new Covers(new HashMap<>(), new HashMap<>(), new HashMap<>(), new HashMap<>());
+            all.parts()
+                    .forEach(
+                            p ->
+                                    note(
+                                            p.id(),
+                                            p.coveredBy(),
+                                            covers.overPart(),
+                                            covers.partsUnder()));
+            all.joints()
+                    .forEach(
+                            j ->
+                                    note(
+                                            j.id(),
+                                            j.coveredBy(),
+                                            covers.overJoint(),
+                                            covers.jointsUnder()));
+            return covers;
+        }
+
+        private static void note(
+                String id,
+                List<String> coveredBy,
+                Map<String, List<String>> over,
+                Map<String, List<String>> under) {
+            if (!coveredBy.isEmpty()) {
+                over.put(id, coveredBy);
+                coveredBy.forEach(c -> under.computeIfAbsent(c, x -> new ArrayList<>()).add(id));
+            }
+        }
+    }
+
     private final List<Breach> breaches = new ArrayList<>();
+    private final Covers covers;
     private final PartAccounts parts;
     private final JointAccounts joints;
     private final CoverCycles cycles;
 
-    CoverWatch(LedgerCase all, PartAccounts parts, JointAccounts joints, CoverCycles cycles) {
+    CoverWatch(Covers covers, PartAccounts parts, JointAccounts joints, CoverCycles cycles) {
+        this.covers = covers;
         this.parts = parts;
         this.joints = joints;
         this.cycles = cycles;
-        for (LedgerCase.Part part : all.parts()) {
-            note(part.id(), parts.has(part.id()), part.coveredBy(), partCovers, partsUnder);
-        }
-        for (LedgerCase.Joint joint : all.joints()) {
-            note(joint.id(), joints.has(joint.id()), joint.coveredBy(), jointCovers, jointsUnder);
-        }
     }
 
-    private void note(
-            String id,
-            boolean present,
-            List<String> coveredBy,
-            Map<String, List<String>> covers,
-            Map<String, List<String>> under) {
-        if (present) {
-            List<String> own = coveredBy.stream().filter(parts::has).toList();
-            if (!own.isEmpty()) {
-                covers.put(id, own);
-                own.forEach(c -> under.computeIfAbsent(c, x -> new ArrayList<>()).add(id));
-            }
-        }
+    private static List<String> in(Map<String, List<String>> map, String id) {
+        return map.getOrDefault(id, List.of());
     }
 
     /**
@@ -56,8 +78,8 @@ final class CoverWatch {
      *     fitting
      */
     void partTouched(String part, int off, String step) {
-        for (String cover : partCovers.getOrDefault(part, List.of())) {
-            if (!cycles.together(part, cover) && tooBare(part, off, cover)) {
+        for (String cover : in(covers.overPart(), part)) {
+            if (parts.has(cover) && !cycles.together(part, cover) && tooBare(part, off, cover)) {
                 breaches.add(new Breach(part, cover, step));
             }
         }
@@ -68,8 +90,8 @@ final class CoverWatch {
     }
 
     void jointTouched(String joint, String step) {
-        for (String cover : jointCovers.getOrDefault(joint, List.of())) {
-            if (parts.off(cover) < parts.total(cover)) {
+        for (String cover : in(covers.overJoint(), joint)) {
+            if (parts.has(cover) && parts.off(cover) < parts.total(cover)) {
                 breaches.add(new Breach(joint, cover, step));
             }
         }
@@ -77,12 +99,14 @@ final class CoverWatch {
 
     /** A part is on again: what lies under it should be too. */
     void fitted(String cover, String step) {
-        for (String part : partsUnder.getOrDefault(cover, List.of())) {
-            if (!cycles.together(part, cover) && tooBare(part, parts.off(part), cover)) {
+        for (String part : in(covers.partsUnder(), cover)) {
+            if (parts.has(part)
+                    && !cycles.together(part, cover)
+                    && tooBare(part, parts.off(part), cover)) {
                 breaches.add(new Breach(part, cover, step));
             }
         }
-        for (String joint : jointsUnder.getOrDefault(cover, List.of())) {
+        for (String joint : in(covers.jointsUnder(), cover)) {
             if (joints.loose(joint)) {
                 breaches.add(new Breach(joint, cover, step));
             }

@@ -26,16 +26,28 @@ public record Ledger(List<LedgerFinding> findings, Map<String, List<LedgerThread
         Map<Cause, LedgerFinding> merged = new LinkedHashMap<>();
         Map<String, List<LedgerThread>> threads = new LinkedHashMap<>();
         List<String> variants = claimed(all);
+        CoverWatch.Covers over = CoverWatch.Covers.of(all);
+        CoverCycles cycles = CoverCycles.of(all.parts());
         if (variants.isEmpty()) {
-            VariantLedger only = VariantLedger.of(all, none -> true);
+            VariantLedger only = VariantLedger.of(all, over, cycles, none -> true);
             only.findings().forEach(f -> merge(merged, f, List.of()));
             threads.put("", only.threads());
         }
-        for (String variant : variants) {
-            VariantLedger one =
-                    VariantLedger.of(all, named -> named.isEmpty() || named.contains(variant));
-            one.findings().forEach(f -> merge(merged, f, List.of(variant)));
-            threads.put(variant, one.threads());
+        // the walks know nothing of each other
+        List<VariantLedger> walked =
+                variants.parallelStream()
+                        .map(
+                                v ->
+                                        VariantLedger.of(
+                                                all,
+                                                over,
+                                                cycles,
+                                                named -> named.isEmpty() || named.contains(v)))
+                        .toList();
+        for (int i = 0; i < walked.size(); i++) {
+            List<String> variant = List.of(variants.get(i));
+            walked.get(i).findings().forEach(f -> merge(merged, f, variant));
+            threads.put(variants.get(i), walked.get(i).threads());
         }
         List<LedgerFinding> findings = new ArrayList<>(merged.values());
         for (LedgerCase.Step step : all.steps()) {

@@ -14,10 +14,10 @@ final class Places {
     private final LedgerThread.Kind kind;
     private final String subject;
     private final List<LedgerThread> threads;
-    private final Deque<Open> open = new ArrayDeque<>();
+    private final Deque<Open> open = new ArrayDeque<>(2);
 
     /** The steps that opened it since it was last closed altogether. */
-    private final List<String> openers = new ArrayList<>();
+    private final List<String> openers = new ArrayList<>(1);
 
     private int count;
 

@@ -33,7 +33,11 @@ final class VariantLedger {
     /**
      * @param concerned whether the variant is among some, where none named means all
      */
-    private VariantLedger(LedgerCase all, Predicate<Set<String>> concerned) {
+    private VariantLedger(
+            LedgerCase all,
+            CoverWatch.Covers over,
+            CoverCycles everywhere,
+            Predicate<Set<String>> concerned) {
         this.all = all;
         this.concerned = concerned;
         List<LedgerCase.Part> own =
@@ -44,13 +48,22 @@ final class VariantLedger {
                         all.joints().stream().filter(j -> concerned.test(j.variants())).toList(),
                         found,
                         threads);
-        cycles = CoverCycles.of(own);
-        covers = new CoverWatch(all, parts, joints, cycles);
+        // parts that cover each other nowhere cover each other in no variant
+        cycles = everywhere.all().isEmpty() ? everywhere : CoverCycles.of(own);
+        covers = new CoverWatch(over, parts, joints, cycles);
         all.energies().forEach(e -> listed.put(e.id(), e));
     }
 
-    static VariantLedger of(LedgerCase all, Predicate<Set<String>> concerned) {
-        VariantLedger ledger = new VariantLedger(all, concerned);
+    /**
+     * @param over what covers what in the whole case
+     * @param everywhere the cycles of the whole case
+     */
+    static VariantLedger of(
+            LedgerCase all,
+            CoverWatch.Covers over,
+            CoverCycles everywhere,
+            Predicate<Set<String>> concerned) {
+        VariantLedger ledger = new VariantLedger(all, over, everywhere, concerned);
         ledger.walk();
         ledger.end();
         return ledger;

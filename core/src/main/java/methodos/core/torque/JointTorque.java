@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -39,6 +40,15 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
 
     /** Stages that are no torque are left out; a joint that is turned by an angle has none. */
     public static JointTorque of(Manual manual, Joint joint) {
+        return of(manual::part, joint);
+    }
+
+    /**
+     * Stages that are no torque are left out; a joint that is turned by an angle has none.
+     *
+     * @param parts finds a part by its id
+     */
+    public static JointTorque of(Function<String, Optional<Part>> parts, Joint joint) {
         List<Stage> stages = new ArrayList<>();
         if (joint.byAngle()) {
             return new JointTorque(joint, stages, Optional.empty());
@@ -48,7 +58,7 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
         }
         Optional<Quantity> whole = joint.torque().known();
         whole.flatMap(JointTorque::stage).ifPresent(stages::add);
-        return new JointTorque(joint, stages, whole.flatMap(q -> preload(manual, joint, q)));
+        return new JointTorque(joint, stages, whole.flatMap(q -> preload(parts, joint, q)));
     }
 
     private static Optional<Quantity> read(String text) {
@@ -67,8 +77,9 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
     }
 
     /** Nothing where thread, class or condition are not known: a class is never guessed. */
-    private static Optional<Preload> preload(Manual manual, Joint joint, Quantity torque) {
-        Optional<Part> fastener = Optional.ofNullable(joint.fastener()).flatMap(manual::part);
+    private static Optional<Preload> preload(
+            Function<String, Optional<Part>> parts, Joint joint, Quantity torque) {
+        Optional<Part> fastener = Optional.ofNullable(joint.fastener()).flatMap(parts);
         if (fastener.isEmpty() || torque.unit().dimension() != MeasureUnit.Dimension.TORQUE) {
             return Optional.empty();
         }

@@ -1,7 +1,9 @@
 package methodos.core.torque;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
@@ -35,23 +37,26 @@ public final class ValueConflicts {
         List<Joint> joints =
                 manual.joints().stream().filter(j -> j.applicability().concerns(sight)).toList();
         List<Conflict> conflicts = new ArrayList<>();
-        for (int i = 0; i < joints.size(); i++) {
-            Joint joint = joints.get(i);
+        Map<Alike, List<Joint>> before = new HashMap<>();
+        for (Joint joint : joints) {
             Optional<Quantity> value = joint.torque().known();
             if (value.isEmpty()) {
                 continue;
             }
             add(conflicts, joint, Optional.empty(), value.get(), joint.second());
-            for (Joint before : joints.subList(0, i)) {
-                if (alike(joint, before)) {
-                    add(
-                            conflicts,
-                            joint,
-                            Optional.of(before),
-                            before.torque().known().orElse(null),
-                            value.get());
-                }
+            if (joint.fastener() == null) {
+                continue;
             }
+            List<Joint> alike = before.computeIfAbsent(Alike.of(joint), a -> new ArrayList<>());
+            for (Joint other : alike) {
+                add(
+                        conflicts,
+                        joint,
+                        Optional.of(other),
+                        other.torque().known().orElse(null),
+                        value.get());
+            }
+            alike.add(joint);
         }
         return List.copyOf(conflicts);
     }
@@ -73,15 +78,17 @@ public final class ValueConflicts {
         }
     }
 
-    /**
-     * Whether two joints have the same screw in the same state, and clamp the same sort of thing.
-     */
-    private static boolean alike(Joint a, Joint b) {
-        return a.fastener() != null
-                && a.fastener().equals(b.fastener())
-                && a.propertyClass().equals(b.propertyClass())
-                && a.condition().equals(b.condition())
-                && a.soft() == b.soft()
-                && a.count() == b.count();
+    /** Joints with the same screw in the same state, which clamp the same sort of thing. */
+    private record Alike(
+            String fastener, String propertyClass, String condition, boolean soft, int count) {
+
+        static Alike of(Joint joint) {
+            return new Alike(
+                    joint.fastener(),
+                    joint.propertyClass(),
+                    joint.condition(),
+                    joint.soft(),
+                    joint.count());
+        }
     }
 }

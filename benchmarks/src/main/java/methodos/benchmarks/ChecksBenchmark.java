@@ -1,0 +1,208 @@
+package methodos.benchmarks;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Random;
+import methodos.core.check.Checks;
+import methodos.core.hazard.HazardRules;
+import methodos.core.manual.Action;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Energy;
+import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
+import methodos.core.manual.Kit;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Matter;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.SerialRange;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepBuilder;
+import methodos.core.manual.Value;
+import methodos.core.manual.Variant;
+import methodos.core.manual.Wrench;
+import methodos.core.narration.Workspace;
+import methodos.core.quantity.Quantity;
+
+/**
+ * How long all findings take after an edit of a manual with 2,000 steps and 12 variants: ledger,
+ * hazards, torques, language, names and coverage, all of them anew.
+ */
+public final class ChecksBenchmark {
+
+    private static final int ASSEMBLIES = 480;
+    private static final int VARIANTS = 12;
+    private static final int ROUNDS = 100;
+    private static final int WARMING = 60;
+
+    private ChecksBenchmark() {}
+
+    public static void main(String[] arguments) {
+        Manual manual = manual();
+        Checks checks = new Checks(HazardRules.shipped());
+        Workspace workspace = new Workspace(manual, Map.of());
+        long first = System.nanoTime();
+        int found = checks.of(workspace).findings().size();
+        double opening = millis(first);
+        Random random = new Random(3);
+        List<Step> steps = manual.steps().toList();
+        double[] times = new double[ROUNDS];
+        for (int i = -WARMING; i < ROUNDS; i++) {
+            Step step = steps.get(random.nextInt(steps.size()));
+            Manual edited = manual.withStep(step.withText(step.text() + " Look at it, " + i + "."));
+            long start = System.nanoTime();
+            checks.of(workspace.with(edited));
+            if (i >= 0) {
+                times[i] = millis(start);
+            }
+        }
+        Arrays.sort(times);
+        System.out.println("| What | Median | 95 of 100 | Longest | Limit |");
+        System.out.println("| --- | --- | --- | --- | --- |");
+        System.out.printf(
+                Locale.ROOT,
+                "| all %d findings, %d steps, %d variants, after an edit | %.0f ms | %.0f ms | %.0f"
+                        + " ms | 150 ms |%n",
+                found,
+                steps.size(),
+                VARIANTS,
+                times[ROUNDS / 2],
+                times[ROUNDS * 95 / 100],
+                times[ROUNDS - 1]);
+        System.out.printf(Locale.ROOT, "| the first time | %.0f ms | | | |%n", opening);
+    }
+
+    private static double millis(long start) {
+        return (System.nanoTime() - start) / 1e6;
+    }
+
+    private static Manual manual() {
+        Random random = new Random(11);
+        List<Variant> variants = new ArrayList<>();
+        for (int i = 0; i < VARIANTS; i++) {
+            long from = 1000L * (1 + i % 4);
+            variants.add(new Variant("v" + i, "M" + i / 4, new SerialRange(from, from + 999), ""));
+        }
+        List<Part> parts = new ArrayList<>();
+        List<Joint> joints = new ArrayList<>();
+        List<Matter> matters = new ArrayList<>();
+        List<Kit.Content> contents = new ArrayList<>();
+        List<Step> off = new ArrayList<>();
+        List<Step> looked = new ArrayList<>();
+        List<Step> on = new ArrayList<>();
+        for (int i = 0; i < ASSEMBLIES; i++) {
+            Applicability units =
+                    i % 5 == 0
+                            ? Applicability.of(
+                                    List.of("M" + i % 3), SerialRange.from(1000L * (1 + i % 4)))
+                            : Applicability.ALL;
+            String cover = "cover" + i;
+            String screw = "screw" + i;
+            String seal = "seal" + i;
+            parts.add(part(screw, "screw", 4, ReuseRule.REUSE, List.of(), units));
+            parts.add(part(cover, "cover", 1, ReuseRule.INSPECT, List.of(screw), units));
+            parts.add(part(seal, "seal", 1, ReuseRule.ALWAYS_NEW, List.of(cover), units));
+            contents.add(new Kit.Content(seal, 1));
+            joints.add(
+                    JointBuilder.builder()
+                            .id("j" + i)
+                            .name("joint " + i)
+                            .fastener(screw)
+                            .count(4)
+                            .propertyClass("8.8")
+                            .condition("dry")
+                            .torque(Value.of((6 + i % 4) + " N·m"))
+                            .applicability(units)
+                            .build());
+            matters.add(new Matter("m" + i, Matter.Kind.MARK, "mark " + i));
+            off.add(
+                    step(
+                                    "a" + i,
+                                    "Undo the four screws of cover " + i + " and take them out.",
+                                    units)
+                            .withParts(List.of(new PartUse(screw, 4)))
+                            .withActions(
+                                    List.of(
+                                            new Action(Action.Verb.LOOSEN, "j" + i),
+                                            new Action(Action.Verb.MARK, "m" + i))));
+            off.add(
+                    step("b" + i, "Lift cover " + i + " off and take the seal out.", units)
+                            .withParts(List.of(new PartUse(cover, 1), new PartUse(seal, 1))));
+            if (i % 6 == 0) {
+                looked.add(
+                        step("c" + i, "Look for scratches where cover " + i + " lay.", units)
+                                .withParts(List.of(new PartUse(cover, 1))));
+            }
+            on.add(
+                    0,
+                    step("e" + i, "Fit the four screws and tighten them, " + i + ".", units)
+                            .withParts(List.of(new PartUse(screw, 4)))
+                            .withJoints(List.of("j" + i)));
+            on.add(
+                    0,
+                    step("d" + i, "Fit a new seal and put cover " + i + " on.", units)
+                            .withParts(List.of(new PartUse(seal, 1), new PartUse(cover, 1)))
+                            .withActions(List.of(new Action(Action.Verb.MATCH, "m" + i))));
+            if (random.nextInt(40) == 0) {
+                on.remove(0);
+            }
+        }
+        Step shut = step("shut", "Shut the air off, lock it and bleed it.", Applicability.ALL);
+        Step open = step("open", "Open the air slowly.", Applicability.ALL);
+        Manual manual = Manual.titled("2,000 steps");
+        List<List<Step>> filled = List.of(List.of(shut), off, looked, on, List.of(open));
+        List<Stage> stages = new ArrayList<>();
+        for (int i = 0; i < filled.size(); i++) {
+            stages.add(manual.stages().get(i).withSteps(filled.get(i)));
+        }
+        return manual.withStages(stages)
+                .withVariants(variants)
+                .withParts(parts)
+                .withJoints(joints)
+                .withMatters(matters)
+                .withKits(List.of(new Kit("k", "K", "kit", contents)))
+                .withWrenches(
+                        List.of(
+                                new Wrench("w", "W1", Quantity.parse("2 to 20 N·m")),
+                                new Wrench("x", "W2", Quantity.parse("10 to 60 N·m"))))
+                .withEnergies(
+                        List.of(
+                                new Energy(
+                                        "air",
+                                        "Compressed air",
+                                        "8 bar",
+                                        "shut",
+                                        List.of("shut"),
+                                        List.of("open"),
+                                        Applicability.ALL)));
+    }
+
+    private static Part part(
+            String id,
+            String name,
+            int count,
+            ReuseRule reuse,
+            List<String> coveredBy,
+            Applicability units) {
+        return PartBuilder.builder()
+                .id(id)
+                .item(id)
+                .name(name)
+                .size(name.equals("screw") ? "M6 × 20" : "")
+                .quantity(count)
+                .reuse(reuse)
+                .coveredBy(coveredBy)
+                .applicability(units)
+                .build();
+    }
+
+    private static Step step(String id, String text, Applicability units) {
+        return StepBuilder.builder().id(id).text(text).applicability(units).accepted(true).build();
+    }
+}
