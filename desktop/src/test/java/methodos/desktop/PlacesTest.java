@@ -145,9 +145,8 @@ class PlacesTest extends RealWindow {
     @Test
     void anOpenPointLeadsToItsPlace(FxRobot robot) throws Exception {
         show(robot, Place.CHECKS);
-        until(() -> !robot.lookup("#finding").queryAll().isEmpty());
-        robot.interact(
-                () -> ((javafx.scene.control.Button) robot.lookup("#finding").query()).fire());
+        until(() -> !robot.lookup("#elsewhere-TORQUE").queryAll().isEmpty());
+        robot.clickOn("#elsewhere-TORQUE");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(node(robot, "#place-CHECKS", ToggleButton.class).isSelected()).isFalse();
     }

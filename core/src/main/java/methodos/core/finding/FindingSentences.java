@@ -14,7 +14,8 @@ public record FindingSentences(Words words, StepNumbers numbers) {
         return words.of(finding.key(), finding.arguments().stream().map(this::shown).toArray());
     }
 
-    private Object shown(Object argument) {
+    /** An argument as it stands in a sentence. */
+    public Object shown(Object argument) {
         if (argument instanceof Finding.StepRef step) {
             var number = numbers.of(step.id());
             return number.isPresent() ? String.valueOf(number.getAsInt()) : "–";

@@ -37,6 +37,13 @@ public record ExpectedPlace(String stage, int at) {
                 from = i;
             }
         }
+        // what came off together goes on together
+        for (Use same : off) {
+            int at = same.step().id().equals(takenOffIn) ? placeOf(buildUp, same.part()) : -1;
+            if (at >= 0) {
+                return new ExpectedPlace(buildUp.id(), at + 1);
+            }
+        }
         if (to >= 0) {
             for (Use later : off.subList(to + 1, off.size())) {
                 int at = placeOf(buildUp, later.part());

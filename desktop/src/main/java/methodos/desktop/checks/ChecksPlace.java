@@ -1,71 +1,209 @@
 package methodos.desktop.checks;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.scene.Parent;
-import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import methodos.core.check.Checks;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
+import methodos.core.finding.Finding;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Stage;
+import methodos.core.repair.Repairs;
+import methodos.core.reverse.Reverse;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Theme;
 import methodos.desktop.window.PlaceView;
 
-/** The place Checks: everything that is open, by the place where it is settled. */
+/** The place Checks: what would happen at the bench, and the ledger drawn beside it. */
 public final class ChecksPlace implements PlaceView {
+
+    private static final double LIST = 464;
 
     private final OpenProject project;
     private final Words words;
+    private final Consumer<String> message;
     private final Consumer<OpenPoint> go;
-    private final VBox list = new VBox(8);
-    private final ScrollPane scroll = new ScrollPane(list);
+    private final HBox node = new HBox();
+    private final FindingList list;
+    private final FindingPanel panel;
+    private final LedgerView ledger;
+    private final Label busy;
+    private final Label rules;
+    private final Region reverse;
+    private FindingRow.Shown shown = new FindingRow.Shown(false, false);
 
-    public ChecksPlace(OpenProject project, Consumer<OpenPoint> go) {
+    /**
+     * @param go leads to a step or a place, from where a key comes back
+     */
+    public ChecksPlace(
+            OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
         this.project = project;
         this.words = project.words();
+        this.message = message;
         this.go = go;
-        list.setPadding(new Insets(18, 24, 24, 20));
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().add("place");
+        list = new FindingList(words, new Wished());
+        panel = new FindingPanel(project, message, go);
+        ledger = new LedgerView(project, theme, this::chooseSubject);
+        busy = Controls.prose(words.of("checks.busy"), "soft");
+        busy.setPadding(new Insets(14, 16, 0, 16));
+        rules = Controls.prose("", "problem");
+        rules.setPadding(new Insets(8, 16, 0, 16));
+        rules.textProperty().bind(project.rulesProblem());
+        reverse = Controls.link("draftBuildUp", words.of("checks.reverse"), this::draftBuildUp);
+        VBox.setVgrow(list, Priority.ALWAYS);
+        VBox.setMargin(reverse, new Insets(8, 16, 0, 16));
+        VBox left = new VBox(rules, busy, reverse, list, panel);
+        Controls.width(left, LIST);
+        HBox.setHgrow(ledger, Priority.ALWAYS);
+        node.getChildren().addAll(left, ledger);
+        node.getStyleClass().add("checks");
+        project.checked().addListener(o -> refresh());
         project.openPoints().addListener(o -> refresh());
         refresh();
     }
 
     private void refresh() {
-        List<OpenPoint> all = project.openPoints().get();
-        list.getChildren().clear();
-        if (all.isEmpty()) {
-            list.getChildren().add(Controls.prose(words.of("checks.none"), "soft"));
+        Optional<Checks.Result> result = project.checked().get();
+        Controls.seen(busy, result.isEmpty());
+        Controls.seen(rules, !project.rulesProblem().get().isEmpty());
+        Controls.seen(reverse, lacksBuildUp());
+        if (result.isEmpty()) {
+            return;
         }
-        for (Place place : Place.values()) {
-            List<OpenPoint> here = all.stream().filter(p -> p.place() == place).toList();
-            if (!here.isEmpty()) {
-                list.getChildren()
-                        .add(
-                                Controls.label(
-                                        words.of("place." + place.name()) + "  " + here.size(),
-                                        "section-head"));
-                here.forEach(
-                        p ->
-                                list.getChildren()
-                                        .add(
-                                                Controls.link(
-                                                        "finding",
-                                                        words.of(p.key(), p.arguments().toArray()),
-                                                        () -> go.accept(p))));
-            }
+        List<FindingRow> rows =
+                FindingRow.of(
+                        result.get(),
+                        project.manual(),
+                        project.sight().get(),
+                        project.openPoints().get(),
+                        repairs(),
+                        words,
+                        shown);
+        list.show(rows).ifPresentOrElse(this::open, panel::clear);
+        ledger.show(result);
+    }
+
+    /** Whether there is a take-down to turn round, and nothing that it would take the place of. */
+    private boolean lacksBuildUp() {
+        Manual manual = project.manual();
+        return manual.stage(Stage.Kind.TAKE_DOWN).filter(s -> !s.steps().isEmpty()).isPresent()
+                && manual.stage(Stage.Kind.BUILD_UP).filter(s -> s.steps().isEmpty()).isPresent();
+    }
+
+    private void draftBuildUp() {
+        project.apply(Reverse.edit(project.workspace().get(), project.checks(), words));
+        message.accept(words.of("checks.reversed"));
+    }
+
+    private Repairs repairs() {
+        Checks checks = project.checks();
+        return new Repairs(checks.hazardRules(), checks.language(), words);
+    }
+
+    private void open(FindingRow.Found found) {
+        panel.show(found, project.checked().get().orElseThrow().accepted().get(found.finding()));
+        ledger.choose(found.finding().subject(), found.finding().steps());
+    }
+
+    private void chooseSubject(String subject) {
+        if (list.chooseSubject(subject)) {
+            list.requestFocus();
         }
+    }
+
+    private final class Wished implements FindingList.Wishes {
+
+        @Override
+        public void chosen(FindingRow.Found found) {
+            open(found);
+        }
+
+        @Override
+        public void go(FindingRow.Found found) {
+            ChecksPlace.this.go.accept(target(found.finding()));
+        }
+
+        @Override
+        public void repair(FindingRow.Found found) {
+            repairs()
+                    .of(project.manual(), found.finding())
+                    .ifPresentOrElse(
+                            r -> {
+                                project.apply(r.edit());
+                                message.accept(words.of("checks.repaired"));
+                            },
+                            () -> go(found));
+        }
+
+        @Override
+        public void accept(FindingRow.Found found) {
+            panel.askReason();
+        }
+
+        @Override
+        public void more(FindingRow.More.Kind kind) {
+            shown =
+                    kind == FindingRow.More.Kind.CONFUSE
+                            ? new FindingRow.Shown(!shown.confusing(), shown.accepted())
+                            : new FindingRow.Shown(shown.confusing(), !shown.accepted());
+            refresh();
+        }
+
+        @Override
+        public void elsewhere(FindingRow.Elsewhere elsewhere) {
+            project.openPoints().get().stream()
+                    .filter(p -> p.place() == elsewhere.place())
+                    .findFirst()
+                    .ifPresent(ChecksPlace.this.go);
+        }
+    }
+
+    /** Where a finding is settled. */
+    private OpenPoint target(Finding finding) {
+        Place place =
+                switch (finding.rule()) {
+                    case IN_NO_KIT, CYCLE -> Place.STORES;
+                    case VALUES_DISAGREE,
+                            IMPLAUSIBLE_TORQUE,
+                            NO_VALUE,
+                            NO_WRENCH,
+                            TABLE_WITH_A_HOLE ->
+                            Place.TORQUE;
+                    case NOT_RESTORED, RESTORED_TOO_EARLY -> Place.UNIT;
+                    default -> Place.STEPS;
+                };
+        String step = finding.steps().isEmpty() ? null : finding.steps().get(0);
+        return new OpenPoint(place, finding.key(), List.of(), step, finding.subject());
     }
 
     @Override
     public Parent node() {
-        return scroll;
+        return node;
     }
 
     @Override
     public String subtitle() {
         return words.of("checks.subtitle");
+    }
+
+    /** Comes back to the finding from which it was left. */
+    @Override
+    public void go(OpenPoint point) {
+        list.requestFocus();
+    }
+
+    @Override
+    public boolean ready() {
+        return project.checked().get().isPresent();
     }
 }

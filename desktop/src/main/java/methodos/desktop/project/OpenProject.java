@@ -5,6 +5,7 @@ import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
@@ -16,10 +17,12 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import methodos.core.check.Checks;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
 import methodos.core.edit.Edit;
 import methodos.core.edit.Edits;
+import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
@@ -29,6 +32,7 @@ import methodos.core.narration.Workspace;
 import methodos.core.parts.PartsAnswer;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;
+import methodos.files.hazard.HazardRuleFolder;
 import methodos.files.project.ProjectFolder;
 import methodos.files.project.ProjectProblem;
 import methodos.files.project.Stills;
@@ -48,6 +52,10 @@ public final class OpenProject implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Workspace> workspace = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<List<OpenPoint>> openPoints =
             new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<Optional<Checks.Result>> checked =
+            new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyStringWrapper rulesProblem = new ReadOnlyStringWrapper("");
+    private Checks checks = new Checks(HazardRules.shipped());
     private final ObjectProperty<Sight> sight = new SimpleObjectProperty<>(Sight.EVERYTHING);
     private final ReadOnlyStringWrapper kept = new ReadOnlyStringWrapper("");
     private final ScheduledExecutorService background =
@@ -68,7 +76,17 @@ public final class OpenProject implements AutoCloseable {
         kept.set(words.of("kept.opened"));
         edits.listen(this::changed);
         sight.addListener((o, was, is) -> derive());
+        readRules();
         derive();
+    }
+
+    /** A company's own hazard rules; with a line that is not understood there are the program's. */
+    private void readRules() {
+        try {
+            checks = new Checks(HazardRuleFolder.of(folder.folder()));
+        } catch (ProjectProblem e) {
+            rulesProblem.set(e.getMessage());
+        }
     }
 
     private void changed(Manual manual) {
@@ -87,10 +105,12 @@ public final class OpenProject implements AutoCloseable {
         background.execute(
                 () -> {
                     List<OpenPoint> points = OpenPoints.of(now, eyes);
+                    Checks.Result result = checks.of(now);
                     Platform.runLater(
                             () -> {
                                 if (workspace.get() == now && sight.get().equals(eyes)) {
                                     openPoints.set(points);
+                                    checked.set(Optional.of(result));
                                 }
                             });
                 });
@@ -131,6 +151,21 @@ public final class OpenProject implements AutoCloseable {
 
     public ReadOnlyObjectProperty<List<OpenPoint>> openPoints() {
         return openPoints.getReadOnlyProperty();
+    }
+
+    /** What was found in the manual; empty until it was looked through for the first time. */
+    public ReadOnlyObjectProperty<Optional<Checks.Result>> checked() {
+        return checked.getReadOnlyProperty();
+    }
+
+    /** The checks by which it is found. */
+    public Checks checks() {
+        return checks;
+    }
+
+    /** What is wrong with the company's own hazard rules, empty where nothing is. */
+    public ReadOnlyStringProperty rulesProblem() {
+        return rulesProblem.getReadOnlyProperty();
     }
 
     /** The units through whose eyes everything is shown. */

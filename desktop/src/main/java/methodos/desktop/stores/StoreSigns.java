@@ -1,40 +1,20 @@
 package methodos.desktop.stores;
 
-import java.util.LinkedHashMap;
-import java.util.Map;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
-import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 import methodos.core.kit.StoreList.InKit;
 import methodos.core.manual.PartUse.Handling;
+import methodos.desktop.theme.Lettering;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
 
 /** The signs of the stores: balloons, dots of kits, what happens to a part, and text that fits. */
-final class StoreSigns {
+final class StoreSigns extends Lettering {
 
     private static final double DOT = 10;
     private static final int MOST_DOTS = 4;
-    private static final int MOST_MEASURED = 4000;
-
     private final Theme theme;
-
-    /** Measuring is what takes longest, and lines come into view again and again. */
-    private final Map<Measured, Double> widths =
-            new LinkedHashMap<>(16, .75f, true) {
-                private static final long serialVersionUID = 1L;
-
-                @Override
-                protected boolean removeEldestEntry(Map.Entry<Measured, Double> eldest) {
-                    return size() > MOST_MEASURED;
-                }
-            };
-
-    private record Measured(String text, Font font) {}
 
     StoreSigns(Theme theme) {
         this.theme = theme;
@@ -42,54 +22,6 @@ final class StoreSigns {
 
     private Palette colors() {
         return theme.palette().get();
-    }
-
-    static GraphicsContext clean(Canvas canvas) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        g.setTextBaseline(VPos.CENTER);
-        g.setTextAlign(TextAlignment.LEFT);
-        g.setLineWidth(1);
-        return g;
-    }
-
-    void text(GraphicsContext g, String text, Font font, Color color, double x, double y) {
-        g.setFont(font);
-        g.setFill(color);
-        g.fillText(text, x, y);
-    }
-
-    /** Text that is cut off with dots where it does not fit. */
-    void fitted(
-            GraphicsContext g,
-            String text,
-            Font font,
-            Color color,
-            double x,
-            double y,
-            double width) {
-        text(g, cut(text, font, width), font, color, x, y);
-    }
-
-    private String cut(String text, Font font, double width) {
-        if (width(text, font) <= width) {
-            return text;
-        }
-        int end = text.length();
-        while (end > 1 && width(text.substring(0, end) + "…", font) > width) {
-            end--;
-        }
-        return text.substring(0, end).stripTrailing() + "…";
-    }
-
-    double width(String text, Font font) {
-        return widths.computeIfAbsent(
-                new Measured(text, font),
-                m -> {
-                    Text measured = new Text(m.text());
-                    measured.setFont(m.font());
-                    return measured.getLayoutBounds().getWidth();
-                });
     }
 
     void balloon(GraphicsContext g, String item, double x, double y) {

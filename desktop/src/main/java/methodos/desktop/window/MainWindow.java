@@ -63,6 +63,7 @@ public final class MainWindow {
     private final FileChoice choice;
     private final Label message = Controls.prose("", "message");
     private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
+    private final Button back;
     private Place shown;
     private boolean left;
 
@@ -85,6 +86,7 @@ public final class MainWindow {
         this.desk = new FootageDesk(project);
         this.scans = new ScanDesk(project);
         this.drafts = new DraftDesk(project);
+        this.back = Controls.link("backToFinding", words.of("checks.back"), this::backToFinding);
         EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH));
         order = new OrderOfWork(project, here, this::show, otherShade);
         root.getStyleClass().add("window");
@@ -114,7 +116,9 @@ public final class MainWindow {
         Label kept = Controls.label("", "kept");
         kept.setId("kept");
         kept.textProperty().bind(project.kept());
-        HBox head = new HBox(12, name, subtitle, gap, new LensMenu(project), undo, redo, kept);
+        Controls.seen(back, false);
+        HBox head =
+                new HBox(12, name, subtitle, back, gap, new LensMenu(project), undo, redo, kept);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("head");
         HBox.setHgrow(subtitle, Priority.NEVER);
@@ -162,6 +166,9 @@ public final class MainWindow {
                 && !typing) {
             redo();
             e.consume();
+        } else if (e.getCode() == KeyCode.F4 && !e.isAltDown()) {
+            backToFinding();
+            e.consume();
         } else if (e.isAltDown() && e.getCode().isDigitKey()) {
             int digit = Integer.parseInt(e.getCode().getName());
             Place place = Place.values()[digit == 0 ? 9 : digit - 1];
@@ -177,6 +184,9 @@ public final class MainWindow {
         shown = place;
         PlaceView view = places.computeIfAbsent(place, this::make);
         content.setCenter(view.node());
+        if (place == Place.CHECKS) {
+            Controls.seen(back, false);
+        }
         order.select(place);
         title();
     }
@@ -192,10 +202,23 @@ public final class MainWindow {
             case FIGURES -> new FigurePlace(project, desk, choice, this::say, this::go);
             case STORES -> new StoresPlace(project, theme, choice, this::say, this::go);
             case TORQUE -> new TorquePlace(project, theme, this::say, this::go);
-            case CHECKS -> new ChecksPlace(project, this::go);
+            case CHECKS -> new ChecksPlace(project, theme, this::say, this::goFromFinding);
             case PUBLISH -> new PublishPlace(project, choice, this::say);
             case TIME, BENCH -> throw new IllegalArgumentException(place + " is not here yet");
         };
+    }
+
+    /** Goes to where a finding is settled; F4 comes back. */
+    private void goFromFinding(OpenPoint point) {
+        go(point);
+        Controls.seen(back, true);
+    }
+
+    private void backToFinding() {
+        if (back.isVisible()) {
+            show(Place.CHECKS);
+            places.get(Place.CHECKS).go(null);
+        }
     }
 
     private void title() {

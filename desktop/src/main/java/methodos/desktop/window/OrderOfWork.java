@@ -57,6 +57,7 @@ final class OrderOfWork extends VBox {
         VBox.setMargin(shade, new Insets(0, 0, 2, 12));
         getChildren().addAll(gap, shade);
         project.openPoints().addListener(o -> refresh());
+        project.checked().addListener(o -> refresh());
         refresh();
     }
 
@@ -98,10 +99,7 @@ final class OrderOfWork extends VBox {
         Map<Place, Integer> counts = OpenPoints.counts(project.openPoints().get());
         for (Place place : Place.values()) {
             boolean here = !leaves.get(place).isDisabled();
-            int n =
-                    place == Place.CHECKS
-                            ? project.openPoints().get().size()
-                            : counts.getOrDefault(place, 0);
+            int n = place == Place.CHECKS ? findings() : counts.getOrDefault(place, 0);
             String text =
                     !here
                             ? project.words().of("leaf.notYet")
@@ -116,6 +114,15 @@ final class OrderOfWork extends VBox {
             leaves.get(place)
                     .setAccessibleText(project.words().of("place." + place.name()) + ", " + text);
         }
+    }
+
+    /** What could hurt, break or stop for the units that are looked at. */
+    private int findings() {
+        return (int)
+                project.checked().get().stream()
+                        .flatMap(r -> r.grave().stream())
+                        .filter(f -> f.concerns(project.manual(), project.sight().get()))
+                        .count();
     }
 
     void select(Place place) {

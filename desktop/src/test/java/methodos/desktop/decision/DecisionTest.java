@@ -3,10 +3,11 @@ package methodos.desktop.decision;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.fault.FaultFinding;
@@ -200,17 +201,25 @@ class DecisionTest extends RealWindow {
                                 methodos.core.edit.DecisionEdits.decision(
                                         id, d -> d.withRules(d.rules().subList(0, 1)))));
         show(robot, Place.CHECKS);
-        until(
-                () ->
-                        robot.lookup("#finding").queryAllAs(Labeled.class).stream()
-                                .anyMatch(n -> n.getText().contains("Bore of the body")));
-        Node finding =
-                robot.lookup("#finding").queryAllAs(Labeled.class).stream()
-                        .filter(n -> n.getText().contains("Bore of the body"))
-                        .findFirst()
-                        .orElseThrow();
-        robot.interact(() -> ((ButtonBase) finding).fire());
+        ListView<?> findings = node(robot, "#findings", ListView.class);
+        until(() -> findings.getItems().stream().anyMatch(DecisionTest::bore));
+        robot.interact(
+                () -> {
+                    findings.requestFocus();
+                    findings.getItems().stream()
+                            .filter(DecisionTest::bore)
+                            .findFirst()
+                            .ifPresent(
+                                    r ->
+                                            findings.getSelectionModel()
+                                                    .select(findings.getItems().indexOf(r)));
+                });
+        robot.type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#decision").tryQuery()).isPresent();
+    }
+
+    private static boolean bore(Object finding) {
+        return finding.toString().contains("“Bore of the body” says nothing");
     }
 }

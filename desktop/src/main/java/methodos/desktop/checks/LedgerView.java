@@ -1,0 +1,190 @@
+package methodos.desktop.checks;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.collections.FXCollections;
+import javafx.geometry.Insets;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import methodos.core.check.Checks;
+import methodos.core.ledger.ClaimedUnits;
+import methodos.core.ledger.LedgerThread;
+import methodos.core.manual.Manual;
+import methodos.core.manual.StepNumbers;
+import methodos.core.practice.Practised;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Theme;
+
+/** The ledger of one group of units, drawn. */
+final class LedgerView extends VBox {
+
+    private final OpenProject project;
+    private final Words words;
+    private final LedgerDrawing drawing;
+    private final Canvas canvas = new Canvas();
+    private final ComboBox<ClaimedUnits.Group> units;
+    private final Label foot = Controls.prose("", "soft");
+    private LedgerPicture picture = LedgerPicture.NONE;
+    private Optional<Checks.Result> result = Optional.empty();
+    private String chosen;
+    private List<String> chosenSteps = List.of();
+    private boolean filling;
+
+    /**
+     * @param choose called with the id of what does not come back, when its end is clicked
+     */
+    LedgerView(OpenProject project, Theme theme, Consumer<String> choose) {
+        super(6);
+        this.project = project;
+        this.words = project.words();
+        this.drawing = new LedgerDrawing(theme, words);
+        setPadding(new Insets(16, 16, 10, 18));
+        getStyleClass().add("ledger");
+        units = Controls.named(new ComboBox<>(), "ledgerUnits", words.of("ledger.units"));
+        units.setConverter(new Named());
+        units.setOnAction(
+                e -> {
+                    if (!filling) {
+                        draw();
+                    }
+                });
+        Label head = Controls.label(words.of("ledger.head"), "panel-head");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        getChildren()
+                .addAll(
+                        Controls.row(8, head, gap, units),
+                        Controls.prose(words.of("ledger.note"), "soft"));
+        canvas.setId("ledgerDrawing");
+        Pane sheet = new Pane(canvas);
+        sheet.setMinSize(200, 200);
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        canvas.widthProperty().bind(sheet.widthProperty());
+        canvas.heightProperty().bind(sheet.heightProperty());
+        canvas.widthProperty().addListener(o -> paint());
+        canvas.heightProperty().addListener(o -> paint());
+        canvas.setOnMouseMoved(this::tell);
+        canvas.setOnMouseExited(e -> count());
+        canvas.setOnMouseClicked(
+                e ->
+                        drawing.looseAt(e.getX(), e.getY())
+                                .ifPresent(loose -> choose.accept(loose.subject())));
+        theme.palette().addListener(o -> paint());
+        foot.setId("ledgerFoot");
+        getChildren().addAll(sheet, foot);
+    }
+
+    private final class Named extends StringConverter<ClaimedUnits.Group> {
+        @Override
+        public String toString(ClaimedUnits.Group group) {
+            return group == null ? "" : words.of(group.sight());
+        }
+
+        @Override
+        public ClaimedUnits.Group fromString(String text) {
+            throw new UnsupportedOperationException("units are chosen, not typed");
+        }
+    }
+
+    /** Shows the ledger of the units that are looked at; of the first, where there are several. */
+    void show(Optional<Checks.Result> now) {
+        result = now;
+        filling = true;
+        ClaimedUnits.Group before = units.getValue();
+        List<ClaimedUnits.Group> groups =
+                now.stream()
+                        .flatMap(r -> r.ledger().groups().stream())
+                        .filter(this::looked)
+                        .toList();
+        units.setItems(FXCollections.observableArrayList(groups));
+        units.setValue(
+                groups.stream()
+                        .filter(g -> g.equals(before))
+                        .findFirst()
+                        .or(() -> groups.stream().filter(this::open).findFirst())
+                        .or(() -> groups.stream().reduce((a, b) -> b))
+                        .orElse(null));
+        Controls.seen(units, groups.size() > 1);
+        filling = false;
+        draw();
+    }
+
+    private boolean looked(ClaimedUnits.Group group) {
+        var sight = project.sight().get();
+        return (sight.model() == null || sight.model().equals(group.sight().model()))
+                && group.sight().serials().overlaps(sight.serials());
+    }
+
+    private boolean open(ClaimedUnits.Group group) {
+        return result.orElseThrow().ledger().threads(group).stream()
+                .anyMatch(t -> t.closed().isEmpty());
+    }
+
+    /** Brings out what a finding is about; the units that it touches are shown. */
+    void choose(String subject, List<String> steps) {
+        chosen = subject;
+        chosenSteps = steps;
+        ClaimedUnits.Group now = units.getValue();
+        if (now != null && !loose(now, subject)) {
+            units.getItems().stream()
+                    .filter(g -> loose(g, subject))
+                    .findFirst()
+                    .ifPresent(units::setValue);
+        }
+        paint();
+    }
+
+    private boolean loose(ClaimedUnits.Group group, String subject) {
+        return result.orElseThrow().ledger().threads(group).stream()
+                .anyMatch(t -> t.subject().equals(subject) && t.closed().isEmpty());
+    }
+
+    private void draw() {
+        ClaimedUnits.Group group = units.getValue();
+        if (group == null || result.isEmpty()) {
+            picture = LedgerPicture.NONE;
+        } else {
+            Manual manual = Practised.of(project.manual());
+            List<LedgerThread> threads = result.get().ledger().threads(group);
+            picture =
+                    LedgerPicture.of(
+                            manual, new StepNumbers(manual, project.sight().get()), threads, words);
+        }
+        count();
+        paint();
+    }
+
+    private void paint() {
+        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
+        drawing.draw(canvas, picture, chosen, numbers.of(chosenSteps));
+    }
+
+    private void tell(MouseEvent e) {
+        drawing.told(canvas, picture, e.getX(), e.getY())
+                .ifPresentOrElse(foot::setText, this::count);
+    }
+
+    private void count() {
+        ClaimedUnits.Group group = units.getValue();
+        if (group == null || result.isEmpty()) {
+            foot.setText(words.of("ledger.none"));
+            return;
+        }
+        List<LedgerThread> threads = result.get().ledger().threads(group);
+        long loose = threads.stream().filter(t -> t.closed().isEmpty()).count();
+        String text = words.of("ledger.foot", threads.size() - loose, loose);
+        foot.setText(text);
+        canvas.setAccessibleText(words.of("ledger.head") + ". " + text);
+    }
+}
