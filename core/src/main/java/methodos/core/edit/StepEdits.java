@@ -249,22 +249,23 @@ public final class StepEdits {
         return change("edit.optional", step, s -> s.withOptional(optional));
     }
 
-    /** Sets the step's first hazard statement; null takes it away. */
-    public static Edit hazard(String step, Hazard hazard) {
+    /**
+     * Puts a hazard statement in the place of another, or behind the last.
+     *
+     * @param hazard null to take the one at that place away
+     */
+    public static Edit hazard(String step, int at, Hazard hazard) {
         return change(
                         "edit.hazard",
                         step,
-                        s -> {
-                            List<Hazard> all = new ArrayList<>(s.hazards());
-                            if (!all.isEmpty()) {
-                                all.remove(0);
-                            }
-                            if (hazard != null) {
-                                all.add(0, hazard);
-                            }
-                            return s.withHazards(all);
-                        })
-                .joining("hazard " + step);
+                        s ->
+                                s.withHazards(
+                                        at < s.hazards().size()
+                                                ? Lists.put(s.hazards(), at, hazard)
+                                                : hazard == null
+                                                        ? s.hazards()
+                                                        : Lists.with(s.hazards(), hazard)))
+                .joining("hazard " + step + at);
     }
 
     /** Moves an end of a step's span. */

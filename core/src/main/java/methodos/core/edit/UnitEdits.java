@@ -69,6 +69,22 @@ public final class UnitEdits {
         return manual.withUnit(manual.unit().withModels(models));
     }
 
+    public static Edit energy(String energy, UnaryOperator<Energy> change) {
+        return Edit.named(
+                "edit.energy",
+                m -> m.energy(energy).map(e -> m.withEnergy(change.apply(e))).orElse(m));
+    }
+
+    public static Edit deleteEnergy(String energy) {
+        return Edit.named(
+                "edit.energy",
+                m ->
+                        m.withEnergies(
+                                m.energies().stream()
+                                        .filter(e -> !e.id().equals(energy))
+                                        .toList()));
+    }
+
     public static Edit newEnergy(String name) {
         return Edit.named(
                 "edit.energy",

@@ -132,7 +132,7 @@ class EditsTest {
             case 3 -> StepEdits.stage(step, Stage.Kind.values()[random.nextInt(5)]);
             case 4 -> StepEdits.make(new Span("clip1", i, i + 2), "words", Stage.Kind.TEST);
             case 5 -> StepEdits.torque(step, "joint", Value.of(5 + i + " N·m"));
-            case 6 -> StepEdits.hazard(step, new Hazard(null, "h" + i, "", ""));
+            case 6 -> StepEdits.hazard(step, 0, new Hazard(null, "h" + i, "", ""));
             default -> StepEdits.applicability(step, Applicability.serials(SerialRange.from(i)));
         };
     }
@@ -171,9 +171,9 @@ class EditsTest {
 
     @Test
     void aHazardIsSetAndTakenAway() {
-        edits.apply(StepEdits.hazard("s1", new Hazard(Hazard.SignalWord.DANGER, "Air", "", "")));
+        edits.apply(StepEdits.hazard("s1", 0, new Hazard(Hazard.SignalWord.DANGER, "Air", "", "")));
         assertThat(step("s1").hazards()).hasSize(1);
-        edits.apply(StepEdits.hazard("s1", null));
+        edits.apply(StepEdits.hazard("s1", 0, null));
         assertThat(step("s1").hazards()).isEmpty();
     }
 

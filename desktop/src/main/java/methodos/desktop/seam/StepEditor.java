@@ -21,7 +21,6 @@ import methodos.core.edit.StepEdits;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Evidence;
-import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.Stage;
@@ -44,10 +43,15 @@ final class StepEditor extends VBox {
     private final SeamState state;
     private final DraftTold told;
     private final StepMeasures measures;
+    private final StepActions actions;
+    private final StepHazards hazards;
     private final Words words;
     private final TextArea text = new TextArea();
     private String shown;
     private Step drawn;
+
+    /** The hazards for which a statement is offered. */
+    private List<String> offered = List.of();
 
     /**
      * @param told what a draft tells of its steps
@@ -58,6 +62,8 @@ final class StepEditor extends VBox {
         this.state = state;
         this.told = told;
         this.measures = new StepMeasures(project);
+        this.actions = new StepActions(project);
+        this.hazards = new StepHazards(project);
         this.words = project.words();
         getStyleClass().add("step-editor");
         Controls.named(text, "stepText", words.of("step.text"));
@@ -73,7 +79,16 @@ final class StepEditor extends VBox {
         state.step().addListener(o -> refresh(true));
         // later, so that a field just clicked on has the focus before the fields are made anew
         project.workspace().addListener(o -> Platform.runLater(() -> refresh(false)));
+        project.checked().addListener(o -> Platform.runLater(this::missed));
         refresh(true);
+    }
+
+    /** The checks come in behind an edit; what they miss here may be other than what is offered. */
+    private void missed() {
+        if (drawn != null && !hazards.missed(shown).equals(offered)) {
+            Step now = drawn;
+            Controls.anew(this, () -> draw(now));
+        }
     }
 
     /** Puts the cursor into the text of the chosen step. */
@@ -106,6 +121,7 @@ final class StepEditor extends VBox {
     }
 
     private void draw(Step step) {
+        offered = hazards.missed(step.id());
         Manual manual = project.manual();
         int number = new StepNumbers(manual, project.sight().get()).of(step.id()).orElse(0);
         HBox head =
@@ -132,10 +148,12 @@ final class StepEditor extends VBox {
                         row("step.parts", parts(step)),
                         row("step.tools", tools(step)),
                         row("step.torque", torque(step)),
-                        row("step.hazard", hazard(step)),
+                        row("step.hazard", hazards.statements(step)),
                         row("step.readings", measures.readings(step)),
                         row("step.consumables", consumables(step)),
-                        row("step.looks", measures.looks(step)));
+                        row("step.looks", measures.looks(step)),
+                        row("step.actions", actions.actions(step)),
+                        row("step.repeat", actions.repeat(step)));
         // what a draft tells stands beside its text, where it is read before it is accepted
         int behindText = getChildren().indexOf(text) + 1;
         told.still(step).ifPresent(s -> getChildren().add(behindText, row("step.still", s)));
@@ -361,62 +379,6 @@ final class StepEditor extends VBox {
                                         .map(Part::name)
                                         .findFirst()
                                         .orElse(words.of("step.unnamedJoint")));
-    }
-
-    private Node hazard(Step step) {
-        Hazard now = step.hazards().isEmpty() ? null : step.hazards().get(0);
-        ComboBox<Hazard.SignalWord> signal =
-                Controls.named(
-                        new ComboBox<>(
-                                FXCollections.observableArrayList(Hazard.SignalWord.values())),
-                        "hazardSignal",
-                        words.of("step.signal"));
-        signal.getItems().add(0, null);
-        signal.setConverter(NameConverter.of(words));
-        signal.setPromptText(words.of("step.noHazard"));
-        signal.setMaxWidth(Double.MAX_VALUE);
-        signal.setValue(now == null ? null : now.signal());
-        VBox box = new VBox(4, signal);
-        signal.setOnAction(
-                e ->
-                        project.apply(
-                                StepEdits.hazard(
-                                        step.id(),
-                                        signal.getValue() == null
-                                                ? null
-                                                : now == null
-                                                        ? new Hazard(signal.getValue(), "", "", "")
-                                                        : new Hazard(
-                                                                signal.getValue(),
-                                                                now.hazard(),
-                                                                now.consequence(),
-                                                                now.avoidance()))));
-        if (now != null) {
-            TextField what = hazardField("hazardWhat", "step.hazardWhat", now.hazard());
-            TextField harm = hazardField("hazardHarm", "step.hazardHarm", now.consequence());
-            TextField avoid = hazardField("hazardAvoid", "step.hazardAvoid", now.avoidance());
-            Runnable apply =
-                    () ->
-                            project.apply(
-                                    StepEdits.hazard(
-                                            step.id(),
-                                            new Hazard(
-                                                    signal.getValue(),
-                                                    what.getText(),
-                                                    harm.getText(),
-                                                    avoid.getText())));
-            for (TextField field : List.of(what, harm, avoid)) {
-                Controls.kept(field, typed -> apply.run());
-                box.getChildren().add(field);
-            }
-        }
-        return box;
-    }
-
-    private TextField hazardField(String id, String key, String value) {
-        TextField field = Controls.named(new TextField(value), id, words.of(key));
-        field.setPromptText(words.of(key));
-        return field;
     }
 
     private Optional<Node> heard(Step step) {

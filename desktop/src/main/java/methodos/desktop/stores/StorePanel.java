@@ -23,7 +23,9 @@ import methodos.core.manual.Consumable;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
+import methodos.core.manual.PartUse.Supply;
 import methodos.core.manual.Replacement;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
@@ -319,6 +321,33 @@ final class StorePanel extends VBox {
                     e -> project.apply(StepEdits.handling(stop.step(), part.id(), box.getValue())));
             HBox.setHgrow(box, Priority.ALWAYS);
             getChildren().add(Controls.row(4, step, box));
+            if (stop.handling() == Handling.PUT_ON) {
+                getChildren().add(supply(part, stop));
+            }
         }
+    }
+
+    /** Which ones a step puts on: those that the rule says, unless the step says otherwise. */
+    private ComboBox<Supply> supply(Part part, PartLine.Stop stop) {
+        ComboBox<Supply> box =
+                Controls.named(
+                        new ComboBox<>(FXCollections.observableArrayList(Supply.values())),
+                        "supply-" + stop.step(),
+                        words.of("stores.supply", stop.number()));
+        box.getItems().add(0, null);
+        box.setConverter(
+                new NameConverter<>(s -> s == null ? words.of("stores.supply.rule") : words.of(s)));
+        box.setValue(
+                project.manual().step(stop.step()).stream()
+                        .flatMap(s -> s.parts().stream())
+                        .filter(u -> u.part().equals(part.id()) && u.supply() != null)
+                        .map(PartUse::supply)
+                        .findFirst()
+                        .orElse(null));
+        box.setMaxWidth(Double.MAX_VALUE);
+        VBox.setMargin(box, new Insets(0, 0, 0, NAME + 26));
+        box.setOnAction(
+                e -> project.apply(StepEdits.supply(stop.step(), part.id(), box.getValue())));
+        return box;
     }
 }

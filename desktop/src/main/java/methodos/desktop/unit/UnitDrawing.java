@@ -2,6 +2,9 @@ package methodos.desktop.unit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
@@ -30,6 +33,9 @@ final class UnitDrawing {
 
     private final Theme theme;
     private final Words words;
+
+    /** The energies by the height at which each was drawn. */
+    private final TreeMap<Double, String> rows = new TreeMap<>();
 
     UnitDrawing(Theme theme, Words words) {
         this.theme = theme;
@@ -166,6 +172,11 @@ final class UnitDrawing {
         g.fillText(words.of("unit.lookedThrough", words.of(sight)), x + (right ? -11 : 11), 18);
     }
 
+    /** The energy that was drawn at a height. */
+    Optional<String> energyAt(double y) {
+        return Optional.ofNullable(rows.floorEntry(y)).map(Map.Entry::getValue);
+    }
+
     static double energiesHeight(Manual manual) {
         return 24 + manual.energies().size() * 34;
     }
@@ -185,10 +196,12 @@ final class UnitDrawing {
         g.fillText(words.of("unit.madeSafe"), safeX, 10);
         g.fillText(words.of("unit.givenBack"), backX + 16, 10);
         double y = 26;
+        rows.clear();
         for (Energy e : manual.energies()) {
             if (!e.applicability().concerns(sight)) {
                 continue;
             }
+            rows.put(y, e.id());
             energy(g, e, numbers, y + 14, safeX, lineX, backX);
             g.setStroke(colors().line());
             g.strokeLine(0, y + 31.5, width, y + 31.5);

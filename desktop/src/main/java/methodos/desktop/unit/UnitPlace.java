@@ -1,6 +1,7 @@
 package methodos.desktop.unit;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -8,6 +9,7 @@ import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -21,11 +23,13 @@ import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.Document;
+import methodos.core.manual.Energy;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Unit;
 import methodos.core.manual.Variant;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.OpenPointList;
@@ -41,6 +45,9 @@ public final class UnitPlace implements PlaceView {
     private final Canvas ranges = new Canvas(780, 100);
     private final Canvas energies = new Canvas(780, 100);
     private final GridPane documents = new GridPane();
+    private final ComboBox<Energy> energyChoice = new ComboBox<>();
+    private Energy energy;
+    private final VBox energyBox = new VBox();
     private final VBox side = new VBox(16);
     private final VBox variantBox = new VBox();
     private List<UnitDrawing.Bar> bars = List.of();
@@ -113,6 +120,7 @@ public final class UnitPlace implements PlaceView {
                 .setAll(
                         new TypePlate(project),
                         variantBox,
+                        energyBox,
                         new PracticesPanel(project),
                         new OpenPointList(project, Place.UNIT, go));
         Controls.named(ranges, "ranges", words.of("unit.which"));
@@ -140,9 +148,37 @@ public final class UnitPlace implements PlaceView {
                         default -> {}
                     }
                 });
+        Controls.named(energies, "energies", words.of("unit.holds"));
+        energies.setOnMousePressed(e -> chooseEnergy(drawing.energyAt(e.getY())));
+        Controls.named(energyChoice, "energyChoice", words.of("energy.choose"));
+        chooseEnergy(Optional.empty());
+        energyChoice.setConverter(
+                new NameConverter<>(e -> e == null ? words.of("energy.choose") : e.name()));
+        energyChoice.setMaxWidth(Double.MAX_VALUE);
+        energyChoice.setOnAction(
+                e -> {
+                    if (energyChoice.getValue() != null) {
+                        chooseEnergy(Optional.of(energyChoice.getValue().id()));
+                    }
+                });
         project.workspace().addListener(o -> redraw());
         project.sight().addListener(o -> redraw());
         redraw();
+    }
+
+    private void chooseEnergy(Optional<String> id) {
+        energy = id.flatMap(project.manual()::energy).orElse(null);
+        energyBox
+                .getChildren()
+                .setAll(
+                        Optional.ofNullable(energy)
+                                .<Node>map(
+                                        e ->
+                                                new EnergyEditor(
+                                                        project,
+                                                        e,
+                                                        () -> chooseEnergy(Optional.empty())))
+                                .orElse(energyChoice));
     }
 
     private void chooseNext(int by) {
@@ -252,6 +288,11 @@ public final class UnitPlace implements PlaceView {
         energies.setHeight(UnitDrawing.energiesHeight(manual));
         bars = drawing.ranges(ranges, manual, project.sight().get(), chosen);
         drawing.energies(energies, manual, project.sight().get());
+        energyChoice.getItems().setAll(manual.energies());
+        if (energy != null && !manual.energies().contains(energy)) {
+            Controls.anew(energyBox, () -> chooseEnergy(Optional.of(energy.id())));
+        }
+        energyChoice.setValue(null);
         documents.getChildren().clear();
         documents.getColumnConstraints().setAll(column(28), column(22), column(50));
         int row = 0;

@@ -3,6 +3,7 @@ package methodos.desktop.unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -12,6 +13,7 @@ import javafx.scene.layout.VBox;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Model;
 import methodos.core.manual.SerialRange;
+import methodos.core.manual.UnitOption;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
@@ -19,6 +21,7 @@ import methodos.desktop.project.OpenProject;
 public final class UnitsChooser extends VBox {
 
     private final List<CheckBox> models = new ArrayList<>();
+    private final List<CheckBox> options = new ArrayList<>();
     private final TextField from;
     private final TextField to;
     private final Label words;
@@ -54,6 +57,48 @@ public final class UnitsChooser extends VBox {
         HBox serials = new HBox(6, from, Controls.label("–"), to);
         serials.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(words, boxes, serials);
+        for (UnitOption option : project.manual().unit().options()) {
+            CheckBox box = option(id, option, first);
+            options.add(box);
+            getChildren().add(box);
+        }
+    }
+
+    /** Ticked: only with the option; not ticked: only without; between: whatever. */
+    private CheckBox option(String id, UnitOption option, Applicability.Condition now) {
+        CheckBox box = new CheckBox();
+        box.setId(id + "Option-" + option.mark());
+        box.setUserData(option.mark());
+        box.setAllowIndeterminate(true);
+        box.setSelected(now.with().contains(option.mark()));
+        box.setIndeterminate(!box.isSelected() && !now.without().contains(option.mark()));
+        Runnable said =
+                () ->
+                        box.setText(
+                                project.words()
+                                        .of(
+                                                box.isIndeterminate()
+                                                        ? "units.option.any"
+                                                        : box.isSelected()
+                                                                ? "units.option.with"
+                                                                : "units.option.without",
+                                                option.mark(),
+                                                option.name()));
+        said.run();
+        box.setOnAction(
+                e -> {
+                    said.run();
+                    changed();
+                });
+        return box;
+    }
+
+    private List<String> options(Predicate<CheckBox> which) {
+        return options.stream()
+                .filter(b -> !b.isIndeterminate())
+                .filter(which)
+                .map(b -> (String) b.getUserData())
+                .toList();
     }
 
     private TextField serial(String id, String key, Long value) {
@@ -81,7 +126,13 @@ public final class UnitsChooser extends VBox {
             return;
         }
         try {
-            Applicability next = Applicability.of(names, new SerialRange(number(from), number(to)));
+            Applicability next =
+                    Applicability.of(
+                            new Applicability.Condition(
+                                    names,
+                                    new SerialRange(number(from), number(to)),
+                                    options(CheckBox::isSelected),
+                                    options(b -> !b.isSelected())));
             words.setText(project.words().of(next));
             chosen.accept(next);
         } catch (IllegalArgumentException e) {

@@ -1,5 +1,8 @@
 package methodos.desktop.window;
 
+import java.util.HashSet;
+import java.util.Set;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.CustomMenuItem;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
@@ -8,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
+import methodos.core.manual.UnitOption;
 import methodos.core.manual.Variant;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
@@ -56,6 +60,33 @@ final class LensMenu extends MenuButton {
                     }
                 });
         getItems().addAll(new SeparatorMenuItem(), one);
+        for (UnitOption option : project.manual().unit().options()) {
+            getItems().add(option(option));
+        }
+    }
+
+    /** Units with an option, without it, or both. */
+    private CustomMenuItem option(UnitOption option) {
+        String mark = option.mark();
+        Sight now = project.sight().get();
+        CheckBox box = new CheckBox(words.of("lens.option", mark, option.name()));
+        box.setId("lens-option-" + mark);
+        box.setAllowIndeterminate(true);
+        box.setSelected(now.with().contains(mark));
+        box.setIndeterminate(!now.with().contains(mark) && !now.without().contains(mark));
+        box.setOnAction(
+                e -> {
+                    Sight sight = project.sight().get();
+                    Set<String> with = new HashSet<>(sight.with());
+                    Set<String> without = new HashSet<>(sight.without());
+                    with.remove(mark);
+                    without.remove(mark);
+                    if (!box.isIndeterminate()) {
+                        (box.isSelected() ? with : without).add(mark);
+                    }
+                    project.sight().set(new Sight(sight.model(), sight.serials(), with, without));
+                });
+        return new CustomMenuItem(box, false);
     }
 
     /** The model of a serial number where only one is built with it. */

@@ -70,7 +70,7 @@ class SchemaTest {
         m = StepEdits.newTool(step, "hex key").change().apply(m);
         m = StepEdits.torque(step, "cap", Value.of("7 to 8.5 N·m")).change().apply(m);
         m =
-                StepEdits.hazard(step, new Hazard(Hazard.SignalWord.WARNING, "Springs", "", ""))
+                StepEdits.hazard(step, 0, new Hazard(Hazard.SignalWord.WARNING, "Springs", "", ""))
                         .change()
                         .apply(m);
         m = StepEdits.applicability(step, Applicability.model("QA-80 S")).change().apply(m);

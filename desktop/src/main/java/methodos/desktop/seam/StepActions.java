@@ -1,0 +1,190 @@
+package methodos.desktop.seam;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import javafx.collections.FXCollections;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import methodos.core.edit.ActionEdits;
+import methodos.core.manual.Action;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Matter;
+import methodos.core.manual.Repeat;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.control.NameConverter;
+import methodos.desktop.control.PickField;
+import methodos.desktop.project.OpenProject;
+
+/** What a step loosens, puts in place, drains or marks, and where it is done once more. */
+final class StepActions {
+
+    private static final double VERB = 116;
+    private static final double NUMBER = 48;
+
+    /** "2 cap guides": how many of an aid stand before its name. */
+    private static final Pattern COUNTED = Pattern.compile("(\\d{1,3})\\s*[×x]?\\s+(.+)");
+
+    private final OpenProject project;
+    private final Words words;
+
+    StepActions(OpenProject project) {
+        this.project = project;
+        this.words = project.words();
+    }
+
+    Node actions(Step step) {
+        VBox list = new VBox(4);
+        for (int i = 0; i < step.actions().size(); i++) {
+            list.getChildren().add(action(step, i));
+        }
+        list.getChildren().add(adder(step));
+        return list;
+    }
+
+    private HBox action(Step step, int at) {
+        Action action = step.actions().get(at);
+        String text =
+                words.of("step.action", words.of(action.verb()), name(action))
+                        + (action.count() > 1 ? " × " + action.count() : "");
+        Label name = Controls.prose(text);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        name.setMaxWidth(Double.MAX_VALUE);
+        Button out =
+                Controls.button(
+                        "removeAction-" + at,
+                        "×",
+                        () -> project.apply(ActionEdits.remove(step.id(), at)));
+        out.setAccessibleText(words.of("step.removeTool", text));
+        return Controls.row(6, name, out);
+    }
+
+    private String name(Action action) {
+        Manual manual = project.manual();
+        return manual.joint(action.object())
+                .map(Joint::name)
+                .or(() -> manual.matter(action.object()).map(Matter::name))
+                .orElse(action.object());
+    }
+
+    private HBox adder(Step step) {
+        ComboBox<Action.Verb> verb =
+                Controls.named(
+                        new ComboBox<>(FXCollections.observableArrayList(Action.Verb.values())),
+                        "actionVerb",
+                        words.of("step.actionVerb"));
+        verb.setConverter(NameConverter.of(words));
+        Controls.width(verb, VERB);
+        HBox row = Controls.row(6, verb);
+        verb.setOnAction(e -> object(step, verb.getValue(), row));
+        verb.setValue(Action.Verb.LOOSEN);
+        object(step, Action.Verb.LOOSEN, row);
+        return row;
+    }
+
+    /** What the verb can be done to is offered; a new aid, fluid or mark is just named. */
+    private void object(Step step, Action.Verb verb, HBox row) {
+        List<String> known =
+                verb.ofJoint()
+                        ? project.manual().joints().stream().map(Joint::name).toList()
+                        : project.manual().matters().stream()
+                                .filter(m -> verb.of(m.kind()))
+                                .map(Matter::name)
+                                .toList();
+        PickField field =
+                Controls.named(
+                        new PickField(known, typed -> add(step, verb, typed)),
+                        "actionObject",
+                        words.of("step.actionObject"));
+        HBox.setHgrow(field, Priority.ALWAYS);
+        row.getChildren().setAll(row.getChildren().get(0), field);
+    }
+
+    private void add(Step step, Action.Verb verb, String typed) {
+        Matcher counted = COUNTED.matcher(typed);
+        boolean several = verb.of(Matter.Kind.AID) && counted.matches();
+        project.apply(
+                ActionEdits.add(
+                        step.id(),
+                        verb,
+                        several ? counted.group(2) : typed,
+                        several ? Integer.parseInt(counted.group(1)) : 1));
+    }
+
+    // ---------------------------------------------------------------- repeats
+
+    /** Where the steps from this one on are done once more. */
+    Node repeat(Step step) {
+        Optional<Repeat> now = repeatFrom(step);
+        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
+        String last =
+                numbers.of(now.map(Repeat::to).orElse(step.id())).stream()
+                        .mapToObj(String::valueOf)
+                        .findFirst()
+                        .orElse("");
+        TextField to = Controls.named(new TextField(last), "repeatTo", words.of("step.repeatTo"));
+        Controls.width(to, NUMBER);
+        TextField places =
+                Controls.named(
+                        new TextField(now.map(r -> String.join(", ", r.places())).orElse("")),
+                        "repeatPlaces",
+                        words.of("step.repeatPlaces"));
+        HBox.setHgrow(places, Priority.ALWAYS);
+        Label problem = Controls.prose("", "problem");
+        Controls.seen(problem, false);
+        Runnable keep =
+                () -> {
+                    Optional<String> end = numbers.step(to.getText().strip());
+                    boolean known = end.isPresent() && follows(step.id(), end.get());
+                    problem.setText(words.of("step.repeatWrong"));
+                    Controls.seen(problem, !known);
+                    List<String> at = list(places.getText());
+                    if (known && (repeatFrom(step).isPresent() || !at.isEmpty())) {
+                        project.apply(ActionEdits.repeat(step.id(), end.get(), at));
+                    }
+                };
+        Controls.kept(to, typed -> keep.run());
+        Controls.kept(places, typed -> keep.run());
+        return new VBox(
+                4,
+                Controls.row(6, Controls.label(words.of("step.repeatUpTo")), to, places),
+                problem);
+    }
+
+    private Optional<Repeat> repeatFrom(Step step) {
+        return project.manual().repeats().stream()
+                .filter(r -> r.from().equals(step.id()))
+                .findFirst();
+    }
+
+    /** Whether a step stands in the stage of another, at or behind it. */
+    private boolean follows(String from, String to) {
+        return project.manual()
+                .stageOf(from)
+                .map(
+                        stage -> {
+                            List<String> ids = stage.steps().stream().map(Step::id).toList();
+                            return ids.indexOf(to) >= ids.indexOf(from);
+                        })
+                .orElse(false);
+    }
+
+    private static List<String> list(String typed) {
+        return Arrays.stream(typed.split(","))
+                .map(String::strip)
+                .filter(p -> !p.isEmpty())
+                .toList();
+    }
+}
