@@ -1,5 +1,6 @@
 package methodos.cli;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.LinkedHashSet;
@@ -7,7 +8,10 @@ import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
+import methodos.core.coverage.Reshoot;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Sight;
 import methodos.core.narration.Workspace;
 import methodos.desktop.publish.StepFilms;
 import methodos.files.project.KeptPictures;
@@ -41,7 +45,7 @@ final class PublishCommand implements Callable<Integer> {
             names = "--format",
             required = true,
             split = ",",
-            description = "pdf, html, or both with a comma")
+            description = "pdf, html, reshoot, or several with commas")
     private List<String> formats;
 
     @Option(
@@ -63,12 +67,17 @@ final class PublishCommand implements Callable<Integer> {
         }
         Workspace workspace = ProjectFolder.read(project);
         Manual manual = workspace.manual();
+        Sight sight = Eyes.sight(eyes, manual);
         Publication publication =
                 Publication.of(
-                        manual,
-                        Eyes.sight(eyes, manual),
-                        new KeptPictures(project)::still,
-                        LocalDate.now().toString());
+                                manual,
+                                sight,
+                                new KeptPictures(project)::still,
+                                LocalDate.now().toString())
+                        .withReshoots(
+                                wanted.contains(Publisher.Format.RESHOOT)
+                                        ? Reshoot.of(scanned(workspace), sight)
+                                        : List.of());
         Films made =
                 films
                         ? new StepFilms(
@@ -81,5 +90,17 @@ final class PublishCommand implements Callable<Integer> {
             Output.line(file.toString());
         }
         return 0;
+    }
+
+    /** What the footage shows is looked through first, unless it was before. */
+    private Workspace scanned(Workspace workspace) throws Exception {
+        Workspace result = workspace;
+        for (Clip clip : workspace.manual().clips()) {
+            Path file = project.resolve(clip.path()).normalize();
+            if (Files.isRegularFile(file)) {
+                result = result.withScan(clip.id(), ClipScan.of(file));
+            }
+        }
+        return result;
     }
 }

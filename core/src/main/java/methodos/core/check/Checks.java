@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import methodos.core.coverage.CoverageReport;
 import methodos.core.finding.Finding;
 import methodos.core.hazard.HazardRules;
 import methodos.core.hazard.HazardWatch;
@@ -27,9 +28,13 @@ public final class Checks {
      * @param findings gravest first, then in the order of the steps
      * @param accepted those that somebody lives with, with the reason
      * @param ledger that the first of them came from
+     * @param coverage how much of footage, narration and steps is accounted for
      */
     public record Result(
-            List<Finding> findings, Map<Finding, Acceptance> accepted, ManualLedger ledger) {
+            List<Finding> findings,
+            Map<Finding, Acceptance> accepted,
+            ManualLedger ledger,
+            CoverageReport coverage) {
 
         public Result {
             findings = List.copyOf(findings);
@@ -74,7 +79,7 @@ public final class Checks {
         all.addAll(LanguageChecks.of(manual, language, partNames));
         all.addAll(CoverageChecks.of(workspace, manual));
         List<Finding> sorted = sorted(all, manual);
-        return new Result(sorted, accepted(sorted, manual), ledger);
+        return new Result(sorted, accepted(sorted, manual), ledger, CoverageReport.of(workspace));
     }
 
     private static List<Finding> sorted(List<Finding> all, Manual manual) {

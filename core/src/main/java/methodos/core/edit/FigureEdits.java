@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Figure;
 import methodos.core.manual.FigureLayout;
 import methodos.core.manual.Layer;
@@ -346,6 +347,11 @@ public final class FigureEdits {
     public static Edit title(String figure, String title) {
         return change("edit.figureTitle", figure, f -> f.withTitle(title))
                 .joining("title " + figure);
+    }
+
+    public static Edit applicability(String figure, Applicability units) {
+        return change("edit.figureUnits", figure, f -> f.withApplicability(units))
+                .joining("units " + figure);
     }
 
     public static Edit delete(String figure) {

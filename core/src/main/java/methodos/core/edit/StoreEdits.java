@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
@@ -123,5 +124,13 @@ public final class StoreEdits {
         return String.join(
                 ", ",
                 parts.stream().flatMap(p -> manual.part(p).stream()).map(Part::item).toList());
+    }
+
+    /** Says for which units a kit is. */
+    public static Edit kitUnits(String kit, Applicability units) {
+        return Edit.named(
+                        "edit.kitUnits",
+                        m -> m.kit(kit).map(k -> m.withKit(k.withApplicability(units))).orElse(m))
+                .joining("units " + kit);
     }
 }

@@ -62,6 +62,9 @@ public final class LimitTable {
                         s -> {
                             for (int i = 0; i < s.readings().size(); i++) {
                                 Reading reading = s.readings().get(i);
+                                if (!reading.applicability().concerns(sight)) {
+                                    continue;
+                                }
                                 rows.add(
                                         new Row(
                                                 s,

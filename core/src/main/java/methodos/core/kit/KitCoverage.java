@@ -9,6 +9,7 @@ import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.SeenBy;
 import methodos.core.manual.Sight;
 import methodos.core.practice.Practised;
 
@@ -38,7 +39,7 @@ public final class KitCoverage {
 
     /** One row for each part that is always new, or that a kit holds, for the units looked at. */
     public static List<Row> of(Manual whole, Sight sight) {
-        Manual manual = Practised.of(whole);
+        Manual manual = SeenBy.of(Practised.of(whole), sight);
         List<Row> rows = new ArrayList<>();
         Map<String, Map<String, Integer>> held = held(manual);
         for (Part part : manual.parts()) {
@@ -69,7 +70,7 @@ public final class KitCoverage {
     public static List<Kit> sufficient(Manual manual, Sight sight) {
         List<Row> coverable =
                 of(manual, sight).stream().filter(r -> r.certain() && !r.inNoKit()).toList();
-        return manual.kits().stream()
+        return SeenBy.of(manual, sight).kits().stream()
                 .filter(k -> coverable.stream().allMatch(r -> r.missingFrom(k.id()) == 0))
                 .sorted(
                         java.util.Comparator.comparingInt(

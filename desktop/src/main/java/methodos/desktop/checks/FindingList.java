@@ -186,6 +186,9 @@ final class FindingList extends ListView<FindingRow> {
                                 words.of("checks.go"),
                                 () -> wishes.elsewhere(e)));
             }
+            if (row instanceof FindingRow.Covered c) {
+                return Controls.prose(c.sentence(), "soft");
+            }
             return Controls.prose(words.of("checks.nothing"), "accent");
         }
 

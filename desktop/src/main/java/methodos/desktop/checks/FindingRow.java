@@ -9,6 +9,7 @@ import methodos.core.check.Checks;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
 import methodos.core.check.Place;
+import methodos.core.coverage.CoverageReport;
 import methodos.core.finding.Finding;
 import methodos.core.finding.FindingSentences;
 import methodos.core.finding.Severity;
@@ -44,6 +45,9 @@ sealed interface FindingRow {
 
     /** What is open in a place. */
     record Elsewhere(Place place, int open) implements FindingRow {}
+
+    /** How much of something is accounted for, in words. */
+    record Covered(String sentence) implements FindingRow {}
 
     /** Nothing was found. */
     record Nothing() implements FindingRow {}
@@ -103,6 +107,31 @@ sealed interface FindingRow {
         }
         OpenPoints.counts(points).forEach((place, count) -> rows.add(new Elsewhere(place, count)));
         return rows;
+    }
+
+    private static void covered(CoverageReport coverage, Words words, List<FindingRow> rows) {
+        rows.add(
+                new Covered(
+                        words.of(
+                                "checks.coverage.STEPS",
+                                coverage.steps(),
+                                coverage.withFigure(),
+                                coverage.withEvidence(),
+                                coverage.accepted())));
+        for (CoverageReport.OfClip clip : coverage.clips()) {
+            double whole = Math.max(1e-9, clip.used() + clip.aside() + clip.neither());
+            rows.add(
+                    new Covered(
+                            words.of(
+                                    "checks.coverage.CLIP",
+                                    clip.clip().name(),
+                                    Math.round(100 * clip.used() / whole),
+                                    Math.round(100 * clip.aside() / whole),
+                                    Math.round(100 * clip.neither() / whole),
+                                    clip.wordsUsed(),
+                                    clip.wordsAside(),
+                                    clip.wordsOpen())));
+        }
     }
 
     private static Found found(

@@ -34,6 +34,7 @@ import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.unit.UnitsButton;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 
@@ -58,6 +59,7 @@ public final class FigurePlace implements PlaceView {
     private final FigureOrder order;
     private final FigureStrip strip;
     private final TextField title;
+    private final UnitsButton units;
     private final TextArea reads;
     private final VBox legible = new VBox(4);
     private final Label empty;
@@ -105,6 +107,7 @@ public final class FigurePlace implements PlaceView {
         this.picturePanel = new PicturePanel(project, bench, canvas::requestFocus);
         this.besidePanel = new BesidePanel(project, this::show);
         this.title = Controls.named(new TextField(), "figureTitle", words.of("figure.title"));
+        this.units = new UnitsButton(project, "figure", words.of("figure.units"));
         this.reads = Controls.named(new TextArea(), "reads", words.of("figure.reads.head"));
         this.empty = Controls.prose(words.of("figure.empty"), "soft");
         empty.setId("noFigure");
@@ -178,6 +181,7 @@ public final class FigurePlace implements PlaceView {
         side.getChildren()
                 .addAll(
                         title,
+                        units,
                         heads,
                         tabs,
                         Controls.link(
@@ -253,6 +257,7 @@ public final class FigurePlace implements PlaceView {
         if (!title.getText().equals(now.title())) {
             title.setText(now.title());
         }
+        units.show(now.applicability(), a -> project.apply(FigureEdits.applicability(now.id(), a)));
         String text = FigureText.of(now, project.manual(), words);
         if (!reads.isFocused() && !reads.getText().equals(text)) {
             reads.setText(text);

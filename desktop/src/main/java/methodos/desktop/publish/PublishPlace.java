@@ -23,6 +23,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import methodos.core.coverage.Reshoot;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
@@ -46,6 +47,7 @@ public final class PublishPlace implements PlaceView {
     private final CheckBox pdf;
     private final CheckBox html;
     private final CheckBox films;
+    private final CheckBox reshoot;
     private final Button stop;
     private final AtomicBoolean stopped = new AtomicBoolean();
     private final TextField folder;
@@ -78,6 +80,11 @@ public final class PublishPlace implements PlaceView {
                         words.of("publish.films"));
         VBox.setMargin(films, new Insets(0, 0, 0, 25)); // it belongs to the line above
         films.disableProperty().bind(html.selectedProperty().not());
+        reshoot =
+                Controls.named(
+                        new CheckBox(words.of("publish.reshoot")),
+                        "publishReshoot",
+                        words.of("publish.reshoot"));
         stop = Controls.link("publishStop", words.of("publish.stop"), () -> stopped.set(true));
         stop.visibleProperty().bind(busy.visibleProperty().and(films.selectedProperty()));
         pdf.setSelected(true);
@@ -110,6 +117,7 @@ public final class PublishPlace implements PlaceView {
                         pdf,
                         html,
                         films,
+                        reshoot,
                         Controls.label(words.of("publish.folder"), "section-head"),
                         where,
                         run,
@@ -143,16 +151,20 @@ public final class PublishPlace implements PlaceView {
         if (html.isSelected()) {
             formats.add(Publisher.Format.HTML);
         }
+        if (reshoot.isSelected()) {
+            formats.add(Publisher.Format.RESHOOT);
+        }
         if (formats.isEmpty()) {
             message.accept(words.of("publish.nothing"));
             return;
         }
         Publication publication =
                 Publication.of(
-                        project.manual(),
-                        project.sight().get(),
-                        new KeptPictures(project.path())::still,
-                        LocalDate.now().toString());
+                                project.manual(),
+                                project.sight().get(),
+                                new KeptPictures(project.path())::still,
+                                LocalDate.now().toString())
+                        .withReshoots(Reshoot.of(project.workspace().get(), project.sight().get()));
         Path out = Path.of(folder.getText());
         Films stepFilms = films.isSelected() ? films(publication) : Films.NONE;
         stopped.set(false);

@@ -141,7 +141,6 @@ final class StepActions {
                         new TextField(now.map(r -> String.join(", ", r.places())).orElse("")),
                         "repeatPlaces",
                         words.of("step.repeatPlaces"));
-        HBox.setHgrow(places, Priority.ALWAYS);
         Label problem = Controls.prose("", "problem");
         Controls.seen(problem, false);
         Runnable keep =
@@ -159,7 +158,8 @@ final class StepActions {
         Controls.kept(places, typed -> keep.run());
         return new VBox(
                 4,
-                Controls.row(6, Controls.label(words.of("step.repeatUpTo")), to, places),
+                places,
+                Controls.row(6, Controls.label(words.of("step.repeatUpTo"), "soft"), to),
                 problem);
     }
 

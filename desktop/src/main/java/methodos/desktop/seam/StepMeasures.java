@@ -25,6 +25,7 @@ import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.unit.UnitsButton;
 
 /** What is measured in a step, and what is judged by eye. */
 final class StepMeasures {
@@ -118,12 +119,16 @@ final class StepMeasures {
                         sizes(r.fit()),
                         problem,
                         text -> put(step, at, r.withFit(fit(text, r.fit()))));
+        UnitsButton units =
+                new UnitsButton(project, "reading-" + at, words.of("step.readingUnits"));
+        units.show(r.applicability(), a -> put(step, at, r.withApplicability(a)));
         return new VBox(
                 3,
                 row(what, count, out("deleteReading-" + at, () -> put(step, at, null))),
                 row(limit, instrument(step, at, r)),
                 otherwise,
                 sizes,
+                units,
                 problem);
     }
 

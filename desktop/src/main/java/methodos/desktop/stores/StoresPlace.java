@@ -22,6 +22,7 @@ import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -48,6 +49,7 @@ import methodos.desktop.control.SidePanel;
 import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
+import methodos.desktop.unit.UnitsButton;
 import methodos.desktop.window.OpenPointList;
 import methodos.desktop.window.PlaceView;
 import methodos.files.parts.FolderPartsService;
@@ -210,7 +212,7 @@ public final class StoresPlace implements PlaceView {
                 switch (now) {
                     case LINES -> lines;
                     case PARTS -> tables.partTable();
-                    case KITS -> tables.kitTable();
+                    case KITS -> kits();
                     case TOOLS -> tables.toolTable();
                     case CONSUMABLES -> tables.consumableTable();
                 };
@@ -392,6 +394,19 @@ public final class StoresPlace implements PlaceView {
 
     private StoreRow chosenRow() {
         return rows("").stream().filter(r -> r.id().equals(chosen)).findFirst().orElse(null);
+    }
+
+    /** The table of kits, and above it for which units each kit is. */
+    private VBox kits() {
+        FlowPane units = new FlowPane(6, 6);
+        for (Kit kit : project.manual().kits()) {
+            UnitsButton button = new UnitsButton(project, "kit-" + kit.id(), kit.number());
+            button.show(kit.applicability(), a -> project.apply(StoreEdits.kitUnits(kit.id(), a)));
+            units.getChildren().add(button);
+        }
+        Node table = tables.kitTable();
+        VBox.setVgrow(table, Priority.ALWAYS);
+        return new VBox(6, units, table);
     }
 
     @Override

@@ -324,7 +324,7 @@ final class DocumentModel {
     }
 
     private List<LimitRow> limits() {
-        return shown().flatMap(s -> s.readings().stream().map(r -> limit(s, views.reading(r))))
+        return shown().flatMap(s -> s.readings().stream().map(r -> limit(s, views.reading(r, s))))
                 .toList();
     }
 

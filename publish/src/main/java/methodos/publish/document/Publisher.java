@@ -39,7 +39,9 @@ public final class Publisher {
     /** The forms a manual can be published in. */
     public enum Format {
         PDF,
-        HTML;
+        HTML,
+        /** The list of what has to be filmed again, for print. */
+        RESHOOT;
 
         /**
          * @throws IllegalArgumentException naming the forms there are
@@ -51,7 +53,9 @@ public final class Publisher {
                 }
             }
             throw new IllegalArgumentException(
-                    "“" + name.strip() + "” is no form of publication; there are pdf and html.");
+                    "“"
+                            + name.strip()
+                            + "” is no form of publication; there are pdf, html and reshoot.");
         }
     }
 
@@ -90,17 +94,28 @@ public final class Publisher {
             List<Path> made = new ArrayList<>();
             for (Format format : formats) {
                 Path folder = Files.createDirectories(work.resolve(format.name()));
-                if (format == Format.PDF) {
-                    pdf(publication, folder);
-                } else {
-                    html(publication, folder, films);
+                switch (format) {
+                    case PDF ->
+                            pdf(
+                                    page(publication, folder, "print", Films.NONE),
+                                    folder.resolve("manual.pdf"));
+                    case HTML -> html(publication, folder, films);
+                    case RESHOOT -> pdf(reshoot(publication), folder.resolve("film-again.pdf"));
                 }
             }
             for (Format format : formats) {
                 made.add(
-                        format == Format.PDF
-                                ? place(work.resolve("PDF/manual.pdf"), out.resolve("manual.pdf"))
-                                : placeFolder(work.resolve("HTML"), out.resolve("html")));
+                        switch (format) {
+                            case PDF ->
+                                    place(
+                                            work.resolve("PDF/manual.pdf"),
+                                            out.resolve("manual.pdf"));
+                            case HTML -> placeFolder(work.resolve("HTML"), out.resolve("html"));
+                            case RESHOOT ->
+                                    place(
+                                            work.resolve("RESHOOT/film-again.pdf"),
+                                            out.resolve("film-again.pdf"));
+                        });
             }
             return made;
         } catch (IOException e) {
@@ -162,10 +177,9 @@ public final class Publisher {
         return made;
     }
 
-    private void pdf(Publication publication, Path folder) throws IOException, PublishProblem {
-        String page = page(publication, folder, "print", Films.NONE);
+    private static void pdf(String page, Path file) throws IOException {
         PdfRendererBuilder builder = new PdfRendererBuilder();
-        builder.withHtmlContent(page, folder.toUri().toString());
+        builder.withHtmlContent(page, file.getParent().toUri().toString());
         for (Typeface face : Typeface.values()) {
             builder.useFont(
                     () -> PrintFont.open(face),
@@ -178,8 +192,7 @@ public final class Publisher {
         builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_A);
         builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
         builder.withProducer("Methodos");
-        try (OutputStream out =
-                new BufferedOutputStream(Files.newOutputStream(folder.resolve("manual.pdf")))) {
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
             builder.toStream(out);
             builder.run();
         }
@@ -192,10 +205,19 @@ public final class Publisher {
                 new DocumentModel(publication, figures, make(publication, folder, films)).values();
         figures.finish();
         values.put("medium", medium);
+        return filled("manual.ftlh", values, publication);
+    }
+
+    private String reshoot(Publication publication) throws IOException {
+        return filled("film-again.ftlh", new ReshootModel(publication).values(), publication);
+    }
+
+    private String filled(String template, Map<String, Object> values, Publication publication)
+            throws IOException {
         values.put("w", wordsOf(publication.words()));
         StringWriter out = new StringWriter();
         try {
-            templates.getTemplate("manual.ftlh").process(values, out);
+            templates.getTemplate(template).process(values, out);
         } catch (TemplateException e) {
             throw new IllegalStateException("the page template does not fit its values", e);
         }

@@ -3,7 +3,11 @@ package methodos.publish.document;
 import java.util.List;
 import methodos.core.manual.Hazard;
 
-/** A step as a page shows it. */
+/**
+ * A step as a page shows it.
+ *
+ * @param again where it, or the steps up to it, are done once more
+ */
 public record StepView(
         int number,
         String text,
@@ -21,6 +25,7 @@ public record StepView(
         List<LookView> looks,
         List<DecisionView> decisions,
         List<String> waits,
+        List<String> again,
         List<FigureView> figures,
         Films.Film film) {
 

@@ -16,6 +16,7 @@ import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Reading;
+import methodos.core.manual.RepeatedSteps;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -40,7 +41,10 @@ final class StepViews {
     private final Publication publication;
     private final StepNumbers numbers;
     private final FigureFiles figures;
+    private static final int MOST_BLANKS = 10;
+
     private final Words words;
+    private final RepeatedSteps repeated;
     private final Map<String, Films.Film> films;
 
     StepViews(
@@ -54,6 +58,7 @@ final class StepViews {
         this.numbers = numbers;
         this.figures = figures;
         this.words = publication.words();
+        this.repeated = new RepeatedSteps(manual);
     }
 
     StepView of(Step step) {
@@ -86,7 +91,7 @@ final class StepViews {
                         .filter(j -> j.applicability().concerns(publication.sight()))
                         .map(this::tighten)
                         .toList(),
-                step.readings().stream().map(this::reading).toList(),
+                step.readings().stream().map(r -> reading(r, step)).toList(),
                 step.looks().stream().map(l -> new LookView(l.what(), l.pass(), l.fail())).toList(),
                 manual.decisions().stream()
                         .filter(d -> step.id().equals(d.step()))
@@ -95,6 +100,7 @@ final class StepViews {
                 step.waits().stream()
                         .map(w -> words.of("step.wait", duration(w.seconds()), w.what()))
                         .toList(),
+                again(step),
                 figures(step),
                 films.getOrDefault(step.id(), StepView.NO_FILM));
     }
@@ -197,14 +203,34 @@ final class StepViews {
                         fit.wanted().print());
     }
 
-    ReadingView reading(Reading reading) {
+    /** Where the steps up to this one are done once more; each place is a line on its own. */
+    private List<String> again(Step step) {
+        return manual.repeats().stream()
+                .filter(r -> r.to().equals(step.id()))
+                .map(
+                        r -> {
+                            String places = String.join(", ", r.places());
+                            int from = numbers.of(r.from()).orElse(0);
+                            int to = numbers.of(r.to()).orElseThrow();
+                            return from == 0 || from == to
+                                    ? words.of("step.again.one", places)
+                                    : words.of("step.again.several", from, to, places);
+                        })
+                .toList();
+    }
+
+    /** A reading with a blank for each, at each of the places where its step is done. */
+    ReadingView reading(Reading reading, Step step) {
         return new ReadingView(
                 reading.what(),
                 limit(reading.limit()),
                 instrument(reading),
                 reading.otherwise(),
                 choose(reading.fit()),
-                IntStream.rangeClosed(1, Math.min(10, reading.count())).boxed().toList());
+                IntStream.rangeClosed(
+                                1, Math.min(MOST_BLANKS, reading.count() * repeated.of(step.id())))
+                        .boxed()
+                        .toList());
     }
 
     private String limit(Value value) {
