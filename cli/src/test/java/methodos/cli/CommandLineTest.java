@@ -16,6 +16,7 @@ import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Step;
 import methodos.core.narration.Captions;
 import methodos.demo.DemoProject;
 import methodos.files.project.ProjectFolder;
@@ -101,6 +102,54 @@ class CommandLineTest {
         Files.writeString(list, "joint,torque\nBracket,20 mm\n");
         assertThat(run("import", demo, "--torques", list)).isEqualTo(3);
         refused("nowhere.csv", "import", demo, "--parts", "nowhere.csv");
+    }
+
+    @Test
+    void aSoundManualIsCheckedWithStatusNought() throws Exception {
+        assertThat(run("check", demo)).isZero();
+        assertThat(output()).startsWith("could confuse: ");
+        assertThat(run("check", demo, "--json")).isZero();
+        JsonNode found = new ObjectMapper().readTree(output());
+        assertThat(found).isNotEmpty();
+        for (JsonNode one : found) {
+            assertThat(one.path("severity").asText()).isEqualTo("confuse");
+            assertThat(one.path("sentence").asText()).endsWith(".");
+        }
+    }
+
+    @Test
+    void whatCouldBreakIsFoundWithStatusOneForTheVariantsThatHaveIt() throws Exception {
+        try (ProjectFolder folder = ProjectFolder.open(demo)) {
+            Manual manual = folder.workspace().manual();
+            Step step = manual.step("s199").orElseThrow();
+            folder.save(
+                    manual.withStep(
+                            step.withParts(
+                                    step.parts().stream()
+                                            .filter(u -> !u.part().equals("p20"))
+                                            .toList())));
+        }
+        assertThat(run("check", demo, "--json")).isEqualTo(1);
+        JsonNode first = new ObjectMapper().readTree(output()).get(0);
+        assertThat(first.path("rule").asText()).isEqualTo("not refitted");
+        assertThat(first.path("severity").asText()).isEqualTo("break");
+        assertThat(first.path("steps")).hasToString("[\"s172\"]");
+        assertThat(first.path("variants")).hasToString("[\"v284\",\"v286\"]");
+        assertThat(first.at("/evidence/0/kind").asText()).isEqualTo("recorded");
+        assertThat(run("check", demo, "--variant", "v283")).isZero();
+        assertThat(run("check", demo, "--serial", "2417")).isEqualTo(1);
+    }
+
+    @Test
+    void theBuildUpIsDraftedAndTheProjectStaysAsItIs() throws Exception {
+        Manual before = ProjectFolder.read(demo).manual();
+        assertThat(run("reverse", demo, "--json")).isZero();
+        JsonNode reverse = new ObjectMapper().readTree(output());
+        assertThat(reverse.at("/steps/0/text").asText()).isEqualTo("Fit 2 new piston O-rings.");
+        assertThat(reverse.at("/steps/0/evidence/0/kind").asText()).isEqualTo("recorded");
+        assertThat(reverse.at("/open/0/step").asText())
+                .isEqualTo(reverse.at("/steps/0/id").asText());
+        assertThat(ProjectFolder.read(demo).manual()).isEqualTo(before);
     }
 
     @Test
@@ -232,7 +281,7 @@ class CommandLineTest {
         assertThat(complaint()).contains("--at", "still");
         assertThat(run("dance")).isEqualTo(2);
         assertThat(run("publish", demo, "--out", temp, "--format", "doc")).isEqualTo(2);
-        assertThat(complaint()).contains("pdf and html");
+        assertThat(complaint()).contains("pdf, html and reshoot");
         assertThat(run("--help")).isZero();
         assertThat(output()).contains("probe", "still", "publish");
         assertThat(run("probe", "--help")).isZero();

@@ -30,7 +30,8 @@ public final class PlainLanguage {
             Pattern.compile(
                     "\\b(?:torque|tighten|gap|clearance|pressure|float|travel|depth|length|width"
                             + "|thickness|angle)\\b[^.;]*?\\b(?:to|of|at|is|than|least|most)"
-                            + " (\\d+(?:\\.\\d+)?)(?=[.,;]?(?:\\s*$|\\. ))");
+                            + " (\\d+(?:\\.\\d+)?)(?=[.,;]?(?:\\s*$|\\. ))",
+                    Pattern.CASE_INSENSITIVE);
     private static final Pattern SHORT_FORM =
             Pattern.compile("(?<![\\p{L}\\p{N}-])\\p{Lu}{2,5}(?![\\p{L}\\p{N}-])");
 

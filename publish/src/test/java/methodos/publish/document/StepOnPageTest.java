@@ -6,19 +6,28 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import methodos.core.coverage.Reshoot;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Reading;
+import methodos.core.manual.Repeat;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.manual.Wait;
+import methodos.core.narration.Workspace;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -66,8 +75,11 @@ class StepOnPageTest {
                                 Tool.Kind.MEASURING,
                                 "zero it first"));
         m = m.withNewStep(m.stage(kind).orElseThrow().id(), step);
-        Publication publication =
-                Publication.of(m, Sight.EVERYTHING, d -> Optional.empty(), "today");
+        return html(m, Sight.EVERYTHING);
+    }
+
+    private String html(Manual m, Sight sight) throws Exception {
+        Publication publication = Publication.of(m, sight, d -> Optional.empty(), "today");
         Path html =
                 new Publisher().publish(publication, out, EnumSet.of(Publisher.Format.HTML)).get(0);
         return Files.readString(html).replaceAll("\\s+", " ");
@@ -103,6 +115,51 @@ class StepOnPageTest {
                         "replace all");
         String blanks = page.substring(page.indexOf("class=\"blanks\""));
         assertThat(blanks.substring(0, blanks.indexOf("</table>")).split("<td>")).hasSize(6);
+    }
+
+    @Test
+    void whatIsDoneAgainElsewhereIsSaidAndHasABlankForEachPlace() throws Exception {
+        Reading reading = new Reading("Gap", Value.of("≥ 62 mm"), 2, null, "");
+        Manual m = Manual.titled("x");
+        String stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
+        m = m.withNewStep(stage, step(null, null, List.of(reading), null, true));
+        m = m.withRepeats(List.of(new Repeat("r", "s1", "s1", List.of("left cap", "rear cap"))));
+        String page = html(m, Sight.EVERYTHING);
+        assertThat(page).contains("Do the same at: left cap, rear cap.");
+        String blanks = page.substring(page.indexOf("class=\"blanks\""));
+        assertThat(blanks.substring(0, blanks.indexOf("</table>")).split("<td>")).hasSize(7);
+    }
+
+    @Test
+    void aReadingOfOtherUnitsIsNotPrinted() throws Exception {
+        Reading late =
+                new Reading("Late gap", Value.of("≥ 62 mm"), 1, null, "")
+                        .withApplicability(Applicability.serials(SerialRange.from(2200)));
+        Manual m = Manual.titled("x");
+        String stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
+        m = m.withNewStep(stage, step(null, null, List.of(late), null, true));
+        assertThat(html(m, new Sight(null, SerialRange.only(2417)))).contains("Late gap");
+        assertThat(html(m, new Sight(null, SerialRange.only(1200)))).doesNotContain("Late gap");
+    }
+
+    @Test
+    void whatHasToBeFilmedAgainIsAListForPrint() throws Exception {
+        Manual m = Manual.titled("x");
+        String stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
+        m = m.withNewStep(stage, step(null, null, null, null, true));
+        List<Reshoot> shots = Reshoot.of(new Workspace(m, Map.of()), Sight.EVERYTHING);
+        assertThat(shots).singleElement().satisfies(s -> assertThat(s.number()).isEqualTo(1));
+        Publication publication =
+                Publication.of(m, Sight.EVERYTHING, d -> Optional.empty(), "today")
+                        .withReshoots(shots);
+        Path pdf =
+                new Publisher()
+                        .publish(publication, out, EnumSet.of(Publisher.Format.RESHOOT))
+                        .get(0);
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(new PDFTextStripper().getText(document))
+                    .contains("To be filmed again", "Measure it.", "never");
+        }
     }
 
     @Test

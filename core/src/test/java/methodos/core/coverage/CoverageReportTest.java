@@ -1,0 +1,85 @@
+package methodos.core.coverage;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Map;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Dismissal;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.narration.Caption;
+import methodos.core.narration.Captions;
+import methodos.core.narration.Workspace;
+import org.junit.jupiter.api.Test;
+
+class CoverageReportTest {
+
+    private static final Clip CLIP = new Clip("c", "one", "one.mp4", 1, "d", 100, null, null);
+
+    private static Workspace workspace() {
+        Manual manual = Manual.titled("x").withClip(CLIP);
+        String stage = manual.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
+        manual =
+                manual.withNewStep(
+                                stage,
+                                Step.of(
+                                        "s1",
+                                        "Take the left cap off.",
+                                        List.of(new Span("c", 0, 30)),
+                                        List.of()))
+                        .withNewStep(
+                                stage,
+                                Step.of(
+                                        "s2",
+                                        "Lay it down.",
+                                        List.of(new Span("c", 20, 40)),
+                                        List.of()))
+                        .withNewStep(
+                                stage, Step.of("s3", "Turn it from below.", List.of(), List.of()))
+                        .withDismissals(
+                                List.of(new Dismissal(new Span("c", 35, 60), "well", "talk")));
+        Captions captions =
+                new Captions(
+                        List.of(
+                                new Caption(5, 6, "the left cap"),
+                                new Caption(50, 51, "well well"),
+                                new Caption(80, 81, "and another thing is open")));
+        return new Workspace(manual, Map.of("c", captions));
+    }
+
+    @Test
+    void footageAndWordsAreUsedSetAsideOrNeither() {
+        CoverageReport report = CoverageReport.of(workspace());
+        CoverageReport.OfClip clip = report.clips().get(0);
+        assertThat(clip.used()).isCloseTo(40, within(1e-9));
+        assertThat(clip.aside()).isCloseTo(20, within(1e-9));
+        assertThat(clip.neither()).isCloseTo(40, within(1e-9));
+        assertThat(clip.wordsUsed()).isEqualTo(3);
+        assertThat(clip.wordsAside()).isEqualTo(2);
+        assertThat(clip.wordsOpen()).isEqualTo(5);
+        assertThat(report.steps()).isEqualTo(3);
+        assertThat(report.withFigure()).isZero();
+        assertThat(report.withEvidence()).isEqualTo(2);
+        assertThat(report.accepted()).isEqualTo(3);
+    }
+
+    @Test
+    void aStepThatWasNeverFilmedIsOnTheListWithItsSide() {
+        List<Reshoot> shots = Reshoot.of(workspace(), Sight.EVERYTHING);
+        assertThat(shots)
+                .singleElement()
+                .satisfies(
+                        s -> {
+                            assertThat(s.step().id()).isEqualTo("s3");
+                            assertThat(s.number()).isEqualTo(3);
+                            assertThat(s.before()).isEqualTo(2);
+                            assertThat(s.side()).isEqualTo("below");
+                            assertThat(s.why()).isEmpty();
+                        });
+    }
+}
