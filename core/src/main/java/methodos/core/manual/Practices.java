@@ -10,10 +10,16 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param round the order in which screws on a circle are tightened
  * @param tools whether tools are those of the book, or what may be used in their place
  * @param optional whether steps that may be left out are done
+ * @param reassembly whether the build-up is written out, or told as the reverse of the take-down
  */
 @RecordBuilder
 public record Practices(
-        Renewal renewal, TighteningWay tightening, Round round, ToolChoice tools, Optional optional)
+        Renewal renewal,
+        TighteningWay tightening,
+        Round round,
+        ToolChoice tools,
+        Optional optional,
+        Reassembly reassembly)
         implements PracticesBuilder.With {
 
     /** What happens to seals and the like. */
@@ -40,6 +46,13 @@ public record Practices(
         LEFT_OUT
     }
 
+    /** How the build-up is told. */
+    public enum Reassembly {
+        WRITTEN_OUT,
+        /** In reverse order, but for what differs. */
+        IN_REVERSE
+    }
+
     /** What is usual where nothing is said. */
     public static final Practices USUAL =
             new Practices(
@@ -47,7 +60,8 @@ public record Practices(
                     TighteningWay.WRENCH,
                     Round.STAR,
                     ToolChoice.BOOK,
-                    Optional.DONE);
+                    Optional.DONE,
+                    Reassembly.WRITTEN_OUT);
 
     /** Whether a step is done at all. */
     public boolean does(Step step) {
@@ -60,5 +74,6 @@ public record Practices(
         round = round == null ? Round.STAR : round;
         tools = tools == null ? ToolChoice.BOOK : tools;
         optional = optional == null ? Optional.DONE : optional;
+        reassembly = reassembly == null ? Reassembly.WRITTEN_OUT : reassembly;
     }
 }

@@ -46,6 +46,11 @@ final class PracticesPanel extends VBox {
                 Practices.Optional.values(),
                 Practices::optional,
                 Practices::withOptional);
+        choice(
+                "reassembly",
+                Practices.Reassembly.values(),
+                Practices::reassembly,
+                Practices::withReassembly);
         getChildren().add(Controls.prose(project.words().of("practices.how"), "soft"));
     }
 

@@ -10,6 +10,7 @@ import methodos.core.manual.Hazard;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.Practices;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -43,7 +44,11 @@ final class DocumentModel {
         this.views = new StepViews(publication, numbers, figures, films);
     }
 
-    public record StageView(String title, String kind, List<StepView> steps) {}
+    /**
+     * @param inReverse how its steps go, where they are the reverse of those of the take-down;
+     *     empty where all are written out
+     */
+    public record StageView(String title, String kind, String inReverse, List<StepView> steps) {}
 
     public record VariantView(String model, String kind, String serials, String build) {}
 
@@ -365,6 +370,19 @@ final class DocumentModel {
                 : words.of("fault.cause", outcome.cause(), list(steps));
     }
 
+    private String inReverse(Stage stage) {
+        List<Integer> off =
+                manual.stage(Stage.Kind.TAKE_DOWN)
+                        .map(s -> numbers.of(s.steps().stream().map(Step::id).toList()))
+                        .orElse(List.of());
+        boolean told =
+                stage.kind() == Stage.Kind.BUILD_UP
+                        && manual.practices().reassembly() == Practices.Reassembly.IN_REVERSE;
+        return told && !off.isEmpty()
+                ? words.of("stage.inReverse", off.get(0), off.get(off.size() - 1))
+                : "";
+    }
+
     private List<StageView> stages() {
         List<StageView> result = new ArrayList<>();
         for (Stage stage : manual.stages()) {
@@ -376,7 +394,11 @@ final class DocumentModel {
             if (!steps.isEmpty()) {
                 String kind = words.of(stage.kind());
                 result.add(
-                        new StageView(stage.title().isEmpty() ? kind : stage.title(), kind, steps));
+                        new StageView(
+                                stage.title().isEmpty() ? kind : stage.title(),
+                                kind,
+                                inReverse(stage),
+                                steps));
             }
         }
         return result;

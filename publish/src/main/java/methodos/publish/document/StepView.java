@@ -6,6 +6,7 @@ import methodos.core.manual.Hazard;
 /**
  * A step as a page shows it.
  *
+ * @param plain whether it is the mere reverse of the take-down, which its number and words tell
  * @param again where it, or the steps up to it, are done once more
  */
 public record StepView(
@@ -15,6 +16,7 @@ public record StepView(
         String why,
         String expected,
         boolean drafted,
+        boolean plain,
         List<HazardView> hazards,
         List<PartView> parts,
         List<PartView> discard,

@@ -15,6 +15,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
+import methodos.core.manual.Practices;
 import methodos.core.manual.Reading;
 import methodos.core.manual.RepeatedSteps;
 import methodos.core.manual.ReuseRule;
@@ -24,6 +25,7 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
+import methodos.core.reverse.PlainReturn;
 import methodos.core.words.Words;
 import methodos.publish.document.StepView.DecisionView;
 import methodos.publish.document.StepView.FigureView;
@@ -73,6 +75,7 @@ final class StepViews {
                 step.why(),
                 step.expected(),
                 !step.accepted(),
+                inReverse(step),
                 step.hazards().stream()
                         .map(h -> HazardView.of(h, words.of(h.signal()), ""))
                         .toList(),
@@ -201,6 +204,14 @@ final class StepViews {
                         fit.stock().stream().map(Quantity::print).collect(Collectors.joining(", ")),
                         words.of(fit.rule()),
                         fit.wanted().print());
+    }
+
+    private boolean inReverse(Step step) {
+        return manual.practices().reassembly() == Practices.Reassembly.IN_REVERSE
+                && manual.stageOf(step.id())
+                        .filter(s -> s.kind() == Stage.Kind.BUILD_UP)
+                        .isPresent()
+                && PlainReturn.is(step, manual);
     }
 
     /** Where the steps up to this one are done once more; each place is a line on its own. */

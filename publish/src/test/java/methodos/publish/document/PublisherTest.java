@@ -292,7 +292,7 @@ class PublisherTest {
                 .doesNotContain("Take the springs out.");
         try (Stream<Path> all = Files.list(out)) {
             assertThat(all.map(p -> p.getFileName().toString()))
-                    .containsExactlyInAnyOrder("manual.pdf", "html");
+                    .containsExactlyInAnyOrder("manual.pdf", "film-again.pdf", "html");
         }
     }
 
@@ -340,7 +340,7 @@ class PublisherTest {
         assertThat(Publisher.Format.named(" Pdf ")).isEqualTo(Publisher.Format.PDF);
         assertThatThrownBy(() -> Publisher.Format.named("doc"))
                 .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageContaining("pdf and html");
+                .hasMessageContaining("pdf, html and reshoot");
     }
 
     @Test

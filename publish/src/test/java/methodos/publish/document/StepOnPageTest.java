@@ -14,6 +14,7 @@ import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
+import methodos.core.manual.Practices;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.ReuseRule;
@@ -160,6 +161,34 @@ class StepOnPageTest {
             assertThat(new PDFTextStripper().getText(document))
                     .contains("To be filmed again", "Measure it.", "never");
         }
+    }
+
+    @Test
+    void whatGoesBackAsItCameOffIsOnlyNamedInAManualInReverse() throws Exception {
+        Step plain =
+                step(List.of(new PartUse("p2", 5)), null, null, null, true)
+                        .withText("Put the springs in.");
+        Step fresh = step(List.of(new PartUse("p1", 1)), null, null, null, true).withId("s2");
+        Manual m = Manual.titled("x");
+        m = m.withPart(new Part("p1", "11", "", "O-ring", "", 1, ReuseRule.ALWAYS_NEW, null, ""));
+        m = m.withPart(new Part("p2", "9", "", "spring", "", 5, ReuseRule.REUSE, null, ""));
+        m = m.withTool(new Tool("t1", "seal pick", "", Tool.Kind.SPECIAL, ""));
+        m =
+                m.withNewStep(
+                        m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id(),
+                        step(null, null, null, null, true).withId("s0"));
+        String stage = m.stage(Stage.Kind.BUILD_UP).orElseThrow().id();
+        m = m.withNewStep(stage, plain).withNewStep(stage, fresh);
+        String written = html(m, Sight.EVERYTHING);
+        assertThat(written).doesNotContain("reverse order").contains("spring, 5 off");
+        String reversed =
+                html(
+                        m.withPractices(
+                                Practices.USUAL.withReassembly(Practices.Reassembly.IN_REVERSE)),
+                        Sight.EVERYTHING);
+        String steps = reversed.substring(reversed.indexOf("in the reverse order of steps 1 to 1"));
+        assertThat(steps).contains("Put the springs in.").doesNotContain("spring, 5 off");
+        assertThat(steps).contains("O-ring");
     }
 
     @Test
