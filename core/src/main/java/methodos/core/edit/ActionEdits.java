@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import methodos.core.manual.Action;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Matter;
 import methodos.core.manual.Repeat;
+import methodos.core.manual.Tool;
 
 /** What steps do to joints, aids, fluids and marks, and which are done once more elsewhere. */
 public final class ActionEdits {
@@ -41,7 +43,16 @@ public final class ActionEdits {
         if (known.isPresent()) {
             return with(manual, step, new Action(verb, known.get().id(), count, ""));
         }
-        Matter made = new Matter(manual.nextId("m"), kind(verb), name);
+        // an aid that is called like a tool is that tool
+        String tool =
+                verb.of(Matter.Kind.AID)
+                        ? manual.tools().stream()
+                                .filter(t -> t.label().equalsIgnoreCase(name))
+                                .map(Tool::id)
+                                .findFirst()
+                                .orElse(null)
+                        : null;
+        Matter made = new Matter(manual.nextId("m"), kind(verb), name, "", tool, Applicability.ALL);
         return with(
                 manual.withIdTaken().withMatter(made),
                 step,

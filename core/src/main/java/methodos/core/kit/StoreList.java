@@ -8,9 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import methodos.core.ledger.PartLine;
+import methodos.core.manual.Action;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Matter;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.ReuseRule;
@@ -67,7 +69,11 @@ public record StoreList(
         }
     }
 
-    public record ToolRow(Tool tool, List<Integer> steps) {}
+    /**
+     * @param inPlace the steps from and to which it stays in place as an aid; one that is never
+     *     taken away has no last step, 0
+     */
+    public record ToolRow(Tool tool, List<Integer> steps, List<Range> inPlace) {}
 
     public record ConsumableRow(Consumable consumable, List<Integer> steps) {}
 
@@ -153,7 +159,41 @@ public record StoreList(
 
     private static List<ToolRow> tools(Manual manual, StepNumbers numbers) {
         StepUses uses = new StepUses(manual, numbers, Step::tools);
-        return manual.tools().stream().map(t -> new ToolRow(t, uses.of(t.id()))).toList();
+        Map<String, List<Range>> stays = stays(manual, numbers);
+        return manual.tools().stream()
+                .map(t -> new ToolRow(t, uses.of(t.id()), stays.getOrDefault(t.id(), List.of())))
+                .toList();
+    }
+
+    /** From where to where tools stay in place as aids, by the tool. */
+    private static Map<String, List<Range>> stays(Manual manual, StepNumbers numbers) {
+        Map<String, List<Range>> stays = new HashMap<>();
+        for (Matter aid : manual.matters()) {
+            if (aid.kind() != Matter.Kind.AID || aid.tool() == null) {
+                continue;
+            }
+            List<Integer> placed = numbers.of(doing(manual, Action.Verb.PUT_IN_PLACE, aid));
+            List<Integer> taken = numbers.of(doing(manual, Action.Verb.TAKE_AWAY, aid));
+            if (!placed.isEmpty()) {
+                int last = taken.isEmpty() ? 0 : taken.get(taken.size() - 1);
+                stays.computeIfAbsent(aid.tool(), t -> new ArrayList<>())
+                        .add(new Range(placed.get(0), last));
+            }
+        }
+        return stays;
+    }
+
+    private static List<String> doing(Manual manual, Action.Verb verb, Matter aid) {
+        return manual.steps()
+                .filter(
+                        s ->
+                                s.actions().stream()
+                                        .anyMatch(
+                                                a ->
+                                                        a.verb() == verb
+                                                                && a.object().equals(aid.id())))
+                .map(Step::id)
+                .toList();
     }
 
     private static List<ConsumableRow> consumables(Manual manual, StepNumbers numbers) {

@@ -7,7 +7,9 @@ import methodos.core.Samples;
 import methodos.core.kit.StoreList.Extra;
 import methodos.core.kit.StoreList.InKit;
 import methodos.core.kit.StoreList.PartRow;
+import methodos.core.manual.Action;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Matter;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Reading;
@@ -56,6 +58,22 @@ class StoreListTest {
                 .singleElement()
                 .satisfies(e -> assertThat(e.part().id()).isEqualTo("p4"));
         assertThat(row(manual(), "p4", ALL).extra()).isEqualTo(Extra.ORDER);
+    }
+
+    @Test
+    void anAidThatIsAToolStaysFromWhereItIsPutInPlace() {
+        Manual m = manual().withMatter(new Matter("m1", Matter.Kind.AID, "puller", "", "t2", null));
+        m = acting(m, "s1", Action.Verb.PUT_IN_PLACE);
+        assertThat(StoreList.of(m, ALL).tools().get(1).inPlace())
+                .containsExactly(new StoreList.Range(1, 0));
+        m = acting(m, "s3", Action.Verb.TAKE_AWAY);
+        assertThat(StoreList.of(m, ALL).tools().get(1).inPlace())
+                .containsExactly(new StoreList.Range(1, 3));
+        assertThat(StoreList.of(m, ALL).tools().get(0).inPlace()).isEmpty();
+    }
+
+    private static Manual acting(Manual m, String step, Action.Verb verb) {
+        return m.withStep(m.step(step).orElseThrow().withActions(List.of(new Action(verb, "m1"))));
     }
 
     @Test

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -22,6 +23,7 @@ import methodos.core.manual.Matter;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
+import methodos.core.manual.Tool;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -99,9 +101,13 @@ final class StepActions {
         List<String> known =
                 verb.ofJoint()
                         ? project.manual().joints().stream().map(Joint::name).toList()
-                        : project.manual().matters().stream()
-                                .filter(m -> verb.of(m.kind()))
-                                .map(Matter::name)
+                        : Stream.concat(
+                                        project.manual().matters().stream()
+                                                .filter(m -> verb.of(m.kind()))
+                                                .map(Matter::name),
+                                        verb == Action.Verb.PUT_IN_PLACE
+                                                ? project.manual().tools().stream().map(Tool::label)
+                                                : Stream.of())
                                 .toList();
         PickField field =
                 Controls.named(

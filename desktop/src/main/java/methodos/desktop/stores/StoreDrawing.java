@@ -257,9 +257,21 @@ final class StoreDrawing {
                 right ? y : y + 12);
     }
 
-    void tool(Canvas canvas, StoreScale scale, Tool tool, List<Integer> steps, boolean chosen) {
+    /** A tool with its uses; as an aid, from where it is put in place to where it is taken away. */
+    void tool(Canvas canvas, StoreScale scale, StoreList.ToolRow row, boolean chosen) {
+        Tool tool = row.tool();
         String note = tool.kind() == Tool.Kind.STANDARD ? "" : words.of(tool.kind());
-        used(canvas, scale, tool.label(), note, steps, chosen);
+        used(canvas, scale, tool.label(), note, row.steps(), chosen);
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        double y = TOOL / 2;
+        for (StoreList.Range stay : row.inPlace()) {
+            boolean stays = stay.last() == 0;
+            g.setStroke(stays ? colors().open() : colors().mark());
+            g.setLineWidth(3);
+            double end = stays ? scale.x(scale.steps()) : scale.x(stay.last());
+            g.strokeLine(scale.x(stay.first()), y, end, y);
+            g.setLineWidth(1);
+        }
     }
 
     /** A line with a bar at each step that uses the thing. */

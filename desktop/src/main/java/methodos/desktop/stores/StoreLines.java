@@ -167,7 +167,7 @@ final class StoreLines extends VBox {
                 drawing.part(canvas, scale, part.row(), isSelected());
             } else if (row instanceof StoreRow.Tools tool) {
                 canvas.setHeight(StoreDrawing.TOOL);
-                drawing.tool(canvas, scale, tool.row().tool(), tool.row().steps(), isSelected());
+                drawing.tool(canvas, scale, tool.row(), isSelected());
             } else if (row instanceof StoreRow.Consumables c) {
                 canvas.setHeight(StoreDrawing.TOOL);
                 drawing.used(
