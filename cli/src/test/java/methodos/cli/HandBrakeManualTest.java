@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import methodos.core.check.Checks;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
+import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.demo.DemoProject;
@@ -44,5 +46,11 @@ class HandBrakeManualTest extends DemoManualChecks {
         assertThat(OpenPoints.of(workspace, Sight.EVERYTHING))
                 .extracting(OpenPoint::key)
                 .containsExactlyInAnyOrder("open.footage.none", "open.limit");
+    }
+
+    @Test
+    void itsLedgerClosesAndItIsSafe() {
+        Checks.Result result = new Checks(HazardRules.shipped()).of(workspace);
+        assertThat(result.grave()).isEmpty();
     }
 }

@@ -33,9 +33,9 @@ public final class PartNames {
                                         t.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}-]+"))));
     }
 
-    /** "O-ring, end cap" is an O-ring; "travel stop screw" a screw. */
+    /** "O-ring, end cap" is an O-ring; "brake shoe with lining" a shoe. */
     public static String head(String name) {
-        String before = name.split("[,(]")[0].strip().toLowerCase(Locale.ROOT);
+        String before = name.split("[,(]| with | of | for ")[0].strip().toLowerCase(Locale.ROOT);
         String[] all = before.split("\\s+");
         return all[all.length - 1];
     }

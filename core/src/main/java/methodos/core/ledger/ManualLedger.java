@@ -38,7 +38,7 @@ public final class ManualLedger {
     private final Map<Applicability, Set<String>> concerned = new HashMap<>();
     private final Map<String, Part> parts;
     private final Map<String, Tool> tools;
-    private final Set<String> joints;
+    private final Map<String, Joint> joints;
     private final Set<String> matters;
     private final Map<String, List<String>> isolated = new HashMap<>();
     private final Map<String, List<String>> restored = new HashMap<>();
@@ -61,7 +61,7 @@ public final class ManualLedger {
         groups = ClaimedUnits.of(manual);
         parts = byId(manual.parts(), Part::id);
         tools = byId(manual.tools(), Tool::id);
-        joints = manual.joints().stream().map(Joint::id).collect(Collectors.toSet());
+        joints = byId(manual.joints(), Joint::id);
         matters = manual.matters().stream().map(Matter::id).collect(Collectors.toSet());
         energies();
         ledger = Ledger.of(ledgerCase());
@@ -139,8 +139,8 @@ public final class ManualLedger {
         }
         return new LedgerCase(
                 manual.variants().isEmpty() ? List.of() : names,
-                manual.parts().stream().map(this::part).toList(),
-                manual.joints().stream().map(this::joint).toList(),
+                parts.values().stream().map(this::part).toList(),
+                joints.values().stream().map(this::joint).toList(),
                 kits(),
                 manual.energies().stream().filter(Energy::concernsSome).map(this::energy).toList(),
                 steps);
@@ -185,7 +185,7 @@ public final class ManualLedger {
         return new LedgerCase.Energy(
                 energy.id(),
                 energy.parts().stream().filter(parts::containsKey).toList(),
-                energy.joints().stream().filter(joints::contains).toList());
+                energy.joints().stream().filter(joints::containsKey).toList());
     }
 
     /** Without kits there is nothing to hold the new parts against. */
@@ -211,7 +211,7 @@ public final class ManualLedger {
                 .filter(
                         a ->
                                 a.verb().ofJoint()
-                                        ? joints.contains(a.object())
+                                        ? joints.containsKey(a.object())
                                         : matters.contains(a.object()))
                 .map(a -> phased(a, size))
                 .forEach(all::add);
@@ -221,7 +221,7 @@ public final class ManualLedger {
                 .filter(Objects::nonNull)
                 .forEach(all::add);
         step.joints().stream()
-                .filter(joints::contains)
+                .filter(joints::containsKey)
                 .forEach(
                         j ->
                                 all.add(

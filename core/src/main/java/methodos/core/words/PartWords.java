@@ -3,10 +3,15 @@ package methodos.core.words;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import methodos.core.manual.Part;
 
 /** Names of parts in running text: "O-ring, pinion, upper" is an "upper pinion O-ring". */
 public final class PartWords {
+
+    /** What stands behind the thing itself: "brake shoe with lining". */
+    private static final Pattern MORE = Pattern.compile(" (?:with|of|for|to|in) ");
 
     private PartWords() {}
 
@@ -23,7 +28,12 @@ public final class PartWords {
         if (count == 1) {
             return words.of(fresh ? "draft.oneNew" : "draft.oneOf", name);
         }
-        return words.of(fresh ? "draft.manyNew" : "draft.manyOf", count, plural(name));
+        Matcher more = MORE.matcher(name);
+        int end = more.find() ? more.start() : name.length();
+        return words.of(
+                fresh ? "draft.manyNew" : "draft.manyOf",
+                count,
+                plural(name.substring(0, end)) + name.substring(end));
     }
 
     private static String plural(String name) {

@@ -78,7 +78,8 @@ class PlainLanguageTest {
                 "O-ring, end cap | Discard both O-rings. | true",
                 "guide band | Take both bands off. | true",
                 "travel stop screw | Turn the spindle out. | false",
-                "bushing | Press the bushings in. | true"
+                "bushing | Press the bushings in. | true",
+                "brake shoe with lining | Take both shoes off. | true"
             })
     void aPartIsCalledByTheLastWordOfItsName(String name, String text, boolean named) {
         Part part = new Part("p", "1", "", name, "", 1, ReuseRule.INSPECT, null, "");
