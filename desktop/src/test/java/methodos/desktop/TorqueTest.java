@@ -286,4 +286,24 @@ class TorqueTest extends RealWindow {
         fill(robot, "#adapter", "400 mm");
         assertThat(node(robot, "#message", Label.class).getText()).startsWith("wrench, adapter");
     }
+
+    @Test
+    void tabKeepsWhatWasTypedAndGoesToTheNextField(FxRobot robot) throws Exception {
+        inView(robot, "#jointClass");
+        robot.clickOn("#jointClass");
+        robot.interact(() -> robot.lookup("#jointClass").queryAs(TextField.class).setText("10.9"));
+        robot.type(KeyCode.TAB);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(now().propertyClass()).isEqualTo("10.9");
+        assertThat(robot.lookup("#jointCondition").query().isFocused()).isTrue();
+    }
+
+    @Test
+    void theOrderOfTheManualStandsAsAPromptOnly(FxRobot robot) {
+        robot.interact(() -> project.apply(TorqueEdits.joint(cap.id(), j -> j.withOrder(""))));
+        WaitForAsyncUtils.waitForFxEvents();
+        TextField order = robot.lookup("#jointOrder").queryAs(TextField.class);
+        assertThat(order.getText()).isEmpty();
+        assertThat(order.getPromptText()).isEqualTo("star, as this manual does it");
+    }
 }

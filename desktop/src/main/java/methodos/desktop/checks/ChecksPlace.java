@@ -182,6 +182,9 @@ public final class ChecksPlace implements PlaceView {
                     case NOT_RESTORED, RESTORED_TOO_EARLY -> Place.UNIT;
                     default -> Place.STEPS;
                 };
+        if (finding.key().equals("finding.NO_VALUE.limit")) {
+            place = Place.STEPS; // limits are set where they are measured
+        }
         String step = finding.steps().isEmpty() ? null : finding.steps().get(0);
         return new OpenPoint(place, finding.key(), List.of(), step, finding.subject());
     }

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -62,7 +61,7 @@ final class JointPanel extends VBox {
             Consumer<String> message,
             Consumer<OpenPoint> go) {
         super(6);
-        this.screws = new OrderDrawing(theme);
+        this.screws = new OrderDrawing(theme, project);
         this.go = go;
         this.project = project;
         this.words = project.words();
@@ -71,7 +70,14 @@ final class JointPanel extends VBox {
         setId("jointPanel");
     }
 
+    /**
+     * @param joint as it is practised, null where none is chosen
+     */
     void show(Joint joint) {
+        Controls.anew(this, () -> fill(joint));
+    }
+
+    private void fill(Joint joint) {
         getChildren().clear();
         if (joint == null) {
             return;
@@ -102,10 +108,7 @@ final class JointPanel extends VBox {
                                 "jointStages",
                                 String.join(", ", joint.stages()),
                                 text -> change(joint, j -> j.withStages(stages(text)))),
-                        field(
-                                "jointOrder",
-                                joint.order(),
-                                text -> change(joint, j -> j.withOrder(text))),
+                        order(joint, project.manual().joint(joint.id()).orElse(joint)),
                         field(
                                 "jointSecond",
                                 print(joint.second()),
@@ -235,25 +238,27 @@ final class JointPanel extends VBox {
 
     private HBox field(String id, String now, Consumer<String> keep) {
         TextField field = Controls.named(new TextField(now), id, words.of("torque." + id));
-        Controls.kept(
-                field,
-                text -> {
-                    try {
-                        keep.accept(text);
-                    } catch (IllegalArgumentException e) {
-                        message.accept(e.getMessage());
-                    }
-                });
+        Controls.kept(field, keep, message);
         return named(id, field);
+    }
+
+    /**
+     * The order that the joint itself has; that of the manual's way stands as what goes without.
+     */
+    private HBox order(Joint practised, Joint own) {
+        HBox row = field("jointOrder", own.order(), text -> change(own, j -> j.withOrder(text)));
+        if (own.order().isEmpty() && !practised.order().isEmpty()) {
+            TextField field = (TextField) row.getChildren().get(1);
+            field.setPromptText(words.of("torque.orderOfManual", practised.order()));
+        }
+        return row;
     }
 
     private HBox named(String id, Control control) {
         Label name = Controls.label(words.of("torque." + id), "soft");
         name.setMinWidth(NAME);
         HBox.setHgrow(control, Priority.ALWAYS);
-        HBox row = new HBox(4, name, control);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
+        return Controls.row(4, name, control);
     }
 
     /** The screws in their order, where a figure of the joint's step shows them. */
@@ -262,7 +267,7 @@ final class JointPanel extends VBox {
                 .ifPresent(
                         shown -> {
                             Canvas canvas = new Canvas(OrderDrawing.WIDTH, OrderDrawing.HEIGHT);
-                            screws.draw(canvas, shown.order());
+                            screws.draw(canvas, shown);
                             canvas.setAccessibleText(words.of("torque.orderOf", joint.name()));
                             getChildren()
                                     .addAll(

@@ -1,11 +1,22 @@
 package methodos.desktop.torque;
 
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import javafx.application.Platform;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
 import methodos.core.figure.ScrewNumbers;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Joint;
@@ -13,6 +24,8 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.core.manual.Step;
+import methodos.desktop.project.Aside;
+import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
 
@@ -25,16 +38,23 @@ final class OrderDrawing {
     private static final double INSET = 22;
     private static final double DISC = 13;
 
-    /** Width over height of a still; which one hardly matters for a small drawing. */
-    private static final double STILL = 16 / 9.0;
+    /** Width over height of a picture that is not read yet, or is gone. */
+    private static final double UNREAD = 16 / 9.0;
 
     /** A figure that shows the order, and its mark. */
     record Shown(Figure figure, Mark.ScrewOrder order) {}
 
     private final Theme theme;
+    private final OpenProject project;
 
-    OrderDrawing(Theme theme) {
+    /** Width over height by picture; their files are looked into once, beside the interface. */
+    private final Map<String, Double> shapes = new HashMap<>();
+
+    private final ExecutorService reading = Aside.thread("sizes of pictures");
+
+    OrderDrawing(Theme theme, OpenProject project) {
         this.theme = theme;
+        this.project = project;
     }
 
     /** The first figure of a step that tightens the joint, with screws in their order. */
@@ -54,12 +74,47 @@ final class OrderDrawing {
                 .findFirst();
     }
 
-    void draw(Canvas canvas, Mark.ScrewOrder order) {
+    /** Draws now, and again when the shape of the picture is known: the order hangs on it. */
+    void draw(Canvas canvas, Shown shown) {
+        String picture = shown.figure().picture();
+        Double shape = shapes.get(picture);
+        draw(canvas, shown.order(), shape == null ? UNREAD : shape);
+        if (shape == null && picture != null) {
+            Path file = project.stills().file(picture);
+            reading.execute(
+                    () -> {
+                        double read = shape(file).orElse(UNREAD);
+                        Platform.runLater(
+                                () -> {
+                                    shapes.put(picture, read);
+                                    draw(canvas, shown.order(), read);
+                                });
+                    });
+        }
+    }
+
+    /** Only the head of the file is read. */
+    private static Optional<Double> shape(Path file) {
+        try (ImageInputStream in = ImageIO.createImageInputStream(file.toFile())) {
+            Iterator<ImageReader> readers =
+                    in == null ? Collections.emptyIterator() : ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                return Optional.empty();
+            }
+            ImageReader reader = readers.next();
+            reader.setInput(in);
+            return Optional.of(reader.getWidth(0) / (double) reader.getHeight(0));
+        } catch (IOException gone) {
+            return Optional.empty();
+        }
+    }
+
+    private void draw(Canvas canvas, Mark.ScrewOrder order, double shape) {
         Palette colors = theme.palette().get();
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, WIDTH, HEIGHT);
-        List<Point> at = laidOut(order.screws());
-        List<Integer> numbers = ScrewNumbers.of(order, STILL, 1);
+        List<Point> at = laidOut(order.screws(), shape);
+        List<Integer> numbers = ScrewNumbers.of(order, shape, 1);
         Point[] inOrder = new Point[at.size()];
         for (int i = 0; i < at.size(); i++) {
             inOrder[numbers.get(i) - 1] = at.get(i);
@@ -85,9 +140,9 @@ final class OrderDrawing {
     }
 
     /** The screws as they lie to each other, as large as there is room. */
-    private static List<Point> laidOut(List<Point> screws) {
-        double left = screws.stream().mapToDouble(Point::x).min().orElse(0) * STILL;
-        double right = screws.stream().mapToDouble(Point::x).max().orElse(1) * STILL;
+    private static List<Point> laidOut(List<Point> screws, double shape) {
+        double left = screws.stream().mapToDouble(Point::x).min().orElse(0) * shape;
+        double right = screws.stream().mapToDouble(Point::x).max().orElse(1) * shape;
         double top = screws.stream().mapToDouble(Point::y).min().orElse(0);
         double bottom = screws.stream().mapToDouble(Point::y).max().orElse(1);
         double scale =
@@ -100,7 +155,7 @@ final class OrderDrawing {
                 .map(
                         p ->
                                 new Point(
-                                        x0 + (p.x() * STILL - left) * scale,
+                                        x0 + (p.x() * shape - left) * scale,
                                         y0 + (p.y() - top) * scale))
                 .toList();
     }

@@ -111,8 +111,9 @@ public final class TorquePlace implements PlaceView {
                         });
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
+        node.sceneProperty().addListener(o -> refresh());
         project.openPoints().addListener(o -> refreshDecisions());
-        refresh();
+        fill();
     }
 
     /** Opens a decision or a fault to work on it. */
@@ -177,7 +178,14 @@ public final class TorquePlace implements PlaceView {
         panel.show(Practised.of(project.manual()).joint(joint).orElse(null));
     }
 
+    /** What is not in view is drawn when it comes into view. */
     private void refresh() {
+        if (node.getScene() != null) {
+            fill();
+        }
+    }
+
+    private void fill() {
         limits.refresh(false);
         refreshDecisions();
         joints = TighteningTable.of(project.manual(), project.sight().get());

@@ -319,6 +319,13 @@ public final class UnitPlace implements PlaceView {
     }
 
     @Override
+    public void go(OpenPoint point) {
+        if (point.subject() != null && project.manual().energy(point.subject()).isPresent()) {
+            chooseEnergy(Optional.of(point.subject()));
+        }
+    }
+
+    @Override
     public String subtitle() {
         return words.of("unit.subtitle");
     }
