@@ -106,6 +106,7 @@ sealed interface FindingRow {
             }
         }
         OpenPoints.counts(points).forEach((place, count) -> rows.add(new Elsewhere(place, count)));
+        covered(result.coverage(), words, rows);
         return rows;
     }
 

@@ -89,6 +89,14 @@ class ChecksTest extends RealWindow {
         show(robot, Place.CHECKS);
         until(() -> !list(robot).getItems().isEmpty());
         assertThat(list(robot).getItems().get(0)).isInstanceOf(FindingRow.Nothing.class);
+        assertThat(list(robot).getItems())
+                .filteredOn(FindingRow.Covered.class::isInstance)
+                .extracting(r -> ((FindingRow.Covered) r).sentence())
+                .hasSize(1 + manual().clips().size())
+                .first()
+                .asString()
+                .startsWith("78 steps: ")
+                .endsWith("78 accepted");
         assertThat(foot(robot)).endsWith("none stays open.");
         assertThat(node(robot, "#ledgerUnits", ComboBox.class).getItems().size()).isEqualTo(4);
     }
