@@ -25,6 +25,14 @@ public final class PlainLanguage {
     private static final Pattern LATE_CONDITION =
             Pattern.compile(
                     "^(?<do>\\p{Lu}[^,;:]+?),? (?<if>(if|when|unless) [^,;]+?)(?<end>[.!])$");
+    private static final Pattern ABOUT_IT = Pattern.compile("^(if|when|unless) it ");
+
+    /** "the seal", up to a word that says where or how. */
+    private static final Pattern THING =
+            Pattern.compile(
+                    "\\bthe (?:[\\p{L}-]+ ){0,2}?[\\p{L}-]+"
+                            + "(?=$| (?:off|on|out|in|down|up|from|into|with|to|again|back|by)\\b)");
+
     private static final Pattern PRONOUN = Pattern.compile("\\b(it|them|they)\\b");
     private static final Pattern BARE_VALUE =
             Pattern.compile(
@@ -102,7 +110,7 @@ public final class PlainLanguage {
         }
     }
 
-    /** "Replace the seal if it is worn." becomes "If it is worn, replace the seal." */
+    /** "Replace the seal if it is worn." becomes "If the seal is worn, replace it." */
     private static void lateCondition(String text, String sentence, List<Remark> remarks) {
         Matcher late = LATE_CONDITION.matcher(sentence);
         if (!late.matches() || late.group("do").toLowerCase(Locale.ROOT).startsWith("if ")) {
@@ -110,6 +118,12 @@ public final class PlainLanguage {
         }
         String condition = late.group("if");
         String instruction = late.group("do");
+        Matcher thing = THING.matcher(instruction);
+        if (ABOUT_IT.matcher(condition).find() && thing.find()) {
+            // what comes first has to name the thing
+            condition = ABOUT_IT.matcher(condition).replaceFirst("$1 " + thing.group() + " ");
+            instruction = thing.replaceFirst("it");
+        }
         String turned =
                 Character.toUpperCase(condition.charAt(0))
                         + condition.substring(1)

@@ -120,16 +120,14 @@ public final class Repairs {
         }
         String from = finding.steps().get(finding.steps().size() - 1);
         return ExpectedPlace.of(manual, from)
-                .map(
-                        place ->
-                                Repair.of(
-                                        "repair.addStep",
-                                        edit(
-                                                "edit.repair",
-                                                m ->
-                                                        place.put(
-                                                                m.withIdTaken(),
-                                                                fitting(m, part.get(), finding)))));
+                .map(place -> adding(place, m -> fitting(m, part.get(), finding)));
+    }
+
+    /** A step more at a place. */
+    private static Repair adding(ExpectedPlace place, Function<Manual, Step> made) {
+        return Repair.of(
+                "repair.addStep",
+                edit("edit.repair", m -> place.put(m.withIdTaken(), made.apply(m))));
     }
 
     private Step fitting(Manual manual, Part part, Finding finding) {
@@ -187,21 +185,10 @@ public final class Repairs {
                 == 1;
     }
 
-    private Optional<Repair> atEnd(Manual manual, Stage.Kind kind, Function<Manual, Step> made) {
+    private static Optional<Repair> atEnd(
+            Manual manual, Stage.Kind kind, Function<Manual, Step> made) {
         return manual.stage(kind)
-                .map(
-                        stage ->
-                                Repair.of(
-                                        "repair.addStep",
-                                        edit(
-                                                "edit.repair",
-                                                m ->
-                                                        new ExpectedPlace(
-                                                                        stage.id(),
-                                                                        Integer.MAX_VALUE)
-                                                                .put(
-                                                                        m.withIdTaken(),
-                                                                        made.apply(m)))));
+                .map(stage -> adding(new ExpectedPlace(stage.id(), Integer.MAX_VALUE), made));
     }
 
     private Optional<Repair> restore(Manual manual, Finding finding) {
@@ -301,28 +288,18 @@ public final class Repairs {
                 m -> acting(m, text.match(mark.get().name()), mark.get(), match));
     }
 
+    /** Before anything comes off. */
     private Optional<Repair> mark(Manual manual, Finding finding) {
         Optional<Matter> mark = manual.matter(finding.subject());
         Optional<Stage> first = manual.stage(Stage.Kind.TAKE_DOWN);
         if (mark.isEmpty() || first.isEmpty()) {
             return Optional.empty();
         }
+        Action made = new Action(Action.Verb.MARK, mark.get().id());
         return Optional.of(
-                Repair.of(
-                        "repair.addStep",
-                        edit(
-                                "edit.repair",
-                                m ->
-                                        new ExpectedPlace(first.get().id(), 0)
-                                                .put(
-                                                        m.withIdTaken(),
-                                                        acting(
-                                                                m,
-                                                                text.mark(mark.get().name()),
-                                                                mark.get(),
-                                                                new Action(
-                                                                        Action.Verb.MARK,
-                                                                        mark.get().id()))))));
+                adding(
+                        new ExpectedPlace(first.get().id(), 0),
+                        m -> acting(m, text.mark(mark.get().name()), mark.get(), made)));
     }
 
     private Optional<Repair> wording(Manual manual, Finding finding) {

@@ -57,7 +57,9 @@ class PlainLanguageTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "Look at it. Replace the seal if it is worn. | Look at it. If it is worn, replace the seal.",
+                "Look at it. Replace the seal if it is worn. | Look at it. If the seal is worn, replace it.",
+                "Put the end cap on if it is dry. | If the end cap is dry, put it on.",
+                "Lift the lid off when the oil is out. | When the oil is out, lift the lid off.",
                 "Tighten the nut to 25 ft-lbs. | Tighten the nut to 25 lbf·ft.",
                 "Turn the screw 60 degrees further. | Turn the screw 60° further."
             })

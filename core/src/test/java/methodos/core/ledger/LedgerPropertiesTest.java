@@ -141,12 +141,7 @@ class LedgerPropertiesTest {
                 .map(
                         p -> {
                             LedgerAction.Install a = (LedgerAction.Install) p.action();
-                            p.step()
-                                    .actions
-                                    .set(
-                                            p.at(),
-                                            new LedgerAction.Install(
-                                                    a.subject(), a.count() - 1, a.fresh()));
+                            p.put(new LedgerAction.Install(a.subject(), a.count() - 1, a.fresh()));
                             return new Expected(
                                     Rule.NOT_REFITTED,
                                     a.subject(),
@@ -160,11 +155,7 @@ class LedgerPropertiesTest {
                 .map(
                         p -> {
                             LedgerAction.Remove a = (LedgerAction.Remove) p.action();
-                            p.step()
-                                    .actions
-                                    .set(
-                                            p.at(),
-                                            new LedgerAction.Remove(a.subject(), a.count() - 1));
+                            p.put(new LedgerAction.Remove(a.subject(), a.count() - 1));
                             return new Expected(
                                     Rule.TOO_MANY_FITTED,
                                     a.subject(),
@@ -177,11 +168,7 @@ class LedgerPropertiesTest {
                 .map(
                         p -> {
                             LedgerAction.Remove a = (LedgerAction.Remove) p.action();
-                            p.step()
-                                    .actions
-                                    .set(
-                                            p.at(),
-                                            new LedgerAction.Remove(a.subject(), a.count() + 1));
+                            p.put(new LedgerAction.Remove(a.subject(), a.count() + 1));
                             return new Expected(Rule.TOO_MANY_REMOVED, a.subject(), p.step().id);
                         });
     }
@@ -192,12 +179,7 @@ class LedgerPropertiesTest {
                 .map(
                         p -> {
                             LedgerAction.Install a = (LedgerAction.Install) p.action();
-                            p.step()
-                                    .actions
-                                    .set(
-                                            p.at(),
-                                            new LedgerAction.Install(
-                                                    a.subject(), a.count(), false));
+                            p.put(new LedgerAction.Install(a.subject(), a.count(), false));
                             return new Expected(Rule.REUSED, a.subject(), p.step().id);
                         });
     }
@@ -216,12 +198,7 @@ class LedgerPropertiesTest {
                 .map(
                         p -> {
                             String joint = p.action().subject();
-                            p.step()
-                                    .actions
-                                    .set(
-                                            p.at(),
-                                            new LedgerAction.Tighten(
-                                                    joint, Optional.empty(), true));
+                            p.put(new LedgerAction.Tighten(joint, Optional.empty(), true));
                             return new Expected(
                                     Rule.NOT_TIGHTENED,
                                     joint,
@@ -247,12 +224,7 @@ class LedgerPropertiesTest {
                 .map(
                         p -> {
                             String joint = p.action().subject();
-                            p.step()
-                                    .actions
-                                    .set(
-                                            p.at(),
-                                            new LedgerAction.Tighten(
-                                                    joint, Optional.of("13 mm"), false));
+                            p.put(new LedgerAction.Tighten(joint, Optional.of("13 mm"), false));
                             return new Expected(
                                     Rule.OTHER_SIZE,
                                     joint,

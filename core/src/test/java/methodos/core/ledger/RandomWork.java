@@ -164,6 +164,10 @@ final class RandomWork {
         LedgerAction action() {
             return step.actions.get(at);
         }
+
+        void put(LedgerAction other) {
+            step.actions.set(at, other);
+        }
     }
 
     List<Place> places(Class<? extends LedgerAction> kind) {

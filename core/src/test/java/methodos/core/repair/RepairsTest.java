@@ -1,0 +1,258 @@
+package methodos.core.repair;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import methodos.core.check.Checks;
+import methodos.core.finding.Finding;
+import methodos.core.finding.Rule;
+import methodos.core.hazard.HazardRules;
+import methodos.core.manual.Action;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Energy;
+import methodos.core.manual.Hazard;
+import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Matter;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
+import methodos.core.manual.Value;
+import methodos.core.manual.Variant;
+import methodos.core.narration.Workspace;
+import methodos.core.words.Words;
+import org.junit.jupiter.api.Test;
+
+/** Each repair settles its finding, and what it adds is drafted. */
+class RepairsTest {
+
+    private final Checks checks = new Checks(HazardRules.shipped());
+    private final Repairs repairs =
+            new Repairs(checks.hazardRules(), checks.language(), new Words(null, Locale.ENGLISH));
+
+    private static Part part(String id, String name, int count, ReuseRule reuse) {
+        return new Part(id, id, "", name, "", count, reuse, null, "");
+    }
+
+    private static Step step(String id, String text, PartUse... uses) {
+        return Step.of(id, text, List.of(), List.of()).withParts(List.of(uses));
+    }
+
+    private static Step acting(String id, String text, Action.Verb verb, String object) {
+        return step(id, text).withActions(List.of(new Action(verb, object)));
+    }
+
+    private static Manual with(Manual manual, Stage.Kind kind, Step... steps) {
+        return manual.withStages(
+                manual.stages().stream()
+                        .map(s -> s.kind() == kind ? s.withSteps(List.of(steps)) : s)
+                        .toList());
+    }
+
+    /** A cap with its ring and four screws, taken off and put on again. */
+    private static Manual sound() {
+        Joint joint =
+                JointBuilder.builder()
+                        .id("j")
+                        .name("Cap to body")
+                        .fastener("screw")
+                        .count(4)
+                        .order("cross")
+                        .stages(List.of("4 N·m"))
+                        .torque(Value.of("8 N·m"))
+                        .build();
+        Manual manual =
+                Manual.titled("x")
+                        .withPart(part("screw", "screw", 4, ReuseRule.REUSE))
+                        .withPart(part("cap", "cap", 1, ReuseRule.INSPECT))
+                        .withPart(part("ring", "O-ring, cap", 2, ReuseRule.ALWAYS_NEW))
+                        .withJoint(joint);
+        manual =
+                with(
+                        manual,
+                        Stage.Kind.TAKE_DOWN,
+                        step("a", "Take the screws out.", new PartUse("screw", 4))
+                                .withActions(List.of(new Action(Action.Verb.LOOSEN, "j"))),
+                        step("b", "Take the cap off.", new PartUse("cap", 1)),
+                        step("c", "Take both O-rings out.", new PartUse("ring", 2)));
+        return with(
+                manual,
+                Stage.Kind.BUILD_UP,
+                step("d", "Fit both O-rings.", new PartUse("ring", 2)),
+                step("e", "Put the cap on.", new PartUse("cap", 1)),
+                step("f", "Fit the screws.", new PartUse("screw", 4)).withJoints(List.of("j")));
+    }
+
+    private List<Finding> found(Manual manual, Rule rule) {
+        return checks.of(new Workspace(manual, Map.of())).findings().stream()
+                .filter(f -> f.rule() == rule)
+                .toList();
+    }
+
+    private Manual repaired(Manual manual, Rule rule) {
+        Finding finding = found(manual, rule).get(0);
+        Manual mended = repairs.of(manual, finding).orElseThrow().edit().change().apply(manual);
+        assertThat(found(mended, rule)).isEmpty();
+        return mended;
+    }
+
+    private static List<String> texts(Manual manual, Stage.Kind kind) {
+        return manual.stage(kind).orElseThrow().steps().stream().map(Step::text).toList();
+    }
+
+    @Test
+    void theSampleIsSound() {
+        assertThat(checks.of(new Workspace(sound(), Map.of())).grave()).isEmpty();
+    }
+
+    @Test
+    void aPartIsFittedBetweenWhatCameOffBesideIt() {
+        Manual mended = repaired(sound().withoutStep("e"), Rule.NOT_REFITTED);
+        assertThat(texts(mended, Stage.Kind.BUILD_UP))
+                .containsExactly("Fit both O-rings.", "Fit the cap.", "Fit the screws.");
+        assertThat(mended.steps().filter(s -> !s.accepted()).map(Step::text))
+                .containsExactly("Fit the cap.");
+    }
+
+    @Test
+    void whatIsAlwaysNewIsFittedNew() {
+        Manual mended = repaired(sound().withoutStep("d"), Rule.NOT_REFITTED);
+        assertThat(texts(mended, Stage.Kind.BUILD_UP).get(0)).isEqualTo("Fit 2 new cap O-rings.");
+    }
+
+    @Test
+    void aNumberThatIsTooSmallIsRaised() {
+        Manual fewer =
+                sound().withStep(
+                                sound().step("d")
+                                        .orElseThrow()
+                                        .withParts(List.of(new PartUse("ring", 1))));
+        Manual mended = repaired(fewer, Rule.NOT_REFITTED);
+        assertThat(mended.step("d").orElseThrow().parts()).containsExactly(new PartUse("ring", 2));
+    }
+
+    @Test
+    void aJointIsTightenedWhereItsScrewsGoIn() {
+        Manual loose = sound().withStep(sound().step("f").orElseThrow().withJoints(List.of()));
+        Manual mended = repaired(loose, Rule.NOT_TIGHTENED);
+        assertThat(mended.step("f").orElseThrow().joints()).containsExactly("j");
+    }
+
+    @Test
+    void aJointWithoutScrewsOfTheListGetsAStepWithItsValue() {
+        Manual loose =
+                sound().withJoint(sound().joint("j").orElseThrow().withFastener(null))
+                        .withStep(sound().step("f").orElseThrow().withJoints(List.of()));
+        Manual mended = repaired(loose, Rule.NOT_TIGHTENED);
+        assertThat(texts(mended, Stage.Kind.BUILD_UP))
+                .endsWith("Tighten Cap to body crosswise: 4 N·m, then 8 N·m.");
+    }
+
+    @Test
+    void aidsFluidsAndMarksAreClosed() {
+        Manual open =
+                sound().withMatter(new Matter("pin", Matter.Kind.AID, "guide pins"))
+                        .withMatter(new Matter("oil", Matter.Kind.FLUID, "gear oil"))
+                        .withMatter(new Matter("line", Matter.Kind.MARK, "line across the cap"));
+        open =
+                with(
+                        open,
+                        Stage.Kind.PREPARE,
+                        acting("p", "Screw the pins in.", Action.Verb.PUT_IN_PLACE, "pin"),
+                        acting("q", "Drain the gear oil.", Action.Verb.DRAIN, "oil"),
+                        acting("r", "Draw a line.", Action.Verb.MARK, "line")
+                                .withParts(List.of(new PartUse("cap", 1))));
+        Manual mended = repaired(open, Rule.AID_LEFT);
+        mended = repaired(mended, Rule.NOT_FILLED);
+        mended = repaired(mended, Rule.NOT_MATCHED);
+        assertThat(texts(mended, Stage.Kind.BUILD_UP))
+                .endsWith("Take away guide pins.", "Fill in gear oil.");
+        assertThat(mended.step("e").orElseThrow().actions())
+                .containsExactly(new Action(Action.Verb.MATCH, "line"));
+    }
+
+    @Test
+    void aMarkIsMadeBeforeAnythingComesOff() {
+        Manual open =
+                sound().withMatter(new Matter("line", Matter.Kind.MARK, "line across the cap"))
+                        .withStep(
+                                sound().step("e")
+                                        .orElseThrow()
+                                        .withActions(
+                                                List.of(new Action(Action.Verb.MATCH, "line"))));
+        assertThat(texts(repaired(open, Rule.NEVER_MARKED), Stage.Kind.TAKE_DOWN).get(0))
+                .isEqualTo("Mark it: line across the cap.");
+    }
+
+    @Test
+    void anEnergyIsGivenBackInTheTest() {
+        Manual shut =
+                with(sound(), Stage.Kind.PREPARE, step("p", "Shut the lever."))
+                        .withEnergy(
+                                new Energy(
+                                        "x",
+                                        "Heat",
+                                        "",
+                                        "",
+                                        List.of("p"),
+                                        List.of(),
+                                        Applicability.ALL));
+        Manual mended = repaired(shut, Rule.NOT_RESTORED);
+        assertThat(texts(mended, Stage.Kind.TEST)).containsExactly("Give back: Heat.");
+        assertThat(mended.energy("x").orElseThrow().restoreSteps()).hasSize(1);
+    }
+
+    @Test
+    void aStatementIsAddedOrBroughtForward() {
+        Manual bare =
+                with(
+                        sound(),
+                        Stage.Kind.INSPECT,
+                        step("s", "Take the snap ring off."),
+                        step("t", "Lay it down."));
+        Manual mended = repaired(bare, Rule.HAZARD_MISSING);
+        Hazard statement = mended.step("s").orElseThrow().hazards().get(0);
+        assertThat(statement.hazard()).isEqualTo("Snap rings fly");
+        Manual late = bare.withStep(bare.step("t").orElseThrow().withHazards(List.of(statement)));
+        Manual moved = repaired(late, Rule.HAZARD_LATE);
+        assertThat(moved.step("s").orElseThrow().hazards()).containsExactly(statement);
+        assertThat(moved.step("t").orElseThrow().hazards()).isEmpty();
+    }
+
+    @Test
+    void unitsSupplyAndWordsAreMended() {
+        Manual nobody =
+                sound().withVariants(List.of(new Variant("v", "D", null, "")))
+                        .withStep(
+                                sound().step("e")
+                                        .orElseThrow()
+                                        .withApplicability(Applicability.model("X")));
+        assertThat(repaired(nobody, Rule.NO_VARIANT).step("e").orElseThrow().applicability())
+                .isEqualTo(Applicability.ALL);
+        Manual old =
+                sound().withStep(
+                                sound().step("d")
+                                        .orElseThrow()
+                                        .withParts(
+                                                List.of(
+                                                        new PartUse(
+                                                                "ring",
+                                                                2,
+                                                                null,
+                                                                PartUse.Supply.SAME))));
+        assertThat(repaired(old, Rule.REUSED).step("d").orElseThrow().parts().get(0).supply())
+                .isEqualTo(PartUse.Supply.NEW);
+        Manual wordy =
+                sound().withStep(
+                                sound().step("e")
+                                        .orElseThrow()
+                                        .withText("Put the cap on if it is dry."));
+        assertThat(repaired(wordy, Rule.LANGUAGE).step("e").orElseThrow().text())
+                .isEqualTo("If the cap is dry, put it on.");
+    }
+}
