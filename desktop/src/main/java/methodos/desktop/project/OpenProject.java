@@ -10,6 +10,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -65,6 +66,7 @@ public final class OpenProject implements AutoCloseable {
                         thread.setDaemon(true);
                         return thread;
                     });
+    private final AtomicLong asked = new AtomicLong();
     private ScheduledFuture<?> saving;
     private Manual saved;
 
@@ -102,8 +104,12 @@ public final class OpenProject implements AutoCloseable {
     private void derive() {
         Workspace now = workspace.get();
         Sight eyes = sight.get();
+        long mine = asked.incrementAndGet();
         background.execute(
                 () -> {
+                    if (mine != asked.get()) {
+                        return; // there is a later state to derive from
+                    }
                     List<OpenPoint> points = OpenPoints.of(now, eyes);
                     Checks.Result result = checks.of(now);
                     Platform.runLater(

@@ -39,7 +39,7 @@ import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 
 /** The chosen joint: its rounds with the wrench for each, what its screw bears, what was said. */
-final class JointPanel extends VBox {
+final class JointPanel extends VBox implements AutoCloseable {
 
     private static final double WIDTH = 250;
     private static final double NAME = 104;
@@ -136,6 +136,11 @@ final class JointPanel extends VBox {
                 .ifPresent(q -> getChildren().add(new AdapterRow(q, words, message)));
         usual(joint);
         heard(joint);
+    }
+
+    @Override
+    public void close() {
+        screws.close();
     }
 
     private void change(Joint joint, UnaryOperator<Joint> change) {

@@ -30,7 +30,7 @@ import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
 
 /** The screws of a joint as they lie in its figure, with the way from one to the next. */
-final class OrderDrawing {
+final class OrderDrawing implements AutoCloseable {
 
     static final double WIDTH = 250;
     static final double HEIGHT = 150;
@@ -72,6 +72,11 @@ final class OrderDrawing {
                                         .filter(o -> o.screws().size() > 1)
                                         .map(o -> new Shown(f, o)))
                 .findFirst();
+    }
+
+    @Override
+    public void close() {
+        reading.shutdownNow();
     }
 
     /** Draws now, and again when the shape of the picture is known: the order hangs on it. */

@@ -252,6 +252,11 @@ public final class TorquePlace implements PlaceView {
     }
 
     @Override
+    public void close() {
+        panel.close();
+    }
+
+    @Override
     public String subtitle() {
         return words.of("torque.subtitle", joints.size(), limits.count());
     }
