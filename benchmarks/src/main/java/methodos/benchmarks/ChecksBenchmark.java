@@ -14,8 +14,8 @@ import methodos.core.manual.Energy;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Kit;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
@@ -91,7 +91,7 @@ public final class ChecksBenchmark {
         }
         List<Part> parts = new ArrayList<>();
         List<Joint> joints = new ArrayList<>();
-        List<Matter> matters = new ArrayList<>();
+        List<LedgerItem> items = new ArrayList<>();
         List<Kit.Content> contents = new ArrayList<>();
         List<Step> off = new ArrayList<>();
         List<Step> looked = new ArrayList<>();
@@ -120,7 +120,7 @@ public final class ChecksBenchmark {
                             .torque(Value.of((6 + i % 4) + " N·m"))
                             .applicability(units)
                             .build());
-            matters.add(new Matter("m" + i, Matter.Kind.MARK, "mark " + i));
+            items.add(new LedgerItem("m" + i, LedgerItem.Kind.MARK, "mark " + i));
             off.add(
                     step(
                                     "a" + i,
@@ -165,7 +165,7 @@ public final class ChecksBenchmark {
                 .withVariants(variants)
                 .withParts(parts)
                 .withJoints(joints)
-                .withMatters(matters)
+                .withLedgerItems(items)
                 .withKits(List.of(new Kit("k", "K", "kit", contents)))
                 .withWrenches(
                         List.of(

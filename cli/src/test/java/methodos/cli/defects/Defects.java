@@ -15,8 +15,8 @@ import methodos.core.manual.Decision;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
@@ -460,7 +460,7 @@ final class Defects {
 
     /** Oil that is drained somewhere in the take-down. */
     private void fluids() {
-        Manual m = sound.withMatter(new Matter("oil", Matter.Kind.FLUID, "gear oil"));
+        Manual m = sound.withLedgerItem(new LedgerItem("oil", LedgerItem.Kind.FLUID, "gear oil"));
         for (Step step : sound.stage(Stage.Kind.TAKE_DOWN).orElseThrow().steps()) {
             List<Action> actions = new ArrayList<>(step.actions());
             actions.add(new Action(Action.Verb.DRAIN, "oil"));

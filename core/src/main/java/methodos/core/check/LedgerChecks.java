@@ -32,7 +32,7 @@ final class LedgerChecks {
         manual.parts().forEach(p -> names.put(p.id(), name(p)));
         manual.joints().forEach(j -> names.put(j.id(), j.name()));
         manual.energies().forEach(e -> names.put(e.id(), e.name()));
-        manual.matters().forEach(m -> names.put(m.id(), m.name()));
+        manual.ledgerItems().forEach(m -> names.put(m.id(), m.name()));
         return names;
     }
 

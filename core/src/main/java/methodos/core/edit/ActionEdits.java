@@ -6,8 +6,8 @@ import java.util.Optional;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Joint;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.Tool;
 
@@ -36,8 +36,8 @@ public final class ActionEdits {
                     .map(id -> with(manual, step, new Action(verb, id)))
                     .orElse(manual);
         }
-        Optional<Matter> known =
-                manual.matters().stream()
+        Optional<LedgerItem> known =
+                manual.ledgerItems().stream()
                         .filter(x -> verb.of(x.kind()) && x.name().equalsIgnoreCase(name))
                         .findFirst();
         if (known.isPresent()) {
@@ -45,22 +45,23 @@ public final class ActionEdits {
         }
         // an aid that is called like a tool is that tool
         String tool =
-                verb.of(Matter.Kind.AID)
+                verb.of(LedgerItem.Kind.AID)
                         ? manual.tools().stream()
                                 .filter(t -> t.label().equalsIgnoreCase(name))
                                 .map(Tool::id)
                                 .findFirst()
                                 .orElse(null)
                         : null;
-        Matter made = new Matter(manual.nextId("m"), kind(verb), name, "", tool, Applicability.ALL);
+        LedgerItem made =
+                new LedgerItem(manual.nextId("m"), kind(verb), name, "", tool, Applicability.ALL);
         return with(
-                manual.withIdTaken().withMatter(made),
+                manual.withIdTaken().withLedgerItem(made),
                 step,
                 new Action(verb, made.id(), count, ""));
     }
 
-    private static Matter.Kind kind(Action.Verb verb) {
-        for (Matter.Kind kind : Matter.Kind.values()) {
+    private static LedgerItem.Kind kind(Action.Verb verb) {
+        for (LedgerItem.Kind kind : LedgerItem.Kind.values()) {
             if (verb.of(kind)) {
                 return kind;
             }
@@ -95,8 +96,8 @@ public final class ActionEdits {
     private static Manual forgotten(Manual manual) {
         List<String> used =
                 manual.steps().flatMap(s -> s.actions().stream()).map(Action::object).toList();
-        return manual.withMatters(
-                manual.matters().stream().filter(x -> used.contains(x.id())).toList());
+        return manual.withLedgerItems(
+                manual.ledgerItems().stream().filter(x -> used.contains(x.id())).toList());
     }
 
     /**

@@ -11,8 +11,8 @@ import methodos.core.ledger.PartLine;
 import methodos.core.manual.Action;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Kit;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.ReuseRule;
@@ -168,8 +168,8 @@ public record StoreList(
     /** From where to where tools stay in place as aids, by the tool. */
     private static Map<String, List<Range>> stays(Manual manual, StepNumbers numbers) {
         Map<String, List<Range>> stays = new HashMap<>();
-        for (Matter aid : manual.matters()) {
-            if (aid.kind() != Matter.Kind.AID || aid.tool() == null) {
+        for (LedgerItem aid : manual.ledgerItems()) {
+            if (aid.kind() != LedgerItem.Kind.AID || aid.tool() == null) {
                 continue;
             }
             List<Integer> placed = numbers.of(doing(manual, Action.Verb.PUT_IN_PLACE, aid));
@@ -183,7 +183,7 @@ public record StoreList(
         return stays;
     }
 
-    private static List<String> doing(Manual manual, Action.Verb verb, Matter aid) {
+    private static List<String> doing(Manual manual, Action.Verb verb, LedgerItem aid) {
         return manual.steps()
                 .filter(
                         s ->

@@ -11,8 +11,8 @@ import methodos.core.manual.Applicability;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Part;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
@@ -69,7 +69,7 @@ public final class ClaimedUnits {
                         manual.joints().stream().map(Joint::applicability),
                         manual.energies().stream().map(Energy::applicability),
                         manual.kits().stream().map(Kit::applicability),
-                        manual.matters().stream().map(Matter::applicability))
+                        manual.ledgerItems().stream().map(LedgerItem::applicability))
                 .flatMap(s -> s);
     }
 

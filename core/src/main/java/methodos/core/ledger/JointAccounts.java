@@ -16,14 +16,14 @@ final class JointAccounts {
 
     private static final class Account {
         private final LedgerCase.Joint joint;
-        private final Places loose;
+        private final OpenEnds loose;
         private Optional<String> size = Optional.empty();
         private String sizeStep;
         private Optional<String> handStep = Optional.empty();
 
         Account(LedgerCase.Joint joint, List<LedgerThread> threads) {
             this.joint = joint;
-            this.loose = new Places(LedgerThread.Kind.JOINT, joint.id(), threads);
+            this.loose = new OpenEnds(LedgerThread.Kind.JOINT, joint.id(), threads);
         }
     }
 

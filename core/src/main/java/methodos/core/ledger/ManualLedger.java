@@ -16,8 +16,8 @@ import methodos.core.manual.Applicability;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.RepeatedSteps;
@@ -39,7 +39,7 @@ public final class ManualLedger {
     private final Map<String, Part> parts;
     private final Map<String, Tool> tools;
     private final Map<String, Joint> joints;
-    private final Set<String> matters;
+    private final Set<String> items;
     private final Map<String, List<String>> isolated = new HashMap<>();
     private final Map<String, List<String>> restored = new HashMap<>();
     private final Ledger ledger;
@@ -62,7 +62,7 @@ public final class ManualLedger {
         parts = byId(manual.parts(), Part::id);
         tools = byId(manual.tools(), Tool::id);
         joints = byId(manual.joints(), Joint::id);
-        matters = manual.matters().stream().map(Matter::id).collect(Collectors.toSet());
+        items = manual.ledgerItems().stream().map(LedgerItem::id).collect(Collectors.toSet());
         energies();
         ledger = Ledger.of(ledgerCase());
     }
@@ -212,7 +212,7 @@ public final class ManualLedger {
                         a ->
                                 a.verb().ofJoint()
                                         ? joints.containsKey(a.object())
-                                        : matters.contains(a.object()))
+                                        : items.contains(a.object()))
                 .map(a -> phased(a, size))
                 .forEach(all::add);
         step.parts().stream()

@@ -7,13 +7,13 @@ import java.util.Map;
 import java.util.Set;
 import methodos.core.finding.Rule;
 
-/** Fluids, energies and marks: each is open or closed, whatever the number of places. */
+/** Fluids, energies and marks: each is open or closed, whatever the number of ends. */
 final class OnOff {
 
     private final LedgerThread.Kind kind;
     private final Rule leftOpen;
     private final List<LedgerThread> threads;
-    private final Map<String, Places> all = new LinkedHashMap<>();
+    private final Map<String, OpenEnds> all = new LinkedHashMap<>();
     private final Set<String> everOpened = new HashSet<>();
 
     /** Closed before it was opened. */
@@ -25,24 +25,24 @@ final class OnOff {
         this.threads = threads;
     }
 
-    private Places places(String id) {
-        return all.computeIfAbsent(id, i -> new Places(kind, i, threads));
+    private OpenEnds ends(String id) {
+        return all.computeIfAbsent(id, i -> new OpenEnds(kind, i, threads));
     }
 
     void open(String id, String step) {
         everOpened.add(id);
-        if (places(id).count() == 0) {
-            places(id).open(step, 1);
+        if (ends(id).count() == 0) {
+            ends(id).open(step, 1);
         }
     }
 
     /** Gives the steps that opened it, none where nothing did. */
     List<String> close(String id, String step) {
-        List<String> openers = places(id).openers();
+        List<String> openers = ends(id).openers();
         if (!everOpened.contains(id)) {
             early.add(id);
         }
-        places(id).close(step, 1);
+        ends(id).close(step, 1);
         return openers;
     }
 
@@ -52,12 +52,12 @@ final class OnOff {
 
     void end(Found found) {
         all.forEach(
-                (id, places) -> {
+                (id, ends) -> {
                     boolean explained = kind == LedgerThread.Kind.MARK && early.contains(id);
-                    if (places.count() > 0 && !explained) {
-                        found.add(leftOpen, id, places.openers(), 1);
+                    if (ends.count() > 0 && !explained) {
+                        found.add(leftOpen, id, ends.openers(), 1);
                     }
-                    places.end();
+                    ends.end();
                 });
     }
 }

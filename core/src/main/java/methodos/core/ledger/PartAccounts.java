@@ -15,7 +15,7 @@ final class PartAccounts {
 
     private static final class Account {
         private final LedgerCase.Part part;
-        private final Places off;
+        private final OpenEnds off;
 
         /** How many ever came off. */
         private long removed;
@@ -27,7 +27,7 @@ final class PartAccounts {
 
         Account(LedgerCase.Part part, List<LedgerThread> threads) {
             this.part = part;
-            this.off = new Places(LedgerThread.Kind.PART, part.id(), threads);
+            this.off = new OpenEnds(LedgerThread.Kind.PART, part.id(), threads);
         }
 
         int on() {

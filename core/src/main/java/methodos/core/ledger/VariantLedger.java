@@ -26,7 +26,7 @@ final class VariantLedger {
     private final OnOff fluids = new OnOff(LedgerThread.Kind.FLUID, Rule.NOT_FILLED, threads);
     private final OnOff energies = new OnOff(LedgerThread.Kind.ENERGY, Rule.NOT_RESTORED, threads);
     private final OnOff marks = new OnOff(LedgerThread.Kind.MARK, Rule.NOT_MATCHED, threads);
-    private final Map<String, Places> aids = new LinkedHashMap<>();
+    private final Map<String, OpenEnds> aids = new LinkedHashMap<>();
     private final Map<String, LedgerCase.Energy> listed = new HashMap<>();
     private final List<Restoring> restorings = new ArrayList<>();
 
@@ -151,8 +151,8 @@ final class VariantLedger {
         }
     }
 
-    private Places aid(String id) {
-        return aids.computeIfAbsent(id, i -> new Places(LedgerThread.Kind.AID, i, threads));
+    private OpenEnds aid(String id) {
+        return aids.computeIfAbsent(id, i -> new OpenEnds(LedgerThread.Kind.AID, i, threads));
     }
 
     private void align(String id, String step) {

@@ -4,7 +4,7 @@ package methodos.core.manual;
  * What a step does to a joint, an aid, a fluid or a mark. What it does with parts stands in {@link
  * PartUse}, the joints that it tightens in {@link Step#joints()}, energies in {@link Energy}.
  *
- * @param object id of the joint, or of the {@link Matter}
+ * @param object id of the joint, or of the {@link LedgerItem}
  * @param count how many of an aid; 1 of anything else
  * @param size of the tool for a joint, as it is written; empty for that of the step's tools
  */
@@ -15,16 +15,16 @@ public record Action(Verb verb, String object, int count, String size) {
         LOOSEN(null),
         /** Left hand-tight: not tight. */
         TIGHTEN_BY_HAND(null),
-        PUT_IN_PLACE(Matter.Kind.AID),
-        TAKE_AWAY(Matter.Kind.AID),
-        DRAIN(Matter.Kind.FLUID),
-        FILL(Matter.Kind.FLUID),
-        MARK(Matter.Kind.MARK),
-        MATCH(Matter.Kind.MARK);
+        PUT_IN_PLACE(LedgerItem.Kind.AID),
+        TAKE_AWAY(LedgerItem.Kind.AID),
+        DRAIN(LedgerItem.Kind.FLUID),
+        FILL(LedgerItem.Kind.FLUID),
+        MARK(LedgerItem.Kind.MARK),
+        MATCH(LedgerItem.Kind.MARK);
 
-        private final Matter.Kind of;
+        private final LedgerItem.Kind of;
 
-        Verb(Matter.Kind of) {
+        Verb(LedgerItem.Kind of) {
             this.of = of;
         }
 
@@ -32,7 +32,7 @@ public record Action(Verb verb, String object, int count, String size) {
             return of == null;
         }
 
-        public boolean of(Matter.Kind kind) {
+        public boolean of(LedgerItem.Kind kind) {
             return of == kind;
         }
     }

@@ -16,7 +16,7 @@ import java.util.stream.Stream;
  * @param torqueDefaults values for joints without one of their own
  * @param decisions the decision tables
  * @param symptoms what is looked for before anything is taken apart
- * @param matters aids, fluids and marks
+ * @param ledgerItems aids, fluids and marks, which the ledger follows
  * @param repeats steps that are done once more at other places
  * @param acceptances findings that somebody lives with
  * @param practices the ways that the manual keeps to where good people differ
@@ -41,7 +41,7 @@ public record Manual(
         List<Decision> decisions,
         List<Symptom> symptoms,
         Practices practices,
-        List<Matter> matters,
+        List<LedgerItem> ledgerItems,
         List<Stage> stages,
         List<Repeat> repeats,
         List<Figure> figures,
@@ -67,7 +67,7 @@ public record Manual(
         decisions = copy(decisions);
         symptoms = copy(symptoms);
         practices = practices == null ? Practices.USUAL : practices;
-        matters = copy(matters);
+        ledgerItems = copy(ledgerItems);
         stages = copy(stages);
         repeats = copy(repeats);
         figures = copy(figures);
@@ -205,12 +205,12 @@ public record Manual(
         return withConsumables(put(consumables, consumable, Consumable::id));
     }
 
-    public Optional<Matter> matter(String id) {
-        return matters.stream().filter(x -> x.id().equals(id)).findFirst();
+    public Optional<LedgerItem> ledgerItem(String id) {
+        return ledgerItems.stream().filter(x -> x.id().equals(id)).findFirst();
     }
 
-    public Manual withMatter(Matter matter) {
-        return withMatters(put(matters, matter, Matter::id));
+    public Manual withLedgerItem(LedgerItem item) {
+        return withLedgerItems(put(ledgerItems, item, LedgerItem::id));
     }
 
     public Optional<Energy> energy(String id) {

@@ -8,8 +8,8 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import methodos.core.language.PartNames;
 import methodos.core.manual.Action;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Stage;
@@ -21,7 +21,7 @@ public final class MarkedParts {
     private MarkedParts() {}
 
     /** The steps that build up and fit one of the marked parts; none where that is not known. */
-    public static List<Step> fittingSteps(Manual manual, Matter mark) {
+    public static List<Step> fittingSteps(Manual manual, LedgerItem mark) {
         Set<String> marked = marked(manual, mark);
         return manual.stage(Stage.Kind.BUILD_UP).stream()
                 .flatMap(s -> s.steps().stream())
@@ -37,7 +37,7 @@ public final class MarkedParts {
     }
 
     /** Of the parts that are there when the mark is made, those that its name names, else all. */
-    private static Set<String> marked(Manual manual, Matter mark) {
+    private static Set<String> marked(Manual manual, LedgerItem mark) {
         Set<String> there = new HashSet<>();
         manual.steps()
                 .filter(

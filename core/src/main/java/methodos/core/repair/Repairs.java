@@ -16,8 +16,8 @@ import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Joint;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
@@ -218,7 +218,7 @@ public final class Repairs {
     }
 
     private Optional<Repair> takeAway(Manual manual, Finding finding) {
-        return manual.matter(finding.subject())
+        return manual.ledgerItem(finding.subject())
                 .flatMap(
                         aid ->
                                 atEnd(
@@ -236,12 +236,12 @@ public final class Repairs {
                                                                 ""))));
     }
 
-    private static Step acting(Manual manual, String text, Matter matter, Action action) {
-        return step(manual, text, matter.applicability()).withActions(List.of(action));
+    private static Step acting(Manual manual, String text, LedgerItem item, Action action) {
+        return step(manual, text, item.applicability()).withActions(List.of(action));
     }
 
     private Optional<Repair> fill(Manual manual, Finding finding) {
-        return manual.matter(finding.subject())
+        return manual.ledgerItem(finding.subject())
                 .flatMap(
                         fluid ->
                                 atEnd(
@@ -259,7 +259,7 @@ public final class Repairs {
      * Matched where the parts go on that were marked; a step of its own where that is not known.
      */
     private Optional<Repair> match(Manual manual, Finding finding) {
-        Optional<Matter> mark = manual.matter(finding.subject());
+        Optional<LedgerItem> mark = manual.ledgerItem(finding.subject());
         if (mark.isEmpty()) {
             return Optional.empty();
         }
@@ -290,7 +290,7 @@ public final class Repairs {
 
     /** Before anything comes off. */
     private Optional<Repair> mark(Manual manual, Finding finding) {
-        Optional<Matter> mark = manual.matter(finding.subject());
+        Optional<LedgerItem> mark = manual.ledgerItem(finding.subject());
         Optional<Stage> first = manual.stage(Stage.Kind.TAKE_DOWN);
         if (mark.isEmpty() || first.isEmpty()) {
             return Optional.empty();

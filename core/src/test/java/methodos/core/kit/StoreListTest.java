@@ -8,8 +8,8 @@ import methodos.core.kit.StoreList.Extra;
 import methodos.core.kit.StoreList.InKit;
 import methodos.core.kit.StoreList.PartRow;
 import methodos.core.manual.Action;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Reading;
@@ -62,7 +62,10 @@ class StoreListTest {
 
     @Test
     void anAidThatIsAToolStaysFromWhereItIsPutInPlace() {
-        Manual m = manual().withMatter(new Matter("m1", Matter.Kind.AID, "puller", "", "t2", null));
+        Manual m =
+                manual().withLedgerItem(
+                                new LedgerItem(
+                                        "m1", LedgerItem.Kind.AID, "puller", "", "t2", null));
         m = acting(m, "s1", Action.Verb.PUT_IN_PLACE);
         assertThat(StoreList.of(m, ALL).tools().get(1).inPlace())
                 .containsExactly(new StoreList.Range(1, 0));

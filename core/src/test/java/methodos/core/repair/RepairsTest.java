@@ -15,8 +15,8 @@ import methodos.core.manual.Energy;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.ReuseRule;
@@ -156,9 +156,11 @@ class RepairsTest {
     @Test
     void aidsFluidsAndMarksAreClosed() {
         Manual open =
-                sound().withMatter(new Matter("pin", Matter.Kind.AID, "guide pins"))
-                        .withMatter(new Matter("oil", Matter.Kind.FLUID, "gear oil"))
-                        .withMatter(new Matter("line", Matter.Kind.MARK, "line across the cap"));
+                sound().withLedgerItem(new LedgerItem("pin", LedgerItem.Kind.AID, "guide pins"))
+                        .withLedgerItem(new LedgerItem("oil", LedgerItem.Kind.FLUID, "gear oil"))
+                        .withLedgerItem(
+                                new LedgerItem(
+                                        "line", LedgerItem.Kind.MARK, "line across the cap"));
         open =
                 with(
                         open,
@@ -179,7 +181,8 @@ class RepairsTest {
     @Test
     void aMarkIsMadeBeforeAnythingComesOff() {
         Manual open =
-                sound().withMatter(new Matter("line", Matter.Kind.MARK, "line across the cap"))
+                sound().withLedgerItem(
+                                new LedgerItem("line", LedgerItem.Kind.MARK, "line across the cap"))
                         .withStep(
                                 sound().step("e")
                                         .orElseThrow()

@@ -10,8 +10,8 @@ import java.util.stream.Collectors;
 import methodos.core.ledger.LedgerThread;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Joint;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
@@ -145,8 +145,8 @@ record LedgerPicture(int steps, List<Band> bands, List<Arc> arcs, List<Loose> lo
             for (Energy energy : manual.energies()) {
                 names.put(energy.id(), energy.name());
             }
-            for (Matter matter : manual.matters()) {
-                names.put(matter.id(), matter.name());
+            for (LedgerItem item : manual.ledgerItems()) {
+                names.put(item.id(), item.name());
             }
         }
 

@@ -18,8 +18,8 @@ import javafx.scene.layout.VBox;
 import methodos.core.edit.ActionEdits;
 import methodos.core.manual.Action;
 import methodos.core.manual.Joint;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Matter;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
@@ -77,7 +77,7 @@ final class StepActions {
         Manual manual = project.manual();
         return manual.joint(action.object())
                 .map(Joint::name)
-                .or(() -> manual.matter(action.object()).map(Matter::name))
+                .or(() -> manual.ledgerItem(action.object()).map(LedgerItem::name))
                 .orElse(action.object());
     }
 
@@ -102,9 +102,9 @@ final class StepActions {
                 verb.ofJoint()
                         ? project.manual().joints().stream().map(Joint::name).toList()
                         : Stream.concat(
-                                        project.manual().matters().stream()
+                                        project.manual().ledgerItems().stream()
                                                 .filter(m -> verb.of(m.kind()))
-                                                .map(Matter::name),
+                                                .map(LedgerItem::name),
                                         verb == Action.Verb.PUT_IN_PLACE
                                                 ? project.manual().tools().stream().map(Tool::label)
                                                 : Stream.of())
@@ -120,7 +120,7 @@ final class StepActions {
 
     private void add(Step step, Action.Verb verb, String typed) {
         Matcher counted = COUNTED.matcher(typed);
-        boolean several = verb.of(Matter.Kind.AID) && counted.matches();
+        boolean several = verb.of(LedgerItem.Kind.AID) && counted.matches();
         project.apply(
                 ActionEdits.add(
                         step.id(),

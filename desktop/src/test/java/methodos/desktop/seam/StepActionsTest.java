@@ -10,7 +10,7 @@ import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.manual.Action;
 import methodos.core.manual.Hazard;
-import methodos.core.manual.Matter;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.Step;
 import methodos.core.manual.UnitOption;
@@ -62,14 +62,14 @@ class StepActionsTest extends RealWindow {
         edit(robot, "s151");
         verb(robot, Action.Verb.PUT_IN_PLACE);
         type(robot, "#actionObject", "2 catch pans");
-        Matter pan = manual().matters().get(manual().matters().size() - 1);
+        LedgerItem pan = manual().ledgerItems().get(manual().ledgerItems().size() - 1);
         assertThat(pan.name()).isEqualTo("catch pans");
-        assertThat(pan.kind()).isEqualTo(Matter.Kind.AID);
+        assertThat(pan.kind()).isEqualTo(LedgerItem.Kind.AID);
         assertThat(step("s151").actions())
                 .containsExactly(new Action(Action.Verb.PUT_IN_PLACE, pan.id(), 2, ""));
         robot.interact(() -> robot.lookup("#removeAction-0").queryButton().fire());
         assertThat(step("s151").actions()).isEmpty();
-        assertThat(manual().matter(pan.id())).isEmpty();
+        assertThat(manual().ledgerItem(pan.id())).isEmpty();
     }
 
     @Test

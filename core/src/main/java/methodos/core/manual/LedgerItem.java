@@ -10,9 +10,9 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param tool id of the tool that an aid is, null where it is none of the list
  */
 @RecordBuilder
-public record Matter(
+public record LedgerItem(
         String id, Kind kind, String name, String note, String tool, Applicability applicability)
-        implements MatterBuilder.With {
+        implements LedgerItemBuilder.With {
 
     /** What it is. */
     public enum Kind {
@@ -21,13 +21,13 @@ public record Matter(
         MARK
     }
 
-    public Matter {
+    public LedgerItem {
         name = name == null ? "" : name;
         note = note == null ? "" : note;
         applicability = applicability == null ? Applicability.ALL : applicability;
     }
 
-    public Matter(String id, Kind kind, String name) {
+    public LedgerItem(String id, Kind kind, String name) {
         this(id, kind, name, "", null, Applicability.ALL);
     }
 }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** What is open of one subject: the steps that opened it and how many each still has open. */
-final class Places {
+final class OpenEnds {
 
     private record Open(String step, int count) {}
 
@@ -24,7 +24,7 @@ final class Places {
     /**
      * @param threads where what is closed is noted down
      */
-    Places(LedgerThread.Kind kind, String subject, List<LedgerThread> threads) {
+    OpenEnds(LedgerThread.Kind kind, String subject, List<LedgerThread> threads) {
         this.kind = kind;
         this.subject = subject;
         this.threads = threads;
