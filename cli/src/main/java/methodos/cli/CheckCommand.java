@@ -10,6 +10,7 @@ import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
 import methodos.core.check.Checks;
 import methodos.core.finding.Finding;
+import methodos.core.finding.FindingScope;
 import methodos.core.finding.FindingSentences;
 import methodos.core.finding.Severity;
 import methodos.core.manual.Acceptance;
@@ -42,6 +43,7 @@ final class CheckCommand implements Callable<Integer> {
 
     @ArgGroup private Eyes eyes;
 
+    private final ManualJson format = new ManualJson();
     private final Words words = new Words(null, Locale.ENGLISH);
 
     @Override
@@ -52,8 +54,8 @@ final class CheckCommand implements Callable<Integer> {
         Checks.Result result = new Checks(HazardRuleFolder.of(project)).of(workspace);
         FindingSentences sentences =
                 new FindingSentences(words, new StepNumbers(manual, Sight.EVERYTHING));
-        List<Finding> seen =
-                result.findings().stream().filter(f -> f.concerns(manual, sight)).toList();
+        FindingScope scope = new FindingScope(manual, sight);
+        List<Finding> seen = result.findings().stream().filter(scope::holds).toList();
         if (json) {
             Output.json(
                     seen.stream()
@@ -72,7 +74,7 @@ final class CheckCommand implements Callable<Integer> {
                 : 0;
     }
 
-    private static Map<String, Object> value(
+    private Map<String, Object> value(
             Finding finding, Manual manual, FindingSentences sentences, Acceptance accepted) {
         Map<String, Object> value = new LinkedHashMap<>();
         value.put("id", finding.id());
@@ -84,13 +86,12 @@ final class CheckCommand implements Callable<Integer> {
         value.put("sentence", sentences.of(finding));
         value.put(
                 "evidence",
-                new ManualJson()
-                        .list(
-                                finding.steps().stream()
-                                        .flatMap(s -> manual.step(s).stream())
-                                        .map(Step::evidence)
-                                        .flatMap(List::stream)
-                                        .toList()));
+                format.list(
+                        finding.steps().stream()
+                                .flatMap(s -> manual.step(s).stream())
+                                .map(Step::evidence)
+                                .flatMap(List::stream)
+                                .toList()));
         value.put("accepted", accepted);
         return value;
     }

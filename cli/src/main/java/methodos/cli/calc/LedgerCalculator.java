@@ -97,17 +97,17 @@ final class LedgerCalculator implements Calculator {
         };
     }
 
-    private static Optional<List<Map<String, Integer>>> kits(Request request) throws WrongRequest {
+    private static Optional<List<LedgerCase.Kit>> kits(Request request) throws WrongRequest {
         if (!request.has("kits")) {
             return Optional.empty();
         }
-        List<Map<String, Integer>> kits = new ArrayList<>();
+        List<LedgerCase.Kit> kits = new ArrayList<>();
         for (Request kit : request.objects("kits")) {
             Map<String, Integer> held = new HashMap<>();
             for (Request content : kit.objects("contents")) {
                 held.merge(content.text("part"), content.count("count"), Integer::sum);
             }
-            kits.add(held);
+            kits.add(new LedgerCase.Kit(held, Set.copyOf(kit.texts("variants"))));
         }
         return Optional.of(kits);
     }

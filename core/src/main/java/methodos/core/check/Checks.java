@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import methodos.core.coverage.CoverageReport;
 import methodos.core.finding.Finding;
+import methodos.core.fit.TableChecks;
 import methodos.core.hazard.HazardRules;
 import methodos.core.hazard.HazardWatch;
 import methodos.core.language.PartNames;
@@ -55,7 +56,8 @@ public final class Checks {
     private final HazardWatch hazards;
     private final PlainLanguage language = new PlainLanguage();
     private final PartNames partNames = new PartNames();
-    private final ValueChecks values = new ValueChecks();
+    private final TableChecks tables = new TableChecks();
+    private final ValueChecks values = new ValueChecks(tables);
 
     public Checks(HazardRules rules) {
         hazards = new HazardWatch(rules);
@@ -67,6 +69,11 @@ public final class Checks {
 
     public PlainLanguage language() {
         return language;
+    }
+
+    /** What is remembered of decision tables; open points are found by it too. */
+    public TableChecks tables() {
+        return tables;
     }
 
     public Result of(Workspace workspace) {

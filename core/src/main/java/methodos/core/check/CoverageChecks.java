@@ -48,7 +48,6 @@ final class CoverageChecks {
                                 Rule.COVERAGE,
                                 clip.id(),
                                 List.of(),
-                                List.of(),
                                 "finding.COVERAGE.words",
                                 List.of(clip.name(), open)));
             }
@@ -63,7 +62,6 @@ final class CoverageChecks {
                         new Finding(
                                 Rule.COVERAGE,
                                 model.name(),
-                                List.of(),
                                 List.of(),
                                 "finding.COVERAGE.gap",
                                 List.of(
@@ -95,7 +93,6 @@ final class CoverageChecks {
                                         Rule.COVERAGE,
                                         step.id() + ".double",
                                         List.of(before.id(), step.id()),
-                                        List.of(),
                                         "finding.COVERAGE.double",
                                         List.of(new StepRef(before.id()), new StepRef(step.id()))));
                     }
@@ -128,7 +125,6 @@ final class CoverageChecks {
                 Rule.COVERAGE,
                 step.id() + "." + what,
                 List.of(step.id()),
-                List.of(),
                 "finding.COVERAGE." + what,
                 List.of(new StepRef(step.id())));
     }

@@ -2,33 +2,32 @@ package methodos.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 import methodos.core.fault.FaultFinding;
-import methodos.core.fit.DecisionTables;
 import methodos.core.fit.TableCheck;
+import methodos.core.fit.TableChecks;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Look;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Symptom;
-import methodos.core.quantity.Rational;
 
 /** What is open in decision tables, in fault finding and in what is judged by eye. */
 final class DecisionPoints {
 
     private final Manual manual;
     private final StepNumbers numbers;
+    private final TableChecks tables;
     private final List<OpenPoint> points = new ArrayList<>();
 
-    private DecisionPoints(Manual manual, StepNumbers numbers) {
+    private DecisionPoints(Manual manual, StepNumbers numbers, TableChecks tables) {
+        this.tables = tables;
         this.manual = manual;
         this.numbers = numbers;
     }
 
-    static List<OpenPoint> of(Manual manual, StepNumbers numbers) {
-        DecisionPoints all = new DecisionPoints(manual, numbers);
+    static List<OpenPoint> of(Manual manual, StepNumbers numbers, TableChecks tables) {
+        DecisionPoints all = new DecisionPoints(manual, numbers, tables);
         manual.decisions().forEach(all::decision);
         manual.symptoms().forEach(all::symptom);
         manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(all::looks);
@@ -41,25 +40,14 @@ final class DecisionPoints {
 
     private void decision(Decision decision) {
         String id = decision.id();
-        TableCheck check;
-        try {
-            check = TableCheck.of(DecisionTables.of(decision));
-        } catch (IllegalArgumentException notUnderstood) {
-            add(
-                    "open.decision.wrong",
-                    decision.step(),
-                    id,
-                    decision.name(),
-                    notUnderstood.getMessage());
+        TableChecks.Judged judged = tables.of(decision);
+        if (!judged.understood()) {
+            add("open.decision.wrong", decision.step(), id, decision.name(), judged.wrong());
             return;
         }
+        TableCheck check = judged.check();
         for (TableCheck.Missing hole : check.missing()) {
-            add(
-                    "open.decision.hole",
-                    decision.step(),
-                    id,
-                    decision.name(),
-                    readings(hole.example()));
+            add("open.decision.hole", decision.step(), id, decision.name(), hole.readings());
         }
         for (int rule : check.unreachable()) {
             add("open.decision.unreached", decision.step(), id, decision.name(), rule + 1);
@@ -72,12 +60,6 @@ final class DecisionPoints {
                     decision.name(),
                     String.join(", ", round));
         }
-    }
-
-    private static String readings(Map<String, Rational> example) {
-        return example.entrySet().stream()
-                .map(e -> e.getKey() + " = " + e.getValue().toDecimal())
-                .collect(Collectors.joining(", "));
     }
 
     private void symptom(Symptom symptom) {

@@ -29,7 +29,6 @@ final class HazardChecks {
                             Rule.NOT_ISOLATED,
                             unsafe.energy().id(),
                             List.of(unsafe.step().id()),
-                            List.of(),
                             key,
                             List.of(new StepRef(unsafe.step().id()), unsafe.energy().name())));
         }
@@ -42,7 +41,6 @@ final class HazardChecks {
                                                     Rule.HAZARD_MISSING,
                                                     "duty",
                                                     List.of(step),
-                                                    List.of(),
                                                     "finding.HAZARD_MISSING.duty",
                                                     List.of(new StepRef(step), work))));
         }
@@ -59,7 +57,6 @@ final class HazardChecks {
                                         Rule.HAZARD_LATE,
                                         rule,
                                         List.of(step, late.id()),
-                                        List.of(),
                                         "finding.HAZARD_LATE",
                                         List.of(new StepRef(step), rule, new StepRef(late.id()))))
                 .orElseGet(
@@ -68,7 +65,6 @@ final class HazardChecks {
                                         Rule.HAZARD_MISSING,
                                         rule,
                                         List.of(step),
-                                        List.of(),
                                         "finding.HAZARD_MISSING",
                                         List.of(new StepRef(step), rule)));
     }

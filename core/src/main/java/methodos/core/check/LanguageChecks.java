@@ -97,7 +97,6 @@ final class LanguageChecks {
                         rule,
                         subject,
                         List.of(step.id()),
-                        List.of(),
                         "finding." + rule.name() + (kind.isEmpty() ? "" : "." + kind),
                         arguments));
     }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
+import methodos.core.ledger.ClaimedUnits;
 import methodos.core.ledger.LedgerFinding;
 import methodos.core.ledger.ManualLedger;
 import methodos.core.manual.Manual;
@@ -19,9 +20,12 @@ final class LedgerChecks {
 
     static List<Finding> of(Manual manual, ManualLedger ledger) {
         Map<String, String> names = names(manual);
+        Map<String, ClaimedUnits.Group> groups = new HashMap<>();
+        ledger.groups().forEach(g -> groups.put(g.name(), g));
         List<Finding> findings = new ArrayList<>();
         for (LedgerFinding found : ledger.findings()) {
-            findings.add(finding(found, names));
+            List<ClaimedUnits.Group> touched = found.variants().stream().map(groups::get).toList();
+            findings.add(finding(found, touched, names));
         }
         return findings;
     }
@@ -40,7 +44,8 @@ final class LedgerChecks {
         return part.item().isEmpty() ? part.label() : part.label() + " (" + part.item() + ")";
     }
 
-    private static Finding finding(LedgerFinding found, Map<String, String> names) {
+    private static Finding finding(
+            LedgerFinding found, List<ClaimedUnits.Group> touched, Map<String, String> names) {
         int last = found.steps().size() - 1;
         String other =
                 found.other().stream()
@@ -51,7 +56,8 @@ final class LedgerChecks {
                 found.rule(),
                 found.subject(),
                 found.steps(),
-                found.variants(),
+                touched.stream().map(ClaimedUnits.Group::variant).distinct().toList(),
+                touched.stream().map(ClaimedUnits.Group::sight).toList(),
                 "finding." + found.rule().name(),
                 List.of(
                         found.rule() == Rule.NO_VARIANT

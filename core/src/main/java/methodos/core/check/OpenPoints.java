@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import methodos.core.coverage.ShownNotTold;
 import methodos.core.coverage.ToldInReverse;
+import methodos.core.fit.TableChecks;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Manual;
@@ -43,6 +44,13 @@ public final class OpenPoints {
     }
 
     public static List<OpenPoint> of(Workspace workspace, Sight sight) {
+        return of(workspace, sight, new TableChecks());
+    }
+
+    /**
+     * @param tables what is remembered of decision tables
+     */
+    public static List<OpenPoint> of(Workspace workspace, Sight sight, TableChecks tables) {
         OpenPoints all = new OpenPoints(workspace, sight);
         all.unit();
         all.footage();
@@ -52,7 +60,7 @@ public final class OpenPoints {
         Manual practised = Practised.of(all.manual);
         all.points.addAll(StorePoints.of(practised, sight, workspace.partsAnswer()));
         all.points.addAll(TorquePoints.of(all.manual, practised, sight));
-        all.points.addAll(DecisionPoints.of(practised, all.numbers));
+        all.points.addAll(DecisionPoints.of(practised, all.numbers, tables));
         return List.copyOf(all.points);
     }
 

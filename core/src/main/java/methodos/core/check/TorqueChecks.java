@@ -73,7 +73,6 @@ final class TorqueChecks {
                         rule,
                         joint,
                         step == null ? List.of() : List.of(step),
-                        List.of(),
                         key,
                         List.of(arguments)));
     }

@@ -2,34 +2,30 @@ package methodos.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Finding.StepRef;
 import methodos.core.finding.Rule;
-import methodos.core.fit.DecisionTables;
 import methodos.core.fit.TableCheck;
+import methodos.core.fit.TableChecks;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Step;
 import methodos.core.manual.Value;
-import methodos.core.quantity.Rational;
 
 /** Limits that nobody knows, and decision tables that leave somebody without an answer. */
 final class ValueChecks {
 
-    /** What a table says, or why it is not understood. */
-    private record Judged(TableCheck check, String wrong) {}
+    private final TableChecks tables;
 
-    /** Tables rarely change, and a check of one can take long. */
-    private final Map<Decision, Judged> judged = new ConcurrentHashMap<>();
+    ValueChecks(TableChecks tables) {
+        this.tables = tables;
+    }
 
     List<Finding> of(Manual manual) {
         List<Finding> findings = new ArrayList<>();
         manual.steps().forEach(s -> limits(s, findings));
-        judged.keySet().retainAll(manual.decisions());
+        tables.keepOnly(manual.decisions());
         manual.decisions().forEach(d -> decision(d, findings));
         return findings;
     }
@@ -42,7 +38,6 @@ final class ValueChecks {
                                 Rule.NO_VALUE,
                                 step.id() + "." + reading.what(),
                                 List.of(step.id()),
-                                List.of(),
                                 "finding.NO_VALUE.limit",
                                 List.of(new StepRef(step.id()), reading.what())));
             }
@@ -50,31 +45,17 @@ final class ValueChecks {
     }
 
     private void decision(Decision decision, List<Finding> findings) {
-        Judged now = judged.computeIfAbsent(decision, ValueChecks::judge);
-        if (now.check() == null) {
+        TableChecks.Judged now = tables.of(decision);
+        if (!now.understood()) {
             findings.add(finding(decision, "wrong", now.wrong()));
             return;
         }
         for (TableCheck.Missing hole : now.check().missing()) {
-            findings.add(finding(decision, "hole", readings(hole.example())));
+            findings.add(finding(decision, "hole", hole.readings()));
         }
         for (List<String> round : now.check().endless()) {
             findings.add(finding(decision, "endless", String.join(", ", round)));
         }
-    }
-
-    private static Judged judge(Decision decision) {
-        try {
-            return new Judged(TableCheck.of(DecisionTables.of(decision)), "");
-        } catch (IllegalArgumentException notUnderstood) {
-            return new Judged(null, notUnderstood.getMessage());
-        }
-    }
-
-    private static String readings(Map<String, Rational> example) {
-        return example.entrySet().stream()
-                .map(e -> e.getKey() + " = " + e.getValue().toDecimal())
-                .collect(Collectors.joining(", "));
     }
 
     private static Finding finding(Decision decision, String what, String detail) {
@@ -82,7 +63,6 @@ final class ValueChecks {
                 Rule.TABLE_WITH_A_HOLE,
                 decision.id(),
                 decision.step() == null ? List.of() : List.of(decision.step()),
-                List.of(),
                 "finding.TABLE_WITH_A_HOLE." + what,
                 List.of(decision.name(), detail));
     }

@@ -105,7 +105,8 @@ public final class StepEdits {
         return use(step, part, u -> u.withSupply(supply));
     }
 
-    private static Edit use(String step, String part, UnaryOperator<PartUse> changed) {
+    /** Changes what a step does with a part that it uses. */
+    public static Edit use(String step, String part, UnaryOperator<PartUse> changed) {
         return change(
                 "edit.stepPart",
                 step,

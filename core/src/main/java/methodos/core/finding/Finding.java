@@ -2,17 +2,15 @@ package methodos.core.finding;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
-import methodos.core.manual.Step;
-import methodos.core.manual.Variant;
 
 /**
  * What a check reports.
  *
  * @param subject id of what it is about: part, joint, energy, step ...
  * @param steps ids of the steps, the one that opened the matter first
- * @param variants ids of the variants that are touched; empty where it is not a matter of variants
+ * @param variants ids of the variants that are touched; empty where its steps tell
+ * @param units the same more closely: the groups of units that are touched
  * @param key of its sentence in the words of the program
  * @param arguments what the sentence is filled in with; steps as {@link StepRef}
  */
@@ -21,6 +19,7 @@ public record Finding(
         String subject,
         List<String> steps,
         List<String> variants,
+        List<Sight> units,
         String key,
         List<Object> arguments) {
 
@@ -30,33 +29,18 @@ public record Finding(
     public Finding {
         steps = List.copyOf(steps);
         variants = List.copyOf(variants);
+        units = List.copyOf(units);
         arguments = List.copyOf(arguments);
+    }
+
+    /** A finding of all units that have its steps. */
+    public Finding(
+            Rule rule, String subject, List<String> steps, String key, List<Object> arguments) {
+        this(rule, subject, steps, List.of(), List.of(), key, arguments);
     }
 
     public Severity severity() {
         return rule.severity();
-    }
-
-    /** Whether it touches any of the units that are looked at. */
-    public boolean concerns(Manual manual, Sight sight) {
-        if (!variants.isEmpty()) {
-            return variants.stream()
-                    .flatMap(v -> manual.variant(v).stream())
-                    .anyMatch(
-                            v ->
-                                    (sight.model() == null || sight.model().equals(v.model()))
-                                            && v.serials().overlaps(sight.serials()));
-        }
-        return steps.isEmpty()
-                || steps.stream()
-                        .flatMap(s -> manual.step(s).stream())
-                        .anyMatch(s -> s.applicability().concerns(sight) || !reached(s, manual));
-    }
-
-    /** Whether any unit that the manual covers has the step. */
-    private static boolean reached(Step step, Manual manual) {
-        return manual.variants().stream()
-                .anyMatch((Variant v) -> step.applicability().concerns(Sight.of(v)));
     }
 
     /**

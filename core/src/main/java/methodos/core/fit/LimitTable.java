@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Reading;
+import methodos.core.manual.RepeatedSteps;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
@@ -18,9 +19,20 @@ public final class LimitTable {
      * @param index of the reading within its step, from 0
      * @param number of the step for the units that are looked at
      * @param instrument the tool that it is measured with, where one is said
+     * @param places at how many places its step is done
      */
     public record Row(
-            Step step, int index, int number, Reading reading, Optional<Tool> instrument) {
+            Step step,
+            int index,
+            int number,
+            Reading reading,
+            Optional<Tool> instrument,
+            int places) {
+
+        /** How many are measured altogether. */
+        public int count() {
+            return reading.count() * places;
+        }
 
         /** Smallest step of the instrument, where its size tells one that suits the limit. */
         public Optional<Quantity> resolution() {
@@ -55,6 +67,7 @@ public final class LimitTable {
 
     public static List<Row> of(Manual manual, Sight sight) {
         StepNumbers numbers = new StepNumbers(manual, sight);
+        RepeatedSteps repeated = new RepeatedSteps(manual);
         List<Row> rows = new ArrayList<>();
         manual.steps()
                 .filter(s -> numbers.of(s.id()).isPresent())
@@ -72,7 +85,8 @@ public final class LimitTable {
                                                 numbers.of(s.id()).orElseThrow(),
                                                 reading,
                                                 Optional.ofNullable(reading.tool())
-                                                        .flatMap(manual::tool)));
+                                                        .flatMap(manual::tool),
+                                                repeated.of(s.id())));
                             }
                         });
         return List.copyOf(rows);

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import methodos.core.fit.DecisionTable.Rule;
 import methodos.core.quantity.Rational;
 
@@ -25,7 +26,15 @@ public record TableCheck(
         List<Missing> missing, List<Integer> unreachable, List<List<String>> endless) {
 
     /** A hole: readings taken, after the last of which no rule holds. */
-    public record Missing(String after, Map<String, Rational> example) {}
+    public record Missing(String after, Map<String, Rational> example) {
+
+        /** The example in words: "g = 0.13, w = 1". */
+        public String readings() {
+            return example.entrySet().stream()
+                    .map(e -> e.getKey() + " = " + e.getValue().toDecimal())
+                    .collect(Collectors.joining(", "));
+        }
+    }
 
     /** No more than so many combinations are walked. */
     private static final int MOST = 400_000;

@@ -11,14 +11,13 @@ import methodos.core.manual.ReuseRule;
  * What the ledger is kept of: parts and joints as they are before the work, and the steps.
  *
  * @param variants all that are claimed; where there is none, the work is walked through once
- * @param kits how many of each part each kit holds; empty where nothing is known of kits, which is
- *     not the same as a list without any
+ * @param kits empty where nothing is known of kits, which is not the same as a list without any
  */
 public record LedgerCase(
         List<String> variants,
         List<Part> parts,
         List<Joint> joints,
-        Optional<List<Map<String, Integer>>> kits,
+        Optional<List<Kit>> kits,
         List<Energy> energies,
         List<Step> steps) {
 
@@ -34,6 +33,12 @@ public record LedgerCase(
      * @param valued whether it is known how tight it gets
      */
     public record Joint(String id, boolean valued, List<String> coveredBy, Set<String> variants) {}
+
+    /**
+     * @param contents how many of each part it holds
+     * @param variants those that it is for, all where empty
+     */
+    public record Kit(Map<String, Integer> contents, Set<String> variants) {}
 
     /** What has to be on and tight before an energy is given back; all where it is not listed. */
     public record Energy(String id, List<String> parts, List<String> joints) {}

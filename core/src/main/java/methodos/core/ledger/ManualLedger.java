@@ -74,20 +74,9 @@ public final class ManualLedger {
         return new ManualLedger(practised);
     }
 
-    /** The findings, with the ids of variants in place of groups. */
+    /** The findings; their variants are names of groups. */
     public List<LedgerFinding> findings() {
-        Map<String, String> variants = new HashMap<>();
-        groups.forEach(g -> variants.put(g.name(), g.variant()));
-        return ledger.findings().stream()
-                .map(
-                        f ->
-                                f.in(
-                                        f.variants().stream()
-                                                .map(variants::get)
-                                                .filter(v -> !v.isEmpty())
-                                                .distinct()
-                                                .toList()))
-                .toList();
+        return ledger.findings();
     }
 
     public List<ClaimedUnits.Group> groups() {
@@ -189,15 +178,15 @@ public final class ManualLedger {
     }
 
     /** Without kits there is nothing to hold the new parts against. */
-    private Optional<List<Map<String, Integer>>> kits() {
+    private Optional<List<LedgerCase.Kit>> kits() {
         if (manual.kits().isEmpty()) {
             return Optional.empty();
         }
-        List<Map<String, Integer>> held = new ArrayList<>();
+        List<LedgerCase.Kit> held = new ArrayList<>();
         for (Kit kit : manual.kits()) {
             Map<String, Integer> contents = new HashMap<>();
             kit.contents().forEach(c -> contents.merge(c.part(), c.count(), Integer::sum));
-            held.add(contents);
+            held.add(new LedgerCase.Kit(contents, groups(kit.applicability())));
         }
         return Optional.of(held);
     }

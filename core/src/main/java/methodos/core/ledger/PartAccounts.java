@@ -17,8 +17,7 @@ final class PartAccounts {
         private final LedgerCase.Part part;
         private final OpenEnds off;
 
-        /** How many ever came off. */
-        private long removed;
+        private boolean everRemoved;
 
         /** How many new ones went on. */
         private int fresh;
@@ -72,7 +71,7 @@ final class PartAccounts {
             found.add(Rule.TOO_MANY_REMOVED, id, List.of(step), count - possible);
         }
         account.off.open(step, possible);
-        account.removed += possible;
+        account.everRemoved |= possible > 0;
         note(account);
     }
 
@@ -87,10 +86,9 @@ final class PartAccounts {
     void install(String id, int count, boolean fresh, String step) {
         Account account = accounts.get(id);
         int excess = count - account.off.count();
-        boolean everRemoved = account.removed > 0;
         if (excess > 0) {
             found.add(
-                    everRemoved ? Rule.TOO_MANY_FITTED : Rule.NOT_REMOVED_FIRST,
+                    account.everRemoved ? Rule.TOO_MANY_FITTED : Rule.NOT_REMOVED_FIRST,
                     id,
                     List.of(step),
                     excess);
@@ -99,7 +97,7 @@ final class PartAccounts {
             if (fresh) {
                 account.fresh += count;
                 account.freshSteps.add(step);
-            } else if (everRemoved) {
+            } else if (account.everRemoved) {
                 found.add(Rule.REUSED, id, List.of(step), count);
             }
         }
@@ -115,7 +113,11 @@ final class PartAccounts {
         }
     }
 
-    /** What never came back, and what no kit holds. */
+    /**
+     * What never came back, and what no kit holds.
+     *
+     * @param kits what each kit of the variant holds; empty where nothing is known of kits
+     */
     void end(Optional<List<Map<String, Integer>>> kits) {
         for (Account account : accounts.values()) {
             String id = account.part.id();

@@ -9,18 +9,18 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
+import methodos.core.manual.RepeatedSteps;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
-import methodos.core.manual.Variant;
 
 /**
  * What happens to a part along the steps: where it comes off, is looked at and goes on.
  *
  * @param stops in the order of the steps, for the units that are looked at
- * @param loose the last stop at which it came off, where fewer go on again than came off in one of
- *     the variants that are looked at
+ * @param loose the last stop at which it came off, where fewer go on again than came off in one
+ *     group of the units that are looked at; repeated steps count at each of their places
  */
 public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
 
@@ -56,29 +56,33 @@ public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
             }
         }
         List<Sight> eyes = eyes(manual, sight);
+        RepeatedSteps repeated = new RepeatedSteps(manual);
         List<PartLine> lines = new ArrayList<>();
         for (Part part : manual.parts()) {
             if (part.applicability().concerns(sight)) {
                 List<Stop> own = stops.getOrDefault(part.id(), List.of());
-                lines.add(new PartLine(part, own, loose(part, own, steps, eyes)));
+                lines.add(new PartLine(part, own, loose(part, own, steps, eyes, repeated)));
             }
         }
         return List.copyOf(lines);
     }
 
-    /** Each variant that is looked at by itself; a step of one says nothing about another. */
+    /** Each group that is looked at by itself; a step of one says nothing about another. */
     private static List<Sight> eyes(Manual manual, Sight sight) {
         List<Sight> eyes =
-                manual.variants().stream()
-                        .filter(v -> sight.model() == null || v.model().equals(sight.model()))
-                        .filter(v -> v.serials().overlaps(sight.serials()))
-                        .map((Variant v) -> Sight.of(v))
+                ClaimedUnits.of(manual).stream()
+                        .map(ClaimedUnits.Group::sight)
+                        .filter(sight::meets)
                         .toList();
         return eyes.isEmpty() ? List.of(sight) : eyes;
     }
 
     private static Optional<Stop> loose(
-            Part part, List<Stop> stops, Map<String, Step> steps, List<Sight> eyes) {
+            Part part,
+            List<Stop> stops,
+            Map<String, Step> steps,
+            List<Sight> eyes,
+            RepeatedSteps repeated) {
         for (Sight eye : eyes) {
             if (!part.applicability().concerns(eye)) {
                 continue;
@@ -87,11 +91,12 @@ public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
             Stop last = null;
             for (Stop stop : stops) {
                 if (steps.get(stop.step()).applicability().concerns(eye)) {
+                    int count = stop.count() * repeated.of(stop.step());
                     if (stop.handling() == Handling.TAKEN_OFF) {
-                        off += stop.count();
+                        off += count;
                         last = stop;
                     } else if (stop.handling() == Handling.PUT_ON) {
-                        off -= stop.count();
+                        off = Math.max(0, off - count);
                     }
                 }
             }

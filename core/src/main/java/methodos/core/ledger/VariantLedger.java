@@ -178,7 +178,14 @@ final class VariantLedger {
     }
 
     private void end() {
-        parts.end(all.kits());
+        parts.end(
+                all.kits()
+                        .map(
+                                kits ->
+                                        kits.stream()
+                                                .filter(k -> concerned.test(k.variants()))
+                                                .map(LedgerCase.Kit::contents)
+                                                .toList()));
         joints.end();
         fluids.end(found);
         energies.end(found);

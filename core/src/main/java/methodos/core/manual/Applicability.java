@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -63,6 +64,16 @@ public record Applicability(List<Condition> any) {
 
     public static Applicability serials(SerialRange serials) {
         return of(List.of(), serials);
+    }
+
+    /** The units of this and those that meet one of the conditions. */
+    public Applicability or(List<Condition> more) {
+        if (all() || more.isEmpty()) {
+            return this;
+        }
+        List<Condition> conditions = new ArrayList<>(any);
+        conditions.addAll(more);
+        return new Applicability(conditions);
     }
 
     public boolean all() {

@@ -314,16 +314,18 @@ public record Manual(
         return clips.size();
     }
 
+    /** Takes a step away; what is repeated with others is repeated without it. */
     public Manual withoutStep(String step) {
-        return withStages(
-                stages.stream()
-                        .map(
-                                s ->
-                                        s.withSteps(
-                                                s.steps().stream()
-                                                        .filter(x -> !x.id().equals(step))
-                                                        .toList()))
-                        .toList());
+        return withRepeats(RepeatedSteps.without(this, step))
+                .withStages(
+                        stages.stream()
+                                .map(
+                                        s ->
+                                                s.withSteps(
+                                                        s.steps().stream()
+                                                                .filter(x -> !x.id().equals(step))
+                                                                .toList()))
+                                .toList());
     }
 
     /** Puts a thing in the place of the one with its id, or at the end where there is none. */

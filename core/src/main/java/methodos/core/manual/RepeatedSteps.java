@@ -31,6 +31,25 @@ public final class RepeatedSteps {
         return List.of();
     }
 
+    /** The repeats of a manual without a step; where it was an end, the next step inside is. */
+    static List<Repeat> without(Manual manual, String step) {
+        List<Repeat> rest = new ArrayList<>();
+        for (Repeat repeat : manual.repeats()) {
+            List<String> steps = new ArrayList<>(steps(manual, repeat));
+            if (!steps.remove(step)) {
+                rest.add(repeat);
+            } else if (!steps.isEmpty()) {
+                rest.add(
+                        new Repeat(
+                                repeat.id(),
+                                steps.get(0),
+                                steps.get(steps.size() - 1),
+                                repeat.places()));
+            }
+        }
+        return rest;
+    }
+
     /** 1 where a step is not repeated. */
     public int of(String step) {
         return times.getOrDefault(step, 1);

@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import java.util.Collections;
 import java.util.Set;
 
 /**
@@ -27,6 +28,14 @@ public record Sight(String model, SerialRange serials, Set<String> with, Set<Str
 
     public static Sight of(Variant variant) {
         return new Sight(variant.model(), variant.serials());
+    }
+
+    /** Whether some unit is among those of both. */
+    public boolean meets(Sight other) {
+        return (model == null || other.model == null || model.equals(other.model))
+                && serials.overlaps(other.serials)
+                && Collections.disjoint(with, other.without)
+                && Collections.disjoint(without, other.with);
     }
 
     public boolean everything() {

@@ -86,13 +86,6 @@ public final class Repairs {
                 .build();
     }
 
-    private static Optional<Applicability> unitsOf(Manual manual, Finding finding) {
-        return finding.steps().stream()
-                .flatMap(s -> manual.step(s).stream())
-                .map(Step::applicability)
-                .findFirst();
-    }
-
     private static int missing(Finding finding) {
         return finding.arguments().get(1) instanceof Integer n ? n : 1;
     }
@@ -104,23 +97,19 @@ public final class Repairs {
             return Optional.empty();
         }
         String id = part.get().id();
-        for (Stage stage : manual.stages()) {
-            for (Step step : stage.steps()) {
-                for (PartUse use : step.parts()) {
-                    if (use.part().equals(id) && use.in(stage.kind()) == Handling.PUT_ON) {
-                        return Optional.of(
-                                Repair.of(
-                                        "repair.setCount",
-                                        StepEdits.part(
-                                                step.id(), id, use.count() + missing(finding)),
-                                        new StepRef(step.id())));
-                    }
-                }
-            }
+        Refitting refitting = Refitting.of(manual, part.get(), finding, missing(finding));
+        if (refitting.tooFew().isPresent()) {
+            Step step = refitting.tooFew().get();
+            return Optional.of(
+                    Repair.of(
+                            "repair.setCount",
+                            StepEdits.use(
+                                    step.id(), id, u -> u.withCount(u.count() + refitting.count())),
+                            new StepRef(step.id())));
         }
-        String from = finding.steps().get(finding.steps().size() - 1);
-        return ExpectedPlace.of(manual, from)
-                .map(place -> adding(place, m -> fitting(m, part.get(), finding)));
+        return new ExpectedPlaces(manual)
+                .of(refitting.takenOffIn())
+                .map(place -> adding(place, m -> fitting(m, part.get(), refitting)));
     }
 
     /** A step more at a place. */
@@ -130,13 +119,13 @@ public final class Repairs {
                 edit("edit.repair", m -> place.put(m.withIdTaken(), made.apply(m))));
     }
 
-    private Step fitting(Manual manual, Part part, Finding finding) {
+    private Step fitting(Manual manual, Part part, Refitting refitting) {
         boolean fresh = part.reuse() == ReuseRule.ALWAYS_NEW;
-        int count = missing(finding);
+        int count = refitting.count();
         return step(
                         manual,
                         text.fit(List.of(PartWords.counted(part, count, fresh, words))),
-                        unitsOf(manual, finding).orElse(Applicability.ALL))
+                        refitting.units())
                 .withParts(List.of(new PartUse(part.id(), count)));
     }
 

@@ -42,6 +42,9 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
 
     private static final String STEPS = "steps";
 
+    /** At how many places it is, where its steps are repeated. */
+    private static final String PLACES = "places";
+
     public static DerivedTable of(What what, Manual whole, Sight sight) {
         Manual manual = Practised.of(whole);
         return switch (what) {
@@ -146,7 +149,8 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                         "other",
                         "stages",
                         "order",
-                        STEPS);
+                        STEPS,
+                        PLACES);
         List<Map<String, Object>> rows = new ArrayList<>();
         for (TighteningTable.Row r : TighteningTable.of(manual, sight)) {
             rows.add(
@@ -161,14 +165,15 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                             r.other().map(Quantity::print).orElse(null),
                             String.join(", ", r.joint().stages()),
                             r.joint().order(),
-                            r.steps()));
+                            r.steps(),
+                            r.places()));
         }
         return new DerivedTable(What.TORQUES, columns, rows);
     }
 
     private static DerivedTable limits(Manual manual, Sight sight) {
         List<String> columns =
-                List.of("what", "limit", "count", "instrument", "otherwise", "open", STEPS);
+                List.of("what", "limit", "count", "instrument", "otherwise", "open", STEPS, PLACES);
         List<Map<String, Object>> rows = new ArrayList<>();
         for (LimitTable.Row r : LimitTable.of(manual, sight)) {
             Value limit = r.reading().limit();
@@ -181,7 +186,8 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                             r.instrument().map(Tool::label).orElse(null),
                             r.reading().otherwise(),
                             limit instanceof Value.Open open ? open.why() : null,
-                            List.of(r.number())));
+                            List.of(r.number()),
+                            r.places()));
         }
         return new DerivedTable(What.LIMITS, columns, rows);
     }

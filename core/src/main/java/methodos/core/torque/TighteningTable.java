@@ -8,6 +8,7 @@ import java.util.Optional;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.RepeatedSteps;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
@@ -24,13 +25,15 @@ public final class TighteningTable {
      * @param other the same as it was given in another unit, else converted to the other system of
      *     measures
      * @param steps numbers of the steps that tighten it
+     * @param places at how many places it is, where a step that tightens it is repeated
      */
     public record Row(
             Joint joint,
             Optional<Part> fastener,
             Optional<Quantity> entered,
             Optional<Quantity> other,
-            List<Integer> steps) {}
+            List<Integer> steps,
+            int places) {}
 
     private TighteningTable() {}
 
@@ -42,6 +45,7 @@ public final class TighteningTable {
         manual.joints().forEach(j -> joints.put(j.id(), j));
         Map<String, Part> parts = new HashMap<>();
         manual.parts().forEach(p -> parts.put(p.id(), p));
+        Map<String, Integer> places = places(manual);
         List<Row> rows = new ArrayList<>();
         manual.steps()
                 .filter(s -> numbers.of(s.id()).isPresent())
@@ -49,11 +53,28 @@ public final class TighteningTable {
                 .distinct()
                 .flatMap(j -> Optional.ofNullable(joints.get(j)).stream())
                 .filter(j -> j.applicability().concerns(sight))
-                .forEach(j -> rows.add(row(j, parts.get(j.fastener()), uses)));
+                .forEach(j -> rows.add(row(j, parts.get(j.fastener()), uses, places)));
         return List.copyOf(rows);
     }
 
-    private static Row row(Joint joint, Part fastener, StepUses uses) {
+    /** By the id of a joint, how often the step is done that tightens it most often. */
+    private static Map<String, Integer> places(Manual manual) {
+        RepeatedSteps repeated = new RepeatedSteps(manual);
+        Map<String, Integer> places = new HashMap<>();
+        manual.steps()
+                .forEach(
+                        s ->
+                                s.joints()
+                                        .forEach(
+                                                j ->
+                                                        places.merge(
+                                                                j,
+                                                                repeated.of(s.id()),
+                                                                Math::max)));
+        return places;
+    }
+
+    private static Row row(Joint joint, Part fastener, StepUses uses, Map<String, Integer> places) {
         Optional<Quantity> entered = joint.torque().known();
         return new Row(
                 joint,
@@ -61,6 +82,7 @@ public final class TighteningTable {
                 entered,
                 Optional.ofNullable(joint.second())
                         .or(() -> entered.flatMap(Quantity::inOtherSystem)),
-                uses.of(joint.id()));
+                uses.of(joint.id()),
+                places.getOrDefault(joint.id(), 1));
     }
 }

@@ -9,6 +9,7 @@ import methodos.core.check.OpenPoints;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Reading;
+import methodos.core.manual.Repeat;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -47,6 +48,14 @@ class LimitTableTest {
         assertThat(row(measured("0.1 to 0.2 mm", "0.01 mm", Tool.Kind.STANDARD)).fit()).isEmpty();
         assertThat(row(measured("0.1 to 0.2 mm", "long", Tool.Kind.MEASURING)).fit()).isEmpty();
         assertThat(row(measured("0.1 to 0.2 mm", "0.1 bar", Tool.Kind.MEASURING)).fit()).isEmpty();
+    }
+
+    @Test
+    void aReadingIsTakenAtEachPlaceOfARepeatedStep() {
+        Manual m = measured("0.1 to 0.2 mm", "0.01 mm", Tool.Kind.MEASURING);
+        assertThat(row(m).count()).isEqualTo(1);
+        m = m.withRepeats(List.of(new Repeat("r", "s1", "s1", List.of("left", "rear"))));
+        assertThat(row(m).count()).isEqualTo(3);
     }
 
     @Test

@@ -13,6 +13,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Reading;
+import methodos.core.manual.Repeat;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
@@ -88,6 +89,15 @@ class StoreListTest {
         assertThat(row(back, "p3", ALL).line().loose()).isEmpty();
         Manual fewer = with(manual(), "s3", new PartUse("p3", 4), new PartUse("p1", 4));
         assertThat(row(fewer, "p3", ALL).line().loose()).isPresent();
+    }
+
+    @Test
+    void repeatedStepsCountAtEachPlace() {
+        Manual m = with(manual(), "s3", new PartUse("p3", 10), new PartUse("p1", 4));
+        m = with(m, "s2", new PartUse("p3", 5));
+        assertThat(row(m, "p3", ALL).line().loose()).isEmpty();
+        Manual twice = m.withRepeats(List.of(new Repeat("r", "s2", "s2", List.of("left", "top"))));
+        assertThat(row(twice, "p3", ALL).line().loose()).isPresent();
     }
 
     @Test

@@ -186,8 +186,8 @@ class LedgerPropertiesTest {
 
     private static Optional<Expected> emptyKit(RandomWork work, Random random) {
         int at = random.nextInt(work.kits.size());
-        String seal = work.kits.get(at).keySet().iterator().next();
-        work.kits.set(at, Map.of());
+        String seal = work.kits.get(at).contents().keySet().iterator().next();
+        work.kits.set(at, new LedgerCase.Kit(Map.of(), Set.of()));
         return Optional.of(
                 new Expected(Rule.IN_NO_KIT, seal, stepOf(work, LedgerAction.Install.class, seal)));
     }

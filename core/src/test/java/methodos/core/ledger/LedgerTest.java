@@ -278,18 +278,20 @@ class LedgerTest {
         LedgerCase.Step[] steps = {
             step("a", new Remove("11", 2)), step("b", new Install("11", 2, true))
         };
-        assertThat(kits(seal, steps, List.of(Map.of("11", 1), Map.of("11", 1)))).isEmpty();
-        LedgerFinding found = only(kits(seal, steps, List.of(Map.of("11", 1))));
+        LedgerCase.Kit one = new LedgerCase.Kit(Map.of("11", 1), Set.of());
+        assertThat(kits(seal, steps, List.of(one, one))).isEmpty();
+        LedgerCase.Kit ofOthers = new LedgerCase.Kit(Map.of("11", 1), Set.of("X"));
+        LedgerFinding found = only(kits(seal, steps, List.of(one, ofOthers)));
         assertThat(found.rule()).isEqualTo(Rule.IN_NO_KIT);
         assertThat(found.count()).isEqualTo(1);
         assertThat(found.steps()).containsExactly("b");
     }
 
     private static List<LedgerFinding> kits(
-            LedgerCase.Part part, LedgerCase.Step[] steps, List<Map<String, Integer>> kits) {
+            LedgerCase.Part part, LedgerCase.Step[] steps, List<LedgerCase.Kit> kits) {
         return Ledger.of(
                         new LedgerCase(
-                                List.of(),
+                                List.of("D"),
                                 List.of(part),
                                 List.of(),
                                 Optional.of(kits),

@@ -26,7 +26,7 @@ final class RandomWork {
     final List<String> variants = new ArrayList<>();
     final List<LedgerCase.Part> parts = new ArrayList<>();
     final List<LedgerCase.Joint> joints = new ArrayList<>();
-    final List<Map<String, Integer>> kits = new ArrayList<>();
+    final List<LedgerCase.Kit> kits = new ArrayList<>();
     final List<Draft> steps = new ArrayList<>();
     private final List<Draft> buildUp = new ArrayList<>();
 
@@ -88,7 +88,7 @@ final class RandomWork {
         parts.add(part(inner, inside * places, ReuseRule.INSPECT, List.of(cover), own));
         parts.add(part(seal, places, ReuseRule.ALWAYS_NEW, List.of(cover), own));
         joints.add(new LedgerCase.Joint(joint, true, around, own));
-        kits.add(Map.of(seal, places + random.nextInt(2)));
+        kits.add(new LedgerCase.Kit(Map.of(seal, places + random.nextInt(2)), own));
 
         Draft undo = at(steps, own, places);
         if (random.nextInt(3) == 0) {

@@ -55,6 +55,19 @@ class ManualTest {
     }
 
     @Test
+    void whatIsRepeatedStaysSoWithoutOneOfItsSteps() {
+        Manual repeated =
+                manual.withRepeats(List.of(new Repeat("r", "s1", "s2", List.of("left cap"))));
+        assertThat(new RepeatedSteps(repeated).of("s2")).isEqualTo(2);
+        Manual without = repeated.withoutStep("s1");
+        assertThat(without.repeats())
+                .containsExactly(new Repeat("r", "s2", "s2", List.of("left cap")));
+        assertThat(new RepeatedSteps(without).of("s2")).isEqualTo(2);
+        assertThat(without.withoutStep("s2").repeats()).isEmpty();
+        assertThat(repeated.withoutStep("s3").repeats()).isEqualTo(repeated.repeats());
+    }
+
+    @Test
     void deletingAFigureTakesItOutOfTheSteps() {
         Figure figure = Figure.of("f1", "", new Figure.Still("clip1", 3), "abc");
         Manual with =

@@ -19,6 +19,7 @@ import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
+import methodos.core.manual.Repeat;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -134,6 +135,57 @@ class RepairsTest {
                                         .withParts(List.of(new PartUse("ring", 1))));
         Manual mended = repaired(fewer, Rule.NOT_REFITTED);
         assertThat(mended.step("d").orElseThrow().parts()).containsExactly(new PartUse("ring", 2));
+    }
+
+    /** Ten springs, five from each side, in two take-downs and two build-ups. */
+    private static Manual springs(int right, int left) {
+        Manual manual =
+                Manual.titled("x").withPart(part("spring", "spring", 10, ReuseRule.INSPECT));
+        manual =
+                with(
+                        manual,
+                        Stage.Kind.TAKE_DOWN,
+                        step("a", "Take the springs out.", new PartUse("spring", 6)),
+                        step("b", "Take the other springs out.", new PartUse("spring", 4)));
+        return with(
+                manual,
+                Stage.Kind.BUILD_UP,
+                step("c", "Put the springs in.", new PartUse("spring", right)),
+                step("d", "Put the other springs in.", new PartUse("spring", left)));
+    }
+
+    @Test
+    void ofSeveralStepsTheOneThatFitsTooFewIsRaised() {
+        Manual mended = repaired(springs(4, 5), Rule.NOT_REFITTED);
+        assertThat(mended.step("c").orElseThrow().parts().get(0).count()).isEqualTo(4);
+        assertThat(mended.step("d").orElseThrow().parts().get(0).count()).isEqualTo(6);
+    }
+
+    @Test
+    void aRepeatedStepIsRaisedAtEachPlace() {
+        Manual twice =
+                springs(4, 4)
+                        .withoutStep("d")
+                        .withRepeats(List.of(new Repeat("r", "c", "c", List.of("left"))));
+        Manual mended = repaired(twice, Rule.NOT_REFITTED);
+        assertThat(mended.steps().filter(s -> !s.accepted()).map(Step::text))
+                .containsExactly("Fit 2 springs.");
+    }
+
+    @Test
+    void aStepIsAddedForTheUnitsThatLackIt() {
+        Manual both =
+                sound().withVariants(
+                                List.of(
+                                        new Variant("v", "D", null, ""),
+                                        new Variant("w", "S", null, "")));
+        Manual onlyS =
+                both.withStep(
+                        both.step("e").orElseThrow().withApplicability(Applicability.model("S")));
+        Manual mended = repaired(onlyS, Rule.NOT_REFITTED);
+        Step added = mended.steps().filter(s -> !s.accepted()).findFirst().orElseThrow();
+        assertThat(added.applicability()).isEqualTo(Applicability.model("D"));
+        assertThat(checks.of(new Workspace(mended, Map.of())).grave()).isEmpty();
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.util.List;
 import methodos.core.Samples;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Repeat;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Value;
@@ -38,6 +39,14 @@ class TighteningTableTest {
         m = m.withJoint(joint.withTorque(new Value.Open("see the data sheet", null)));
         assertThat(TighteningTable.of(m, Sight.EVERYTHING).get(0).entered()).isEmpty();
         assertThat(TighteningTable.of(m, Sight.EVERYTHING).get(0).other()).isEmpty();
+    }
+
+    @Test
+    void aStepThatIsRepeatedTightensAtEachPlace() {
+        Manual m = Samples.actuator();
+        assertThat(TighteningTable.of(m, Sight.EVERYTHING).get(0).places()).isEqualTo(1);
+        m = m.withRepeats(List.of(new Repeat("r", "s3", "s3", List.of("left cap"))));
+        assertThat(TighteningTable.of(m, Sight.EVERYTHING).get(0).places()).isEqualTo(2);
     }
 
     @Test

@@ -68,11 +68,18 @@ public final class ChecksPlace implements PlaceView {
         node.getChildren().addAll(left, ledger);
         node.getStyleClass().add("checks");
         project.checked().addListener(o -> refresh());
-        project.openPoints().addListener(o -> refresh());
-        refresh();
+        node.sceneProperty().addListener(o -> refresh());
+        list();
     }
 
+    /** What is not in view is listed when it comes into view. */
     private void refresh() {
+        if (node.getScene() != null) {
+            list();
+        }
+    }
+
+    private void list() {
         Optional<Checks.Result> result = project.checked().get();
         Controls.seen(busy, result.isEmpty());
         Controls.seen(rules, !project.rulesProblem().get().isEmpty());
@@ -156,7 +163,7 @@ public final class ChecksPlace implements PlaceView {
                     kind == FindingRow.More.Kind.CONFUSE
                             ? new FindingRow.Shown(!shown.confusing(), shown.accepted())
                             : new FindingRow.Shown(shown.confusing(), !shown.accepted());
-            refresh();
+            list();
         }
 
         @Override

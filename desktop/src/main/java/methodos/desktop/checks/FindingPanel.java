@@ -15,6 +15,7 @@ import methodos.core.finding.Finding;
 import methodos.core.manual.Acceptance;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
@@ -30,6 +31,7 @@ final class FindingPanel extends VBox {
     private final Words words;
     private final Consumer<OpenPoint> go;
     private final Consumer<String> message;
+    private Shown shown;
     private TextField reason = new TextField();
     private TextField person = new TextField();
 
@@ -45,8 +47,12 @@ final class FindingPanel extends VBox {
         clear();
     }
 
+    /** What the panel is made of; while it is the same, what is being typed stays. */
+    private record Shown(FindingRow.Found found, Acceptance accepted, Sight sight) {}
+
     /** Nothing is chosen. */
     void clear() {
+        shown = null;
         getChildren().setAll(Controls.prose(words.of("finding.none"), "soft"));
     }
 
@@ -56,6 +62,14 @@ final class FindingPanel extends VBox {
     }
 
     void show(FindingRow.Found found, Acceptance accepted) {
+        Shown now = new Shown(found, accepted, project.sight().get());
+        if (!now.equals(shown)) {
+            shown = now;
+            Controls.anew(this, () -> fill(found, accepted));
+        }
+    }
+
+    private void fill(FindingRow.Found found, Acceptance accepted) {
         Finding finding = found.finding();
         getChildren()
                 .setAll(

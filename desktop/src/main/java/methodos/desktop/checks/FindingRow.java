@@ -11,6 +11,7 @@ import methodos.core.check.OpenPoints;
 import methodos.core.check.Place;
 import methodos.core.coverage.CoverageReport;
 import methodos.core.finding.Finding;
+import methodos.core.finding.FindingScope;
 import methodos.core.finding.FindingSentences;
 import methodos.core.finding.Severity;
 import methodos.core.manual.Manual;
@@ -70,10 +71,11 @@ sealed interface FindingRow {
             Words words,
             Shown shown) {
         FindingSentences sentences = new FindingSentences(words, new StepNumbers(manual, sight));
+        FindingScope scope = new FindingScope(manual, sight);
         Map<Severity, List<Finding>> open = new EnumMap<>(Severity.class);
         List<Finding> accepted = new ArrayList<>();
         for (Finding finding : result.findings()) {
-            if (!finding.concerns(manual, sight)) {
+            if (!scope.holds(finding)) {
                 continue;
             }
             if (result.accepted().containsKey(finding)) {

@@ -15,7 +15,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
-import methodos.core.repair.ExpectedPlace;
+import methodos.core.repair.ExpectedPlaces;
 import methodos.core.words.PartWords;
 import methodos.core.words.Words;
 
@@ -60,6 +60,7 @@ record LedgerPicture(int steps, List<Band> bands, List<Arc> arcs, List<Loose> lo
     static LedgerPicture of(
             Manual manual, StepNumbers numbers, List<LedgerThread> threads, Words words) {
         Names names = new Names(manual, words);
+        ExpectedPlaces places = new ExpectedPlaces(manual);
         Map<Ends, List<String>> together = new LinkedHashMap<>();
         List<Loose> loose = new ArrayList<>();
         for (LedgerThread thread : threads) {
@@ -77,7 +78,7 @@ record LedgerPicture(int steps, List<Band> bands, List<Arc> arcs, List<Loose> lo
                                         "ledger.loose." + thread.kind().name(),
                                         names.plain(thread)),
                                 from,
-                                expected(manual, numbers, thread)));
+                                expected(manual, places, numbers, thread)));
             } else {
                 int to = numbers.of(thread.closed().get()).orElse(from);
                 List<String> labels =
@@ -104,11 +105,11 @@ record LedgerPicture(int steps, List<Band> bands, List<Arc> arcs, List<Loose> lo
     }
 
     private static Optional<Integer> expected(
-            Manual manual, StepNumbers numbers, LedgerThread thread) {
+            Manual manual, ExpectedPlaces places, StepNumbers numbers, LedgerThread thread) {
         if (thread.kind() != LedgerThread.Kind.PART) {
             return Optional.empty();
         }
-        return ExpectedPlace.of(manual, thread.opened())
+        return places.of(thread.opened())
                 .flatMap(p -> p.behind(manual))
                 .map(s -> numbers.of(s).orElse(0))
                 .filter(n -> n > 0);

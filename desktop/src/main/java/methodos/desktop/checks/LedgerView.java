@@ -105,7 +105,7 @@ final class LedgerView extends VBox {
         List<ClaimedUnits.Group> groups =
                 now.stream()
                         .flatMap(r -> r.ledger().groups().stream())
-                        .filter(this::looked)
+                        .filter(g -> project.sight().get().meets(g.sight()))
                         .toList();
         units.setItems(FXCollections.observableArrayList(groups));
         units.setValue(
@@ -118,12 +118,6 @@ final class LedgerView extends VBox {
         Controls.seen(units, groups.size() > 1);
         filling = false;
         draw();
-    }
-
-    private boolean looked(ClaimedUnits.Group group) {
-        var sight = project.sight().get();
-        return (sight.model() == null || sight.model().equals(group.sight().model()))
-                && group.sight().serials().overlaps(sight.serials());
     }
 
     private boolean open(ClaimedUnits.Group group) {

@@ -110,12 +110,13 @@ public final class OpenProject implements AutoCloseable {
                     if (mine != asked.get()) {
                         return; // there is a later state to derive from
                     }
-                    List<OpenPoint> points = OpenPoints.of(now, eyes);
+                    List<OpenPoint> points = OpenPoints.of(now, eyes, checks.tables());
                     Checks.Result result = checks.of(now);
                     Platform.runLater(
                             () -> {
                                 if (workspace.get() == now && sight.get().equals(eyes)) {
                                     openPoints.set(points);
+                                    // last: who listens to it finds both
                                     checked.set(Optional.of(result));
                                 }
                             });

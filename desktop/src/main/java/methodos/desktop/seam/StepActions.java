@@ -8,7 +8,6 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -56,21 +55,12 @@ final class StepActions {
         return list;
     }
 
-    private HBox action(Step step, int at) {
+    private UsedLine action(Step step, int at) {
         Action action = step.actions().get(at);
         String text =
                 words.of("step.action", words.of(action.verb()), name(action))
                         + (action.count() > 1 ? " × " + action.count() : "");
-        Label name = Controls.prose(text);
-        HBox.setHgrow(name, Priority.ALWAYS);
-        name.setMaxWidth(Double.MAX_VALUE);
-        Button out =
-                Controls.button(
-                        "removeAction-" + at,
-                        "×",
-                        () -> project.apply(ActionEdits.remove(step.id(), at)));
-        out.setAccessibleText(words.of("step.removeTool", text));
-        return Controls.row(6, name, out);
+        return new UsedLine(project, "removeAction-" + at, text, ActionEdits.remove(step.id(), at));
     }
 
     private String name(Action action) {

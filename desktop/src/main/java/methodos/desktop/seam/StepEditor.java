@@ -16,7 +16,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import methodos.core.edit.Edit;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
@@ -249,7 +248,8 @@ final class StepEditor extends VBox {
                             t ->
                                     list.getChildren()
                                             .add(
-                                                    used(
+                                                    new UsedLine(
+                                                            project,
                                                             "removeTool-" + id,
                                                             t.label(),
                                                             StepEdits.tool(step.id(), id, false))));
@@ -257,18 +257,6 @@ final class StepEditor extends VBox {
         List<String> known = project.manual().tools().stream().map(Tool::label).toList();
         list.getChildren().add(pick("addTool", "step.addTool", known, n -> addTool(step, n)));
         return list;
-    }
-
-    /** Something that the step uses, with a button that takes it out. */
-    private HBox used(String removeId, String label, Edit remove) {
-        Label name = Controls.prose(label);
-        HBox.setHgrow(name, Priority.ALWAYS);
-        name.setMaxWidth(Double.MAX_VALUE);
-        Button out = Controls.button(removeId, "×", () -> project.apply(remove));
-        out.setAccessibleText(words.of("step.removeTool", label));
-        HBox line = new HBox(6, name, out);
-        line.setAlignment(Pos.CENTER_LEFT);
-        return line;
     }
 
     private void addTool(Step step, String name) {
@@ -289,7 +277,8 @@ final class StepEditor extends VBox {
                             c ->
                                     list.getChildren()
                                             .add(
-                                                    used(
+                                                    new UsedLine(
+                                                            project,
                                                             "removeConsumable-" + id,
                                                             c.label(),
                                                             StepEdits.consumable(

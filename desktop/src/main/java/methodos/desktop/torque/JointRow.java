@@ -103,7 +103,11 @@ final class JointRow extends HBox {
         StringBuilder text = new StringBuilder();
         row.fastener()
                 .map(Part::label)
-                .ifPresent(part -> text.append(row.joint().count()).append(" × ").append(part));
+                .ifPresent(
+                        part ->
+                                text.append(row.joint().count() * row.places())
+                                        .append(" × ")
+                                        .append(part));
         for (String more : new String[] {row.joint().propertyClass(), row.joint().condition()}) {
             if (!more.isEmpty()) {
                 text.append(text.isEmpty() ? "" : ", ").append(more);

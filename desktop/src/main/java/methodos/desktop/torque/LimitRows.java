@@ -76,10 +76,7 @@ final class LimitRows extends VBox {
         step.setMinWidth(JointRow.STEP);
         step.setPrefWidth(JointRow.STEP);
         String with = row.instrument().map(Tool::label).orElse("");
-        String times =
-                row.reading().count() > 1
-                        ? words.of("torque.limit.times", row.reading().count(), with)
-                        : with;
+        String times = row.count() > 1 ? words.of("torque.limit.times", row.count(), with) : with;
         Label name = Controls.prose(row.reading().what(), "strong");
         VBox what = new VBox(0, name, Controls.prose(times, "soft"));
         row.fit()

@@ -22,6 +22,10 @@ public final class UnitsChooser extends VBox {
 
     private final List<CheckBox> models = new ArrayList<>();
     private final List<CheckBox> options = new ArrayList<>();
+
+    /** Conditions beside the one that is chosen here; they stay as they are. */
+    private final List<Applicability.Condition> others;
+
     private final TextField from;
     private final TextField to;
     private final Label words;
@@ -37,6 +41,7 @@ public final class UnitsChooser extends VBox {
         super(4);
         this.project = project;
         this.chosen = chosen;
+        others = now.all() ? List.of() : now.any().subList(1, now.any().size());
         Applicability.Condition first =
                 now.all()
                         ? new Applicability.Condition(List.of(), SerialRange.ALL)
@@ -126,13 +131,13 @@ public final class UnitsChooser extends VBox {
             return;
         }
         try {
-            Applicability next =
-                    Applicability.of(
-                            new Applicability.Condition(
-                                    names,
-                                    new SerialRange(number(from), number(to)),
-                                    options(CheckBox::isSelected),
-                                    options(b -> !b.isSelected())));
+            Applicability.Condition first =
+                    new Applicability.Condition(
+                            names,
+                            new SerialRange(number(from), number(to)),
+                            options(CheckBox::isSelected),
+                            options(b -> !b.isSelected()));
+            Applicability next = Applicability.of(first).or(others);
             words.setText(project.words().of(next));
             chosen.accept(next);
         } catch (IllegalArgumentException e) {

@@ -18,6 +18,7 @@ import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import methodos.core.check.OpenPoints;
 import methodos.core.check.Place;
+import methodos.core.finding.FindingScope;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
@@ -56,7 +57,6 @@ final class OrderOfWork extends VBox {
         Button shade = Controls.link("shade", project.words().of("shade.other"), otherShade);
         VBox.setMargin(shade, new Insets(0, 0, 2, 12));
         getChildren().addAll(gap, shade);
-        project.openPoints().addListener(o -> refresh());
         project.checked().addListener(o -> refresh());
         refresh();
     }
@@ -118,10 +118,11 @@ final class OrderOfWork extends VBox {
 
     /** What could hurt, break or stop for the units that are looked at. */
     private int findings() {
+        FindingScope scope = new FindingScope(project.manual(), project.sight().get());
         return (int)
                 project.checked().get().stream()
                         .flatMap(r -> r.grave().stream())
-                        .filter(f -> f.concerns(project.manual(), project.sight().get()))
+                        .filter(scope::holds)
                         .count();
     }
 

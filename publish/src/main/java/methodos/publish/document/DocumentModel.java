@@ -136,8 +136,7 @@ final class DocumentModel {
     }
 
     private boolean concerned(Variant v) {
-        return (sight.model() == null || sight.model().equals(v.model()))
-                && v.serials().overlaps(sight.serials());
+        return Sight.of(v).meets(sight);
     }
 
     private List<EnergyView> energies() {
@@ -312,7 +311,10 @@ final class DocumentModel {
             metric += ", " + words.of("torque.further", joint.angle().print());
         }
         String fasteners =
-                row.fastener().map(Part::label).map(l -> joint.count() + " × " + l).orElse("–")
+                row.fastener()
+                                .map(Part::label)
+                                .map(l -> joint.count() * row.places() + " × " + l)
+                                .orElse("–")
                         + (joint.propertyClass().isEmpty() ? "" : ", " + joint.propertyClass());
         return new TorqueRow(
                 row.fastener().map(Part::item).orElse(""),
