@@ -166,6 +166,23 @@ class ChecksTest extends RealWindow {
     }
 
     @Test
+    void aReasonThatIsBeingTypedStaysWhenOtherThingsChange(FxRobot robot) throws Exception {
+        spoil(robot, ChecksTest::withoutTakingGuideAway);
+        choose(robot, Rule.AID_LEFT);
+        robot.clickOn("#acceptReason").write("half a rea");
+        robot.interact(
+                () ->
+                        project.apply(
+                                Edit.named(
+                                        "edit.unit",
+                                        m -> m.withUnit(m.unit().withInterval("each spring")))));
+        until(() -> project.kept().get().startsWith("all changes kept ·"));
+        TextField reason = node(robot, "#acceptReason", TextField.class);
+        assertThat(reason.getText()).isEqualTo("half a rea");
+        assertThat(reason.isFocused()).isTrue();
+    }
+
+    @Test
     void anAcceptanceLapsesWhenWhatWasFoundChanges(FxRobot robot) throws Exception {
         spoil(robot, ChecksTest::withoutTakingGuideAway);
         choose(robot, Rule.AID_LEFT);

@@ -9,9 +9,11 @@ import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.manual.Action;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Repeat;
+import methodos.core.manual.SerialRange;
 import methodos.core.manual.Step;
 import methodos.core.manual.UnitOption;
 import methodos.desktop.RealWindow;
@@ -144,6 +146,23 @@ class StepActionsTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(project.words().of(step("s200").applicability()))
                 .isEqualTo("without option " + option.mark());
+    }
+
+    @Test
+    void conditionsBesideTheOneThatIsChangedStay(FxRobot robot) throws Exception {
+        Applicability either =
+                new Applicability(
+                        List.of(
+                                new Applicability.Condition(
+                                        List.of("QA-80 D"), SerialRange.upTo(1500)),
+                                new Applicability.Condition(
+                                        List.of("QA-80 S"), SerialRange.from(2200))));
+        robot.interact(
+                () -> project.apply(methodos.core.edit.StepEdits.applicability("s200", either)));
+        edit(robot, "s200");
+        type(robot, "#stepTo", "1600");
+        assertThat(project.words().of(step("s200").applicability()))
+                .isEqualTo("QA-80 D, up to 1600; QA-80 S, from 2200");
     }
 
     @Test

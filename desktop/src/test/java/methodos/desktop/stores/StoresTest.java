@@ -2,13 +2,9 @@ package methodos.desktop.stores;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.List;
 import java.util.Map;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
@@ -16,77 +12,20 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
 import methodos.core.edit.UnitEdits;
-import methodos.core.kit.StoreList;
-import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse.Handling;
-import methodos.core.manual.ReuseRule;
-import methodos.core.manual.Sight;
 import methodos.core.manual.Tool;
 import methodos.core.parts.PartsAnswer;
-import methodos.core.sheet.Field;
-import methodos.desktop.RealWindow;
-import methodos.desktop.control.FileChoice;
-import methodos.desktop.theme.Theme;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
-/** Parts, kits, tools and lists in the real window. */
+/** Parts and tools along the steps, the chosen one, and what a parts service says. */
 @SuppressWarnings("unchecked") // nodes are looked up by id, without the type of their rows
-class StoresTest extends RealWindow {
-
-    @Start
-    void start(Stage stage) throws Exception {
-        open(stage);
-    }
-
-    @BeforeEach
-    void go(FxRobot robot) {
-        show(robot, Place.STORES);
-        laidOut(robot);
-    }
-
-    private Part part(String item) {
-        return manual().parts().stream()
-                .filter(p -> p.item().equals(item))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private StoreList.PartRow row(String item) {
-        return StoreList.of(manual(), Sight.EVERYTHING).parts().stream()
-                .filter(r -> r.part().item().equals(item))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private void choose(FxRobot robot, String id) {
-        ListView<StoreRow> lines = node(robot, "#stores", ListView.class);
-        robot.interact(
-                () -> {
-                    for (int i = 0; i < lines.getItems().size(); i++) {
-                        if (lines.getItems().get(i).id().equals(id)) {
-                            lines.requestFocus();
-                            lines.getSelectionModel().select(i - 1);
-                            lines.getFocusModel().focus(i - 1);
-                            lines.scrollTo(Math.max(0, i - 4));
-                        }
-                    }
-                });
-        robot.type(KeyCode.DOWN);
-        WaitForAsyncUtils.waitForFxEvents();
-        laidOut(robot);
-    }
+class StoresTest extends StoresWindow {
 
     private String told(FxRobot robot) {
         return robot.lookup("#stores .list-cell").queryAll().stream()
@@ -95,8 +34,6 @@ class StoresTest extends RealWindow {
                 .findFirst()
                 .orElseThrow();
     }
-
-    // ---------------------------------------------------------------- along the steps
 
     @Test
     void aPartTellsWhereItComesOffAndGoesOnAgain(FxRobot robot) {
@@ -183,17 +120,6 @@ class StoresTest extends RealWindow {
     }
 
     @Test
-    void aFieldThatIsClickedOnKeepsTheFocusWhenACellIsLeft(FxRobot robot) {
-        TableView<Part> table = table(robot, "PARTS", "parts");
-        focus(robot, table, 2, 9);
-        robot.write("kept");
-        robot.clickOn("#seek").write("cap");
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(manual().parts()).anyMatch(p -> p.note().equals("kept"));
-        assertThat(node(robot, "#seek", TextField.class).getText()).isEqualTo("cap");
-    }
-
-    @Test
     void whatWasChangedElsewhereIsThereWhenThePlaceIsShownAgain(FxRobot robot) {
         show(robot, Place.STEPS);
         robot.interact(() -> project.apply(UnitEdits.newPart("shim")));
@@ -248,151 +174,6 @@ class StoresTest extends RealWindow {
         assertThat(manual().parts()).anyMatch(p -> p.name().equals("shim"));
     }
 
-    // ---------------------------------------------------------------- tables
-
-    private <T> TableView<T> table(FxRobot robot, String face, String id) {
-        robot.clickOn("#face-" + face);
-        laidOut(robot);
-        @SuppressWarnings("unchecked")
-        TableView<T> table = robot.lookup("#" + id).queryAs(TableView.class);
-        return table;
-    }
-
-    private static <T> void focus(FxRobot robot, TableView<T> table, int row, int column) {
-        robot.interact(
-                () -> {
-                    table.requestFocus();
-                    table.getSelectionModel().clearAndSelect(row, table.getColumns().get(column));
-                    table.getFocusModel().focus(row, table.getColumns().get(column));
-                });
-    }
-
-    @Test
-    void aCellIsTypedIntoAndWhatIsNotUnderstoodStaysThere(FxRobot robot) {
-        TableView<Part> table = table(robot, "PARTS", "parts");
-        String id = table.getItems().get(2).id();
-        focus(robot, table, 2, 4);
-        robot.write("few").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(node(robot, "#message", Labeled.class).getText()).contains("“few”");
-        assertThat(robot.lookup(".cell-field").queryTextInputControl().getText()).isEqualTo("few");
-        assertThat(manual().part(id).orElseThrow().quantity()).isEqualTo(1);
-        robot.type(KeyCode.BACK_SPACE, 3).write("3").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(manual().part(id).orElseThrow().quantity()).isEqualTo(3);
-        focus(robot, table, 2, 1);
-        robot.type(KeyCode.F2).write("never kept").type(KeyCode.ESCAPE);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(manual().part(id).orElseThrow().name()).isEqualTo("right end cap");
-    }
-
-    private static void clipboard(FxRobot robot, String text) {
-        robot.interact(
-                () -> {
-                    ClipboardContent content = new ClipboardContent();
-                    content.putString(text);
-                    Clipboard.getSystemClipboard().setContent(content);
-                });
-    }
-
-    private static void shortcut(FxRobot robot, KeyCode code) {
-        robot.press(KeyCode.CONTROL).type(code).release(KeyCode.CONTROL);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    @Test
-    void rowsOfASpreadsheetArePastedAsOneChangeOrNotAtAll(FxRobot robot) {
-        TableView<Part> table = table(robot, "PARTS", "parts");
-        Manual before = manual();
-        focus(robot, table, 0, 3);
-        clipboard(robot, "A-1\t2\tinspect, then reuse\nA-2\t3\tnever\n");
-        shortcut(robot, KeyCode.V);
-        assertThat(node(robot, "#message", Labeled.class).getText())
-                .startsWith("Nothing was pasted.");
-        assertThat(manual()).isEqualTo(before);
-        clipboard(robot, "A-1\t2\tinspect, then reuse\nA-2\t3\talways new\n");
-        shortcut(robot, KeyCode.V);
-        assertThat(manual().parts().get(1).number()).isEqualTo("A-2");
-        assertThat(manual().parts().get(1).quantity()).isEqualTo(3);
-        assertThat(manual().parts().get(1).reuse()).isEqualTo(ReuseRule.ALWAYS_NEW);
-        shortcut(robot, KeyCode.Z);
-        assertThat(manual()).isEqualTo(before);
-    }
-
-    @Test
-    void aValueIsFilledDown(FxRobot robot) {
-        TableView<Part> table = table(robot, "PARTS", "parts");
-        focus(robot, table, 0, 9);
-        robot.write("from the new maker").type(KeyCode.ENTER);
-        robot.interact(
-                () ->
-                        table.getSelectionModel()
-                                .selectRange(
-                                        0,
-                                        table.getColumns().get(9),
-                                        3,
-                                        table.getColumns().get(9)));
-        shortcut(robot, KeyCode.D);
-        assertThat(manual().parts().subList(0, 4))
-                .allMatch(p -> p.note().equals("from the new maker"));
-        shortcut(robot, KeyCode.C);
-        String[] copied = new String[1];
-        robot.interact(() -> copied[0] = Clipboard.getSystemClipboard().getString());
-        assertThat(copied[0].lines().toList()).hasSize(4);
-    }
-
-    @Test
-    void rowsAreSortedAsPeopleCount(FxRobot robot) {
-        TableView<Part> table = table(robot, "PARTS", "parts");
-        robot.interact(() -> table.getSortOrder().add(table.getColumns().get(0)));
-        List<String> items = table.getItems().stream().map(Part::item).toList();
-        assertThat(items).startsWith("1", "2", "3", "4", "7", "9", "11");
-    }
-
-    @Test
-    void whatAKitHoldsIsTypedAndDecidesWhatIsOrdered(FxRobot robot) {
-        TableView<Part> table = table(robot, "KITS", "kits");
-        int ring = table.getItems().indexOf(part("25"));
-        focus(robot, table, ring, 5);
-        robot.type(KeyCode.DELETE);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(row("25").extra()).isEqualTo(StoreList.Extra.ORDER);
-        assertThat(
-                        robot.lookup("#order .label").queryAllAs(Labeled.class).stream()
-                                .map(Labeled::getText))
-                .contains("in no kit");
-        fill(robot, "#newPart", "QA80-K3");
-        laidOut(robot);
-        TableView<Part> wider = node(robot, "#kits", TableView.class);
-        assertThat(wider.getColumns()).hasSize(7);
-        focus(robot, wider, ring, 6);
-        robot.write("1").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(row("25").extra()).isEqualTo(StoreList.Extra.NO);
-    }
-
-    @Test
-    void aToolHasAnotherInItsPlaceAndAReason(FxRobot robot) {
-        TableView<Tool> table = table(robot, "TOOLS", "tools");
-        focus(robot, table, 0, 4);
-        robot.write("paint marker").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-        focus(robot, table, 0, 5);
-        robot.write("it is at hand").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-        Tool key = manual().tools().get(0);
-        assertThat(manual().tool(key.instead().tool()).orElseThrow().name())
-                .isEqualTo("paint marker");
-        assertThat(key.instead().reason()).isEqualTo("it is at hand");
-        fill(robot, "#newPart", "depth gauge");
-        assertThat(manual().tools()).anyMatch(t -> t.name().equals("depth gauge"));
-        TableView<?> consumables = table(robot, "CONSUMABLES", "consumables");
-        focus(robot, consumables, 0, 2);
-        robot.write("5 g").type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(manual().consumables().get(0).amount()).isEqualTo("5 g");
-    }
-
     @Test
     void aToolThatIsMadeHereHasItsSketch(FxRobot robot) {
         Tool guide =
@@ -409,8 +190,6 @@ class StoresTest extends RealWindow {
         fire(robot, "#showSketch");
         assertThat(robot.lookup("#toolSketch").tryQuery()).isEmpty();
     }
-
-    // ---------------------------------------------------------------- the parts service
 
     @Test
     void whatThePartsServiceSaysIsOpenUntilItIsTakenOver(FxRobot robot) throws Exception {
@@ -433,104 +212,5 @@ class StoresTest extends RealWindow {
                 () ->
                         project.openPoints().get().stream()
                                 .noneMatch(p -> p.key().equals("open.service.replaced")));
-    }
-
-    private void fire(FxRobot robot, String id) {
-        laidOut(robot);
-        robot.interact(() -> ((Button) robot.lookup(id).query()).fire());
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    // ---------------------------------------------------------------- lists
-
-    @Test
-    void theColumnsOfAListArePutRightBeforeAnythingIsTakenIn(FxRobot robot) {
-        Manual before = manual();
-        clipboard(robot, "Pos.\tBenennung\tpieces\n98\tdrain plug\t2\n7\tcap screw\t8\n");
-        robot.clickOn("#pasteList");
-        laidOut(robot);
-        assertThat(node(robot, "#takeSheet", Node.class).isDisabled()).isTrue();
-        assertThat(texts(robot)).anyMatch(t -> t.contains("No column is called"));
-        ComboBox<Field> column = node(robot, "#column-1", ComboBox.class);
-        robot.interact(
-                () ->
-                        column.setValue(
-                                column.getItems().stream()
-                                        .filter(f -> f != null && f.key().equals("name"))
-                                        .findFirst()
-                                        .orElseThrow()));
-        laidOut(robot);
-        assertThat(texts(robot)).anyMatch(t -> t.startsWith("1 new, 0 changed"));
-        assertThat(manual()).isEqualTo(before);
-        robot.clickOn("#takeSheet");
-        WaitForAsyncUtils.waitForFxEvents();
-        assertThat(part("98").quantity()).isEqualTo(2);
-        assertThat(robot.lookup("#sheet").tryQuery()).isEmpty();
-        shortcut(robot, KeyCode.Z);
-        assertThat(manual()).isEqualTo(before);
-    }
-
-    @Test
-    void anOpenListIsComparedWithTheManualAsItIsNow(FxRobot robot) {
-        clipboard(robot, "item\tname\tqty\n98\tdrain plug\t2\n");
-        robot.clickOn("#pasteList");
-        laidOut(robot);
-        assertThat(texts(robot)).anyMatch(t -> t.startsWith("1 new, 0 changed"));
-        robot.clickOn("#takeSheet");
-        robot.clickOn("#pasteList");
-        laidOut(robot);
-        assertThat(texts(robot)).anyMatch(t -> t.startsWith("0 new, 0 changed"));
-        robot.interact(() -> project.edits().undo());
-        laidOut(robot);
-        assertThat(texts(robot)).anyMatch(t -> t.startsWith("1 new, 0 changed"));
-    }
-
-    private static List<String> texts(FxRobot robot) {
-        return robot.lookup("#sheet .label").queryAllAs(Labeled.class).stream()
-                .map(Labeled::getText)
-                .toList();
-    }
-
-    /** The button of a place that is in no window. */
-    private static Button take(FxRobot robot, StoresPlace place) {
-        Node[] found = new Node[1];
-        robot.interact(
-                () -> {
-                    place.node().applyCss();
-                    place.node().layout();
-                    found[0] = place.node().lookup("#takeSheet");
-                });
-        return (Button) found[0];
-    }
-
-    @Test
-    void aListFromAFileIsShownAndABadOneIsASentence(FxRobot robot) throws Exception {
-        StoresPlace[] place = new StoresPlace[1];
-        String[] said = {""};
-        robot.interact(
-                () ->
-                        place[0] =
-                                new StoresPlace(
-                                        project,
-                                        new Theme(false),
-                                        FileChoice.ofTheDesktop(),
-                                        s -> said[0] = s,
-                                        (OpenPoint p) -> {}));
-        robot.interact(() -> new Scene(place[0].node()));
-        Path list = folder.resolveSibling("list.csv");
-        Files.writeString(list, "kit;item;qty\nK9;11;2\nK9;99;1\n");
-        int before = manual().kits().size();
-        robot.interact(() -> place[0].importList(list));
-        until(() -> take(robot, place[0]) != null);
-        assertThat(take(robot, place[0]).isDisabled()).isTrue();
-        Files.writeString(list, "kit;item;qty\nK9;11;2\nK9;13;1\n");
-        robot.interact(() -> place[0].importList(list));
-        until(() -> !take(robot, place[0]).isDisabled());
-        robot.interact(take(robot, place[0])::fire);
-        assertThat(manual().kits()).hasSize(before + 1);
-        assertThat(manual().kits().get(before).contents()).hasSize(2);
-        robot.interact(() -> place[0].importList(folder.resolveSibling("none.csv")));
-        until(() -> said[0].contains("none.csv cannot be read"));
-        robot.interact(place[0]::close);
     }
 }
