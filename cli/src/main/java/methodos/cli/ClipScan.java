@@ -24,7 +24,7 @@ final class ClipScan {
             try {
                 digest = Digest.of(clip);
             } catch (IOException e) {
-                throw ProjectProblem.of(clip, e);
+                throw ProjectProblem.reading(clip, e);
             }
         }
         Optional<Scan> known = digest == null ? Optional.empty() : kept.of(digest);

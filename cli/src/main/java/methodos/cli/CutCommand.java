@@ -51,7 +51,7 @@ final class CutCommand implements Callable<Integer> {
             try {
                 AtomicFile.write(beside.toAbsolutePath(), CaptionFile.text(said.within(from, to)));
             } catch (IOException e) {
-                throw ProjectProblem.of(beside, e);
+                throw ProjectProblem.writing(beside, e);
             }
             Output.line(beside.toString());
         }

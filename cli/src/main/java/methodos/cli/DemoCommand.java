@@ -85,7 +85,7 @@ final class DemoCommand implements Callable<Integer> {
                 DraftedDemo.draft(target);
             }
         } catch (IOException e) {
-            throw ProjectProblem.of(target, e);
+            throw ProjectProblem.writing(target, e);
         }
     }
 }

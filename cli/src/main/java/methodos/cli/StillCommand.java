@@ -43,7 +43,7 @@ final class StillCommand implements Callable<Integer> {
             try {
                 AtomicFile.write(out.toAbsolutePath(), png.toByteArray());
             } catch (IOException e) {
-                throw ProjectProblem.of(out, e);
+                throw ProjectProblem.writing(out, e);
             }
             Map<String, Object> value = new LinkedHashMap<>();
             value.put("time", Output.seconds(still.time()));

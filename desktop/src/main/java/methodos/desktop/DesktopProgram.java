@@ -3,6 +3,7 @@ package methodos.desktop;
 import java.awt.image.BufferedImage;
 import java.io.File;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.prefs.Preferences;
@@ -11,9 +12,7 @@ import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
@@ -22,7 +21,6 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
-import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
@@ -94,6 +92,7 @@ public final class DesktopProgram {
     public static final class Window extends Application {
 
         private ProjectStage shown;
+        private volatile OpenProject opened;
 
         @Override
         public void start(Stage stage) {
@@ -102,30 +101,28 @@ public final class DesktopProgram {
                         LoggerFactory.getLogger(DesktopProgram.class)
                                 .error("on {}", thread.getName(), e);
                         status = 4;
+                        if (opened != null) {
+                            opened.failed("work.window", e);
+                        }
                     });
             stage.setTitle("Methodos");
             Preferences settings = Preferences.userRoot().node("methodos");
             Theme theme = new Theme(start.dark || ProjectStage.wasDark(settings));
+            Path path = start.project != null ? start.project : ask(stage);
+            if (path == null) {
+                Platform.exit();
+                return;
+            }
+            open(stage, path, theme, settings);
+        }
+
+        private void open(Stage stage, Path path, Theme theme, Preferences settings) {
             try {
-                Path path = start.project != null ? start.project : ask(stage);
-                if (path == null) {
-                    Platform.exit();
-                    return;
-                }
-                ProjectFolder folder =
-                        path.resolve("manual.json").toFile().exists()
-                                ? ProjectFolder.open(path)
-                                : ProjectFolder.create(
-                                        path,
-                                        Manual.titled(
-                                                path.getFileName()
-                                                        .toString()
-                                                        .replace(".methodos", "")));
-                OpenProject project = new OpenProject(folder);
+                opened = new OpenProject(folder(path));
                 shown =
                         new ProjectStage(
                                 stage,
-                                project,
+                                opened,
                                 start.recogniser,
                                 FileChoice.ofTheDesktop(),
                                 theme,
@@ -135,19 +132,34 @@ public final class DesktopProgram {
                 stage.show();
                 shown.window().show(start.place);
                 if (start.shot != null) {
-                    Platform.runLater(() -> pose(project));
+                    Platform.runLater(() -> pose(opened));
                 }
             } catch (ProjectProblem e) {
                 LoggerFactory.getLogger(DesktopProgram.class).warn("not opened", e);
-                Label sentence = Controls.prose(e.getMessage(), "section-head");
-                VBox box = new VBox(sentence);
-                box.setPadding(new javafx.geometry.Insets(40));
-                Scene scene = new Scene(new Pane(), 640, 240);
-                theme.dress(scene, box);
+                status = 3;
+                NotOpened sentence =
+                        new NotOpened(
+                                e,
+                                () -> {
+                                    status = 0;
+                                    open(stage, path, theme, settings);
+                                });
+                Scene scene = new Scene(new Pane(), 760, 460);
+                theme.dress(scene, sentence);
                 stage.setScene(scene);
                 stage.show();
-                status = 3;
             }
+        }
+
+        private static ProjectFolder folder(Path path) throws ProjectProblem {
+            boolean there =
+                    Files.exists(path.resolve("manual.json"))
+                            || Files.isDirectory(path.resolve(".work").resolve("states"));
+            return there
+                    ? ProjectFolder.open(path)
+                    : ProjectFolder.create(
+                            path,
+                            Manual.titled(path.getFileName().toString().replace(".methodos", "")));
         }
 
         /** Shows something worth a picture, and takes it. */

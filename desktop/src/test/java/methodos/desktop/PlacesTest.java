@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
@@ -155,7 +156,7 @@ class PlacesTest extends RealWindow {
     void changesAreKeptByThemselves(FxRobot robot) throws Exception {
         show(robot, Place.UNIT);
         fill(robot, "#unitInterval", "every two years");
-        until(() -> node(robot, "#kept", Label.class).getText().startsWith("all changes kept ·"));
+        until(() -> node(robot, "#kept", Labeled.class).getText().startsWith("Saved ·"));
         assertThat(ProjectFolder.read(folder).manual().unit().interval())
                 .isEqualTo("every two years");
     }

@@ -2,6 +2,7 @@ package methodos.desktop;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -9,6 +10,7 @@ import java.util.prefs.BackingStoreException;
 import java.util.prefs.Preferences;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
@@ -168,5 +170,12 @@ public abstract class RealWindow {
 
     protected static <T extends Node> T node(FxRobot robot, String query, Class<T> type) {
         return robot.lookup(query).queryAs(type);
+    }
+
+    /** All words in the window. */
+    protected static List<String> texts(FxRobot robot) {
+        return robot.lookup(".label").queryAllAs(Labeled.class).stream()
+                .map(Labeled::getText)
+                .toList();
     }
 }

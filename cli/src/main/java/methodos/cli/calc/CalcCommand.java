@@ -129,7 +129,7 @@ public final class CalcCommand implements Callable<Integer> {
                             + " is not understood.",
                     e);
         } catch (IOException e) {
-            throw ProjectProblem.of(Path.of(file), e);
+            throw ProjectProblem.reading(Path.of(file), e);
         }
     }
 }

@@ -3,8 +3,10 @@ package methodos.core.check;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import methodos.core.coverage.CoverageReport;
 import methodos.core.finding.Finding;
 import methodos.core.fit.TableChecks;
@@ -30,16 +32,19 @@ public final class Checks {
      * @param accepted those that somebody lives with, with the reason
      * @param ledger that the first of them came from
      * @param coverage how much of footage, narration and steps is accounted for
+     * @param failed what could not be checked, for the report; each is among the findings
      */
     public record Result(
             List<Finding> findings,
             Map<Finding, Acceptance> accepted,
             ManualLedger ledger,
-            CoverageReport coverage) {
+            CoverageReport coverage,
+            List<Failed> failed) {
 
         public Result {
             findings = List.copyOf(findings);
             accepted = Map.copyOf(accepted);
+            failed = List.copyOf(failed);
         }
 
         /** Those that nobody accepted and that are more than a matter of wording. */
@@ -52,6 +57,8 @@ public final class Checks {
             return findings.stream().filter(f -> !accepted.containsKey(f)).toList();
         }
     }
+
+    private static final Manual NOTHING = Manual.titled("");
 
     private final HazardWatch hazards;
     private final PlainLanguage language = new PlainLanguage();
@@ -76,17 +83,37 @@ public final class Checks {
         return tables;
     }
 
+    /** Never throws: a check that fails is a finding itself. */
     public Result of(Workspace workspace) {
-        Manual manual = Practised.of(workspace.manual());
-        ManualLedger ledger = ManualLedger.of(manual);
-        List<Finding> all = new ArrayList<>(LedgerChecks.of(manual, ledger));
-        all.addAll(HazardChecks.of(manual, hazards));
-        all.addAll(TorqueChecks.of(manual));
-        all.addAll(values.of(manual));
-        all.addAll(LanguageChecks.of(manual, language, partNames));
-        all.addAll(CoverageChecks.of(workspace, manual));
+        Guard guard = new Guard();
+        Manual raw = workspace.manual();
+        Manual manual = guard.of("derived.ways", raw, Practised::of, raw);
+        ManualLedger ledger =
+                guard.of("derived.ledger", manual, ManualLedger::of, ManualLedger.of(NOTHING));
+        List<Finding> all =
+                new ArrayList<>(
+                        guard.of(
+                                "derived.sense",
+                                raw,
+                                m -> SenseChecks.of(workspace.with(m)),
+                                List.of()));
+        Map<String, Function<Manual, List<Finding>>> checks = new LinkedHashMap<>();
+        checks.put("derived.ledger", m -> LedgerChecks.of(m, ledger));
+        checks.put("derived.hazards", m -> HazardChecks.of(m, hazards));
+        checks.put("derived.torques", TorqueChecks::of);
+        checks.put("derived.values", values::of);
+        checks.put("derived.language", m -> LanguageChecks.of(m, language, partNames));
+        checks.put("derived.coverage", m -> CoverageChecks.of(workspace, m));
+        checks.forEach((what, check) -> all.addAll(guard.of(what, manual, check, List.of())));
+        CoverageReport coverage =
+                guard.of(
+                        "derived.coverage",
+                        raw,
+                        m -> CoverageReport.of(workspace.with(m)),
+                        CoverageReport.of(new Workspace(NOTHING, Map.of())));
+        guard.failed().forEach(f -> all.add(SenseChecks.finding(f)));
         List<Finding> sorted = sorted(all, manual);
-        return new Result(sorted, accepted(sorted, manual), ledger, CoverageReport.of(workspace));
+        return new Result(sorted, accepted(sorted, manual), ledger, coverage, guard.failed());
     }
 
     private static List<Finding> sorted(List<Finding> all, Manual manual) {

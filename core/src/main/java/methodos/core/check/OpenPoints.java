@@ -5,6 +5,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import methodos.core.coverage.ShownNotTold;
 import methodos.core.coverage.ToldInReverse;
 import methodos.core.fit.TableChecks;
@@ -26,6 +28,7 @@ import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
 import methodos.core.practice.Practised;
 import methodos.core.scan.Scan;
+import methodos.core.words.Named;
 
 /** What is still open in a manual, by the place where it is settled. */
 public final class OpenPoints {
@@ -51,17 +54,82 @@ public final class OpenPoints {
      * @param tables what is remembered of decision tables
      */
     public static List<OpenPoint> of(Workspace workspace, Sight sight, TableChecks tables) {
-        OpenPoints all = new OpenPoints(workspace, sight);
-        all.unit();
-        all.footage();
-        all.steps();
-        all.points.addAll(FigurePoints.of(all.manual, all.numbers));
+        return of(workspace, sight, tables, failed -> {});
+    }
+
+    /**
+     * Never throws: what cannot be worked out is an open point itself.
+     *
+     * @param tables what is remembered of decision tables
+     * @param report told what could not be worked out
+     */
+    public static List<OpenPoint> of(
+            Workspace workspace, Sight sight, TableChecks tables, Consumer<Failed> report) {
+        Guard guard = new Guard();
+        Manual raw = workspace.manual();
         // what hangs on the manual's ways; words and figures of a step that is left out are settled
-        Manual practised = Practised.of(all.manual);
-        all.points.addAll(StorePoints.of(practised, sight, workspace.partsAnswer()));
-        all.points.addAll(TorquePoints.of(all.manual, practised, sight));
-        all.points.addAll(DecisionPoints.of(practised, all.numbers, tables));
-        return List.copyOf(all.points);
+        Manual practised = guard.of("derived.ways", raw, Practised::of, raw);
+        List<OpenPoint> points = new ArrayList<>();
+        for (Section section : sections(workspace, sight, tables)) {
+            Manual of = section.practised() ? practised : raw;
+            points.addAll(guard.of(section.what(), of, section.points(), List.of()));
+        }
+        for (Failed failed : guard.failed()) {
+            report.accept(failed);
+            points.add(failure(failed, sections(workspace, sight, tables)));
+        }
+        return List.copyOf(points);
+    }
+
+    /** A part of what is open, worked out for itself. */
+    private record Section(
+            Place place,
+            String what,
+            boolean practised,
+            Function<Manual, List<OpenPoint>> points) {}
+
+    private static List<Section> sections(
+            Workspace workspace, Sight sight, TableChecks tables) {
+        Function<Manual, OpenPoints> in = m -> new OpenPoints(workspace.with(m), sight);
+        return List.of(
+                new Section(Place.UNIT, "derived.unit", false, m -> in.apply(m).unit()),
+                new Section(Place.FOOTAGE, "derived.footage", false, m -> in.apply(m).footage()),
+                new Section(Place.STEPS, "derived.steps", false, m -> in.apply(m).steps()),
+                new Section(
+                        Place.FIGURES,
+                        "derived.figures",
+                        false,
+                        m -> FigurePoints.of(m, new StepNumbers(m, sight))),
+                new Section(
+                        Place.STORES,
+                        "derived.stores",
+                        true,
+                        m -> StorePoints.of(m, sight, workspace.partsAnswer())),
+                new Section(
+                        Place.TORQUE,
+                        "derived.torques",
+                        true,
+                        m -> TorquePoints.of(workspace.manual(), m, sight)),
+                new Section(
+                        Place.TORQUE,
+                        "derived.values",
+                        true,
+                        m -> DecisionPoints.of(m, new StepNumbers(m, sight), tables)));
+    }
+
+    private static OpenPoint failure(Failed failed, List<Section> sections) {
+        Place place =
+                sections.stream()
+                        .filter(s -> s.what().equals(failed.what()))
+                        .map(Section::place)
+                        .findFirst()
+                        .orElse(Place.STEPS);
+        return new OpenPoint(
+                place,
+                "open.failed",
+                List.of(new Named(failed.what()), failed.path()),
+                failed.step(),
+                null);
     }
 
     /** How many are open in each place. */
@@ -75,7 +143,7 @@ public final class OpenPoints {
         points.add(new OpenPoint(place, key, List.of(arguments), step, subject));
     }
 
-    private void unit() {
+    private List<OpenPoint> unit() {
         if (manual.unit().name().isBlank()) {
             add(Place.UNIT, "open.unit.name", null, null);
         }
@@ -106,6 +174,7 @@ public final class OpenPoints {
                 }
             }
         }
+        return points;
     }
 
     private void overlap(Variant a, Variant b) {
@@ -114,16 +183,21 @@ public final class OpenPoints {
         }
     }
 
-    private void footage() {
+    private List<OpenPoint> footage() {
         if (manual.clips().isEmpty()) {
             add(Place.FOOTAGE, "open.footage.none", null, null);
         }
         for (Clip clip : manual.clips()) {
             if (workspace.captions(clip.id()).captions().isEmpty()) {
-                add(Place.FOOTAGE, "open.footage.captions", null, clip.id(), clip.name());
+                String key =
+                        clip.captions() == null
+                                ? "open.footage.captions"
+                                : "open.footage.captionsLost";
+                add(Place.FOOTAGE, key, null, clip.id(), clip.name());
             }
         }
         manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::reshoot);
+        return points;
     }
 
     /** A step that has no figure and whose footage offers none has to be filmed again. */
@@ -149,7 +223,7 @@ public final class OpenPoints {
                                 numbers.of(step.id()).orElseThrow()));
     }
 
-    private void steps() {
+    private List<OpenPoint> steps() {
         for (Clip clip : manual.clips()) {
             List<Caption> captions = workspace.captions(clip.id()).captions();
             WordStates states = new WordStates(manual, clip.id());
@@ -173,6 +247,7 @@ public final class OpenPoints {
             }
         }
         manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::step);
+        return points;
     }
 
     private void step(Step step) {
@@ -182,6 +257,9 @@ public final class OpenPoints {
         }
         if (!step.accepted()) {
             add(Place.STEPS, "open.step.drafted", step.id(), null, number);
+        }
+        for (String doubt : step.doubts()) {
+            add(Place.STEPS, "open.step.doubt", step.id(), doubt, number, doubt);
         }
         if (step.evidence().isEmpty() && step.spans().isEmpty()) {
             add(Place.STEPS, "open.step.evidence", step.id(), null, number);

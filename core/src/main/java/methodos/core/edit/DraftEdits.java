@@ -36,7 +36,7 @@ public final class DraftEdits {
     private static Manual drafted(Manual manual, String clip, Draft draft, Words words) {
         Manual result = manual;
         for (Step step : manual.steps().filter(s -> !s.accepted() && drawnFrom(s, clip)).toList()) {
-            result = result.withoutStep(step.id());
+            result = StepEdits.deleted(result, step.id());
         }
         List<Span> settled = settled(result, clip);
         for (DraftedStep drafted : draft.steps()) {
@@ -108,90 +108,7 @@ public final class DraftEdits {
                             all.add(new Dismissal(r.span(), r.quote(), reason));
                         }
                     }
-                    return m.withoutStep(step).withDismissals(all);
+                    return StepEdits.deleted(m, step).withDismissals(all);
                 });
-    }
-
-    /** Makes one step of a step and the next one of its stage. */
-    public static Edit join(String step) {
-        return Edit.named("edit.join", m -> joined(m, step));
-    }
-
-    private static Manual joined(Manual manual, String id) {
-        Step first = manual.step(id).orElse(null);
-        Stage stage = manual.stageOf(id).orElse(null);
-        if (first == null || stage == null) {
-            return manual;
-        }
-        int at = stage.steps().indexOf(first);
-        if (at + 1 >= stage.steps().size()) {
-            return manual;
-        }
-        Step second = stage.steps().get(at + 1);
-        Step both =
-                first.withText((first.text() + " " + second.text()).strip())
-                        .withSpans(both(first.spans(), second.spans()))
-                        .withParts(both(first.parts(), second.parts()))
-                        .withTools(both(first.tools(), second.tools()))
-                        .withConsumables(both(first.consumables(), second.consumables()))
-                        .withJoints(both(first.joints(), second.joints()))
-                        .withHazards(both(first.hazards(), second.hazards()))
-                        .withReadings(both(first.readings(), second.readings()))
-                        .withWaits(both(first.waits(), second.waits()))
-                        .withFigures(both(first.figures(), second.figures()))
-                        .withEvidence(both(first.evidence(), second.evidence()))
-                        .withAccepted(first.accepted() && second.accepted());
-        return manual.withoutStep(second.id()).withStep(both);
-    }
-
-    private static <T> List<T> both(List<T> a, List<T> b) {
-        List<T> all = new ArrayList<>(a);
-        b.stream().filter(x -> !all.contains(x)).forEach(all::add);
-        return all;
-    }
-
-    /**
-     * Makes two steps of one: what is said after the time goes to the second, which begins as a
-     * copy of the words behind the first sentence.
-     *
-     * @param at seconds in the clip of the step's first span, inside it
-     */
-    public static Edit split(String step, double at) {
-        return Edit.named("edit.split", m -> divided(m, step, at));
-    }
-
-    private static Manual divided(Manual manual, String id, double at) {
-        Step whole = manual.step(id).orElse(null);
-        Stage stage = manual.stageOf(id).orElse(null);
-        if (whole == null || stage == null || whole.spans().isEmpty()) {
-            return manual;
-        }
-        Span span = whole.spans().get(0);
-        if (at <= span.start() || at >= span.end()) {
-            return manual;
-        }
-        String quote =
-                whole.evidence().stream()
-                        .filter(e -> e instanceof Evidence.Recorded)
-                        .map(e -> ((Evidence.Recorded) e).quote())
-                        .findFirst()
-                        .orElse("");
-        String[] said = quote.split(" ");
-        int words = (int) Math.round(said.length * (at - span.start()) / span.seconds());
-        String before = String.join(" ", List.of(said).subList(0, words));
-        String after = String.join(" ", List.of(said).subList(words, said.length));
-        Span first = new Span(span.clip(), span.start(), at);
-        Span second = new Span(span.clip(), at, span.end());
-        Step head =
-                whole.withSpans(List.of(first))
-                        .withEvidence(List.of(new Evidence.Recorded(first, before)));
-        Step tail =
-                Step.of(
-                                manual.nextId("s"),
-                                after,
-                                List.of(second),
-                                List.of(new Evidence.Recorded(second, after)))
-                        .withAccepted(whole.accepted());
-        return manual.withStep(head).withIdTaken().withNewStep(stage.id(), tail);
     }
 }

@@ -53,7 +53,31 @@ public final class StepEdits {
     }
 
     public static Edit delete(String step) {
-        return Edit.named("edit.deleteStep", m -> m.withoutStep(step));
+        return Edit.named("edit.deleteStep", m -> deleted(m, step));
+    }
+
+    /** Without a step, and without what led to it. */
+    static Manual deleted(Manual manual, String step) {
+        return References.dropped(manual.withoutStep(step), Step.class, step);
+    }
+
+    /** Puts a copy of a step behind it, with all that is in it. */
+    public static Edit copy(String step) {
+        return Edit.named(
+                "edit.copyStep",
+                m ->
+                        m.step(step)
+                                .map(s -> s.withId(nextStepId(m)))
+                                .map(s -> m.withIdTaken().withStepBehind(step, s))
+                                .orElse(m));
+    }
+
+    /** Somebody has decided what was in doubt about a step. */
+    public static Edit settleDoubt(String step, String doubt) {
+        return change(
+                "edit.settleDoubt",
+                step,
+                s -> s.withDoubts(s.doubts().stream().filter(d -> !d.equals(doubt)).toList()));
     }
 
     public static Edit text(String step, String text) {

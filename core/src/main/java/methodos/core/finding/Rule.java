@@ -11,6 +11,8 @@ public enum Rule {
     HAZARD_MISSING(Severity.HURT),
     /** Its statement stands behind the action that it warns of. */
     HAZARD_LATE(Severity.HURT),
+    /** A check failed itself: whatever it would have found is not known. */
+    NOT_CHECKED(Severity.HURT),
 
     AID_LEFT(Severity.BREAK),
     NOT_REFITTED(Severity.BREAK),
@@ -40,6 +42,8 @@ public enum Rule {
     CYCLE(Severity.STOP),
     NO_WRENCH(Severity.STOP),
     TABLE_WITH_A_HOLE(Severity.STOP),
+    /** A place that makes no sense: it leads to nothing, or is out of every range. */
+    SENSELESS(Severity.STOP),
 
     LANGUAGE(Severity.CONFUSE),
     NAMES(Severity.CONFUSE),

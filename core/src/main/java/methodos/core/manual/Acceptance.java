@@ -8,4 +8,11 @@ package methodos.core.manual;
  * @param person who says so
  * @param date as year-month-day
  */
-public record Acceptance(String finding, String reason, String person, String date) {}
+public record Acceptance(String finding, String reason, String person, String date) {
+    public Acceptance {
+        finding = finding == null ? "" : finding;
+        reason = reason == null ? "" : reason;
+        person = person == null ? "" : person;
+        date = date == null ? "" : date;
+    }
+}

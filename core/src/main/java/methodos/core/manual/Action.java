@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
+
 /**
  * What a step does to a joint, an aid, a fluid or a mark. What it does with parts stands in {@link
  * PartUse}, the joints that it tightens in {@link Step#joints()}, energies in {@link Energy}.
@@ -8,7 +10,7 @@ package methodos.core.manual;
  * @param count how many of an aid; 1 of anything else
  * @param size of the tool for a joint, as it is written; empty for that of the step's tools
  */
-public record Action(Verb verb, String object, int count, String size) {
+public record Action(Verb verb, @RefersTo({Joint.class, LedgerItem.class}) String object, int count, String size) {
 
     /** What is done. */
     public enum Verb {

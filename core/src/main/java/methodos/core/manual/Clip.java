@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
@@ -22,5 +23,11 @@ public record Clip(
         String digest,
         double duration,
         String captions,
-        String follows)
-        implements ClipBuilder.With {}
+        @RefersTo(Clip.class) String follows)
+        implements ClipBuilder.With {
+    public Clip {
+        name = name == null ? "" : name;
+        path = path == null ? "" : path;
+        digest = digest == null ? "" : digest;
+    }
+}

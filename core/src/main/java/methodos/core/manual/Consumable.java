@@ -12,6 +12,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 public record Consumable(String id, String name, String grade, String amount, String reason)
         implements ConsumableBuilder.With {
     public Consumable {
+        name = name == null ? "" : name;
         grade = grade == null ? "" : grade;
         amount = amount == null ? "" : amount;
         reason = reason == null ? "" : reason;

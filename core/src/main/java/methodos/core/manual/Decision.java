@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import methodos.core.quantity.Quantity;
@@ -16,7 +17,7 @@ import methodos.core.quantity.Quantity;
 public record Decision(
         String id,
         String name,
-        String step,
+        @RefersTo(Step.class) String step,
         List<Measure> measures,
         List<Derived> derived,
         List<Rule> rules)
@@ -27,19 +28,30 @@ public record Decision(
      * @param range in which a reading can lie, with its unit
      * @param tool id of the instrument, null where none is said
      */
-    public record Measure(String symbol, String name, Quantity range, String tool) {
+    public record Measure(String symbol, String name, Quantity range, @RefersTo(Tool.class) String tool) {
         public Measure {
+            symbol = symbol == null ? "" : symbol;
             name = name == null ? "" : name;
         }
     }
 
     /** A reading that is reckoned, such as n = w + g − 0.1. */
-    public record Derived(String symbol, String formula) {}
+    public record Derived(String symbol, String formula) {
+        public Derived {
+            symbol = symbol == null ? "" : symbol;
+            formula = formula == null ? "" : formula;
+        }
+    }
 
     /**
      * @param is as it was typed: "≤ 0.13", "above 0.2", "0.06 to 0.16"
      */
-    public record When(String symbol, String is) {}
+    public record When(String symbol, String is) {
+        public When {
+            symbol = symbol == null ? "" : symbol;
+            is = is == null ? "" : is;
+        }
+    }
 
     /**
      * One of verdict and measure is given.
@@ -51,6 +63,7 @@ public record Decision(
      */
     public record Rule(String after, List<When> when, String verdict, String measure) {
         public Rule {
+            after = after == null ? "" : after;
             when = when == null ? List.of() : List.copyOf(when);
         }
     }

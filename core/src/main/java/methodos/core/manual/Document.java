@@ -3,6 +3,7 @@ package methodos.core.manual;
 /** A document that rules the unit, its revision, and what is looked up in it. */
 public record Document(String id, String name, String revision, String rules) {
     public Document {
+        name = name == null ? "" : name;
         revision = revision == null ? "" : revision;
         rules = rules == null ? "" : rules;
     }

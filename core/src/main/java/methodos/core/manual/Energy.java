@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
@@ -20,13 +21,14 @@ public record Energy(
         String name,
         String amount,
         String madeSafe,
-        List<String> safeSteps,
-        List<String> restoreSteps,
+        @RefersTo(Step.class) List<String> safeSteps,
+        @RefersTo(Step.class) List<String> restoreSteps,
         Applicability applicability,
-        List<String> parts,
-        List<String> joints)
+        @RefersTo(Part.class) List<String> parts,
+        @RefersTo(Joint.class) List<String> joints)
         implements EnergyBuilder.With {
     public Energy {
+        name = name == null ? "" : name;
         amount = amount == null ? "" : amount;
         madeSafe = madeSafe == null ? "" : madeSafe;
         safeSteps = safeSteps == null ? List.of() : List.copyOf(safeSteps);

@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
+
 /** Where a statement or a number comes from. */
 public sealed interface Evidence {
 
@@ -13,12 +15,17 @@ public sealed interface Evidence {
     }
 
     /** Read in a document. */
-    record Documented(String document, String place) implements Evidence {
+    record Documented(@RefersTo(Document.class) String document, String place) implements Evidence {
         public Documented {
             place = place == null ? "" : place;
         }
     }
 
     /** Entered by a person, with the date as year-month-day. */
-    record Entered(String person, String date) implements Evidence {}
+    record Entered(String person, String date) implements Evidence {
+        public Entered {
+            person = person == null ? "" : person;
+            date = date == null ? "" : date;
+        }
+    }
 }

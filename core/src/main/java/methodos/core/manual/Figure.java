@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,16 +27,16 @@ public record Figure(
         String picture,
         Preparation preparation,
         List<Mark> marks,
-        List<String> doubtful,
+        @RefersTo(Mark.class) List<String> doubtful,
         FigureLayout layout,
-        List<String> beside,
+        @RefersTo(Figure.class) List<String> beside,
         List<Layer> stack,
         String text,
         Applicability applicability)
         implements FigureBuilder.With {
 
     /** A moment of a clip. */
-    public record Still(String clip, double time) {}
+    public record Still(@RefersTo(Clip.class) String clip, double time) {}
 
     public Figure {
         marks = marks == null ? List.of() : List.copyOf(marks);

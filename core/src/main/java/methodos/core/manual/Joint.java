@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import methodos.core.quantity.Quantity;
@@ -25,7 +26,7 @@ import methodos.core.quantity.Quantity;
 public record Joint(
         String id,
         String name,
-        String fastener,
+        @RefersTo(Part.class) String fastener,
         int count,
         String propertyClass,
         String condition,
@@ -40,6 +41,7 @@ public record Joint(
         TighteningWay way)
         implements JointBuilder.With {
     public Joint {
+        name = name == null ? "" : name;
         propertyClass = propertyClass == null ? "" : propertyClass;
         condition = condition == null ? "" : condition;
         order = order == null ? "" : order;

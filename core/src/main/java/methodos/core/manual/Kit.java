@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
@@ -14,9 +15,10 @@ public record Kit(
         implements KitBuilder.With {
 
     /** So many of a part; more than a unit needs are spares. */
-    public record Content(String part, int count) {}
+    public record Content(@RefersTo(Part.class) String part, int count) {}
 
     public Kit {
+        number = number == null ? "" : number;
         name = name == null ? "" : name;
         contents = contents == null ? List.of() : List.copyOf(contents);
         applicability = applicability == null ? Applicability.ALL : applicability;

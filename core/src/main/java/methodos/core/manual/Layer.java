@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
+
 /**
  * One row of a stack of parts, from the top down.
  *
@@ -7,7 +9,7 @@ package methodos.core.manual;
  * @param words as the author typed them: how many, what, which way round; a number sign stands
  *     where the part is named
  */
-public record Layer(String part, String words) {
+public record Layer(@RefersTo(Part.class) String part, String words) {
     public Layer {
         words = words == null ? "" : words;
     }

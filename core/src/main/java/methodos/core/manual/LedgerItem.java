@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
@@ -11,7 +12,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  */
 @RecordBuilder
 public record LedgerItem(
-        String id, Kind kind, String name, String note, String tool, Applicability applicability)
+        String id, Kind kind, String name, String note, @RefersTo(Tool.class) String tool, Applicability applicability)
         implements LedgerItemBuilder.With {
 
     /** What it is. */

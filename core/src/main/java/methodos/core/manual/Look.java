@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
+
 /**
  * A limit that is judged by eye: what is looked at, and how good and bad are told apart.
  *
@@ -7,7 +9,7 @@ package methodos.core.manual;
  * @param fail what may not
  * @param figure id of the figure that shows both, null where there is none yet
  */
-public record Look(String what, String pass, String fail, String figure) {
+public record Look(String what, String pass, String fail, @RefersTo(Figure.class) String figure) {
     public Look {
         what = what == null ? "" : what;
         pass = pass == null ? "" : pass;

@@ -51,7 +51,8 @@ public record Manual(
         implements ManualBuilder.With {
 
     public Manual {
-        language = language == null ? "en" : language;
+        title = title == null ? "" : title;
+        language = language == null || language.isBlank() ? "en" : language;
         unit = unit == null ? Unit.unnamed() : unit;
         variants = copy(variants);
         documents = copy(documents);
@@ -283,6 +284,20 @@ public record Manual(
                 stages.stream()
                         .map(s -> s.id().equals(stage) ? s.withSteps(inserted(s.steps(), step)) : s)
                         .toList());
+    }
+
+    /** Adds a step right behind another, in its stage. */
+    public Manual withStepBehind(String before, Step step) {
+        List<Stage> all = new ArrayList<>(stages);
+        for (int i = 0; i < all.size(); i++) {
+            List<Step> steps = new ArrayList<>(all.get(i).steps());
+            int at = steps.stream().map(Step::id).toList().indexOf(before);
+            if (at >= 0) {
+                steps.add(at + 1, step);
+                all.set(i, all.get(i).withSteps(steps));
+            }
+        }
+        return withStages(all);
     }
 
     private List<Step> inserted(List<Step> steps, Step step) {

@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import java.util.ArrayList;
 import java.util.List;
 import methodos.core.quantity.Quantity;
@@ -64,7 +65,7 @@ public sealed interface Mark {
      * @param target the spot of the part on the picture
      * @param balloon where the balloon is held, null where it finds its own place
      */
-    record Callout(String id, String part, Point target, Point balloon) implements Held, OfPart {
+    record Callout(String id, @RefersTo(Part.class) String part, Point target, Point balloon) implements Held, OfPart {
         @Override
         public List<Point> points() {
             return List.of(target);
@@ -133,7 +134,7 @@ public sealed interface Mark {
     }
 
     /** Which screw, by size and length, sits here; the key under the picture tells the sizes. */
-    record ScrewPlace(String id, String part, Point at) implements OfPart {
+    record ScrewPlace(String id, @RefersTo(Part.class) String part, Point at) implements OfPart {
         @Override
         public List<Point> points() {
             return List.of(at);

@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
@@ -25,11 +26,12 @@ public record Part(
         ReuseRule reuse,
         Applicability applicability,
         String note,
-        String sitsOn,
-        List<String> coveredBy,
+        @RefersTo(Part.class) String sitsOn,
+        @RefersTo(Part.class) List<String> coveredBy,
         Replacement replacement)
         implements PartBuilder.With {
     public Part {
+        name = name == null ? "" : name;
         if (quantity < 0) {
             throw new IllegalArgumentException("A quantity cannot be less than 0.");
         }

@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
@@ -18,12 +19,13 @@ public record Reading(
         String what,
         Value limit,
         int count,
-        String tool,
+        @RefersTo(Tool.class) String tool,
         String otherwise,
         Fit fit,
         Applicability applicability)
         implements ReadingBuilder.With {
     public Reading {
+        what = what == null ? "" : what;
         otherwise = otherwise == null ? "" : otherwise;
         count = Math.max(1, count);
         applicability = applicability == null ? Applicability.ALL : applicability;

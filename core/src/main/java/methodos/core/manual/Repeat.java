@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import java.util.List;
 
 /**
@@ -9,7 +10,7 @@ import java.util.List;
  * @param to id of the last of them, in the same stage
  * @param places where they are done once more, each by its name; once more for each
  */
-public record Repeat(String id, String from, String to, List<String> places) {
+public record Repeat(String id, @RefersTo(Step.class) String from, @RefersTo(Step.class) String to, List<String> places) {
     public Repeat {
         places = places == null ? List.of() : List.copyOf(places);
     }

@@ -1,12 +1,14 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
+
 /**
  * A stretch of a clip.
  *
  * @param start seconds from the start of playback
  * @param end seconds, not before the start
  */
-public record Span(String clip, double start, double end) {
+public record Span(@RefersTo(Clip.class) String clip, double start, double end) {
 
     /**
      * @throws IllegalArgumentException if the end is before the start

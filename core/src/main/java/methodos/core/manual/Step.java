@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +16,8 @@ import java.util.List;
  * @param looks what is judged by eye in it
  * @param optional whether it may be left out
  * @param accepted false while it is only drafted
+ * @param doubts what somebody has to decide about it, a sentence each: where two steps that were
+ *     joined did not agree
  */
 @RecordBuilder
 public record Step(
@@ -23,20 +26,21 @@ public record Step(
         Applicability applicability,
         List<Span> spans,
         List<PartUse> parts,
-        List<String> tools,
-        List<String> consumables,
-        List<String> joints,
+        @RefersTo(Tool.class) List<String> tools,
+        @RefersTo(Consumable.class) List<String> consumables,
+        @RefersTo(Joint.class) List<String> joints,
         List<Hazard> hazards,
         List<Reading> readings,
         List<Wait> waits,
-        List<String> figures,
+        @RefersTo(Figure.class) List<String> figures,
         List<Evidence> evidence,
         String why,
         String expected,
         List<Look> looks,
         boolean optional,
         boolean accepted,
-        List<Action> actions)
+        List<Action> actions,
+        List<String> doubts)
         implements StepBuilder.With {
 
     public Step {
@@ -56,6 +60,7 @@ public record Step(
         evidence = copy(evidence);
         looks = copy(looks);
         actions = copy(actions);
+        doubts = copy(doubts);
     }
 
     private static <T> List<T> copy(List<T> list) {

@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
@@ -32,7 +33,7 @@ public record Symptom(String id, String what, List<Check> checks) implements Sym
      * @param cause what is the matter, null where there is another check
      * @param steps ids of the steps that cure it
      */
-    public record Outcome(String check, String cause, List<String> steps) {
+    public record Outcome(@RefersTo(Symptom.Check.class) String check, String cause, @RefersTo(Step.class) List<String> steps) {
         public Outcome {
             steps = steps == null ? List.of() : List.copyOf(steps);
             if ((check == null) == (cause == null)) {

@@ -30,6 +30,7 @@ public record Tool(
     }
 
     public Tool {
+        name = name == null ? "" : name;
         size = size == null ? "" : size;
         note = note == null ? "" : note;
         kind = kind == null ? Kind.STANDARD : kind;

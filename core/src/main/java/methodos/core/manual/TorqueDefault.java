@@ -12,6 +12,7 @@ import methodos.core.quantity.Quantity;
 public record TorqueDefault(
         String thread, String propertyClass, String condition, Quantity torque) {
     public TorqueDefault {
+        thread = thread == null ? "" : thread;
         propertyClass = propertyClass == null ? "" : propertyClass;
         condition = condition == null ? "" : condition;
     }

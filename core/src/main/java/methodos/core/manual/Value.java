@@ -1,6 +1,7 @@
 package methodos.core.manual;
 
 import java.util.List;
+import methodos.core.description.RefersTo;
 import methodos.core.quantity.Quantity;
 
 /** A number in the manual: known with its evidence, or openly not known. Never a guess. */
@@ -19,7 +20,11 @@ public sealed interface Value {
      * @param why why it is not known, in words
      * @param document the document that would tell, null where none is known
      */
-    record Open(String why, String document) implements Value {}
+    record Open(String why, @RefersTo(Document.class) String document) implements Value {
+        public Open {
+            why = why == null ? "" : why;
+        }
+    }
 
     static Value of(String quantity) {
         return new Known(Quantity.parse(quantity), List.of(), true);

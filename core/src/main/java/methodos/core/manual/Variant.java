@@ -7,6 +7,7 @@ package methodos.core.manual;
  */
 public record Variant(String id, String model, SerialRange serials, String build) {
     public Variant {
+        model = model == null ? "" : model;
         build = build == null ? "" : build;
         serials = serials == null ? SerialRange.ALL : serials;
     }

@@ -2,6 +2,7 @@ package methodos.core.words;
 
 import java.text.MessageFormat;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
@@ -46,7 +47,7 @@ public final class Words {
     }
 
     /**
-     * The words under a key, filled in.
+     * The words under a key, filled in; what is {@link Named} among the arguments by its name.
      *
      * @throws MissingResourceException if no bundle has the key
      */
@@ -55,10 +56,15 @@ public final class Words {
             if (bundle.containsKey(key)) {
                 return arguments.length == 0
                         ? bundle.getString(key)
-                        : new MessageFormat(bundle.getString(key), locale).format(arguments);
+                        : new MessageFormat(bundle.getString(key), locale)
+                                .format(Arrays.stream(arguments).map(this::named).toArray());
             }
         }
         throw new MissingResourceException("no words for " + key, Words.class.getName(), key);
+    }
+
+    private Object named(Object argument) {
+        return argument instanceof Named name ? of(name.key()) : argument;
     }
 
     /** The word for a constant, such as {@code stage.TAKE_DOWN}. */

@@ -124,16 +124,16 @@ class DraftEditsTest {
     void joinedStepsHaveTheWordsOfBothAndSplitOnesShareThem() {
         Manual now = drafted(manual, "Remove the end cap.", "Remove the piston.");
         String id = steps(now).get(0).id();
-        Manual joined = DraftEdits.join(id).change().apply(now);
+        Manual joined = StepJoining.join(id, WORDS).change().apply(now);
         assertThat(steps(joined)).hasSize(1);
         assertThat(steps(joined).get(0).evidence()).hasSize(2);
         assertThat(steps(joined).get(0).text()).isEqualTo("Remove the end cap. Remove the piston.");
 
-        Manual split = DraftEdits.split(id, 4.5).change().apply(now);
+        Manual split = StepSplitting.split(id, 4.5).change().apply(now);
         assertThat(steps(split)).hasSize(3);
         assertThat(steps(split).get(0).spans().get(0).end()).isEqualTo(4.5);
         assertThat(steps(split).get(1).spans().get(0).start()).isEqualTo(4.5);
-        assertThat(DraftEdits.split(id, 99).change().apply(now)).isEqualTo(now);
+        assertThat(StepSplitting.split(id, 99).change().apply(now)).isEqualTo(now);
     }
 
     @Test

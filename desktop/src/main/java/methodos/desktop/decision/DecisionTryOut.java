@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
@@ -27,6 +27,7 @@ final class DecisionTryOut extends VBox {
 
     private static final double FIELD = 90;
 
+    private final ExecutorService checking;
     private final Words words;
     private final Consumer<String> message;
     private final VBox path = new VBox(2);
@@ -36,8 +37,9 @@ final class DecisionTryOut extends VBox {
     /** What was typed, by symbol; it stays while the decision is worked on. */
     private final Map<String, String> tried = new LinkedHashMap<>();
 
-    DecisionTryOut(Words words, Consumer<String> message) {
+    DecisionTryOut(ExecutorService checking, Words words, Consumer<String> message) {
         super(6);
+        this.checking = checking;
         this.words = words;
         this.message = message;
         path.setId("path");
@@ -59,15 +61,16 @@ final class DecisionTryOut extends VBox {
     /** Checked beside the interface: a table of many readings takes a while. */
     private void check(Decision decision) {
         shown = decision;
-        CompletableFuture.supplyAsync(() -> findings(decision))
-                .thenAccept(
-                        found ->
-                                Platform.runLater(
-                                        () -> {
-                                            if (decision.equals(shown)) {
-                                                tell(found);
-                                            }
-                                        }));
+        checking.execute(
+                () -> {
+                    List<String> found = findings(decision);
+                    Platform.runLater(
+                            () -> {
+                                if (decision.equals(shown)) {
+                                    tell(found);
+                                }
+                            });
+                });
     }
 
     private List<String> findings(Decision decision) {

@@ -14,7 +14,6 @@ import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
 import methodos.core.scan.Scan;
 import methodos.core.speech.EnglishPartsOfSpeech;
-import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.files.draft.WordlistFolder;
 import methodos.files.folders.AppFolders;
@@ -30,11 +29,12 @@ public final class DraftDesk implements AutoCloseable {
     private static final String WORDLISTS = "words";
 
     private final OpenProject project;
-    private final ExecutorService background = Aside.thread("reading narration");
+    private final ExecutorService background;
     private final Set<String> reading = new HashSet<>();
     private NarrationReader reader;
 
     public DraftDesk(OpenProject project) {
+        this.background = project.background().thread("work.narration");
         this.project = project;
         readAgain();
         project.workspace().addListener(o -> readAgain());

@@ -91,7 +91,7 @@ public final class FigurePlace implements PlaceView {
         this.words = project.words();
         this.message = message;
         this.stills = new StillCache(project, this::arrived, message);
-        this.pictures = new PreparedPictures(stills, this::repainted);
+        this.pictures = new PreparedPictures(stills, project.background(), this::repainted);
         this.order = new FigureOrder(project);
         this.strip = new FigureStrip(project, stills, order, this::show);
         this.bench = new FigureBench(project, pictures, message);

@@ -15,7 +15,6 @@ import methodos.core.figure.Shape;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.desktop.control.Controls;
-import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.publish.figure.FigurePainter;
 
@@ -29,9 +28,10 @@ final class LegibleView implements AutoCloseable {
     private final PreparedPictures pictures;
     private final VBox list;
     private final AtomicLong newest = new AtomicLong();
-    private final ExecutorService checking = Aside.thread("legibility");
+    private final ExecutorService checking;
 
     LegibleView(OpenProject project, PreparedPictures pictures, VBox list) {
+        this.checking = project.background().thread("work.legibility");
         this.project = project;
         this.pictures = pictures;
         this.list = list;

@@ -9,7 +9,6 @@ import javafx.application.Platform;
 import methodos.core.edit.FigureEdits;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Figure;
-import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.files.picture.PictureFile;
 import methodos.files.picture.PictureProblem;
@@ -23,12 +22,13 @@ final class PictureFiles implements AutoCloseable {
     private final OpenProject project;
     private final Consumer<String> message;
     private final Consumer<String> show;
-    private final ExecutorService working = Aside.thread("picture files");
+    private final ExecutorService working;
 
     /**
      * @param show called with the figure that was made
      */
     PictureFiles(OpenProject project, Consumer<String> message, Consumer<String> show) {
+        this.working = project.background().thread("work.pictures");
         this.project = project;
         this.message = message;
         this.show = show;

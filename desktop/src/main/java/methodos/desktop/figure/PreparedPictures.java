@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
+import methodos.desktop.project.Background;
 import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
-import methodos.desktop.project.Aside;
 import methodos.publish.figure.FigurePictures.Look;
 import methodos.publish.figure.PreparedStill;
 
@@ -31,7 +31,7 @@ final class PreparedPictures implements PictureSizes, AutoCloseable {
     private final Map<String, BufferedImage> last = newest();
     private final Map<String, Look> asked = new HashMap<>();
     private final AtomicLong waiting = new AtomicLong();
-    private final ExecutorService preparing = Aside.thread("preparing pictures");
+    private final ExecutorService preparing;
 
     /** Keeps what was asked for last; pictures are large. */
     private static <K> Map<K, BufferedImage> newest() {
@@ -45,7 +45,8 @@ final class PreparedPictures implements PictureSizes, AutoCloseable {
         };
     }
 
-    PreparedPictures(StillCache stills, Runnable arrived) {
+    PreparedPictures(StillCache stills, Background background, Runnable arrived) {
+        this.preparing = background.thread("work.preparing");
         this.stills = stills;
         this.arrived = arrived;
     }

@@ -13,7 +13,6 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import methodos.desktop.footage.Pixels;
-import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.files.project.ProjectProblem;
 
@@ -31,12 +30,13 @@ final class StillCache implements AutoCloseable {
     private final Consumer<String> message;
     private final Map<String, Entry> entries = new HashMap<>();
     private final Set<String> asked = new HashSet<>();
-    private final ExecutorService reading = Aside.thread("reading stills");
+    private final ExecutorService reading;
 
     /**
      * @param arrived called on the interface thread when a picture has come
      */
     StillCache(OpenProject project, Runnable arrived, Consumer<String> message) {
+        this.reading = project.background().thread("work.stills");
         this.project = project;
         this.arrived = arrived;
         this.message = message;

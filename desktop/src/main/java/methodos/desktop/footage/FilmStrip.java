@@ -129,7 +129,14 @@ public final class FilmStrip implements AutoCloseable {
                             thread.setDaemon(true);
                             thread.setPriority(Thread.MIN_PRIORITY);
                             return thread;
-                        });
+                        }) {
+                    @Override
+                    protected void afterExecute(Runnable wish, Throwable thrown) {
+                        if (thrown != null) {
+                            project.failed("work.strip", thrown);
+                        }
+                    }
+                };
     }
 
     /**

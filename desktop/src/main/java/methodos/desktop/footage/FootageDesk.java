@@ -8,7 +8,6 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import methodos.core.manual.Clip;
-import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.footage.FootageProblem;
 import methodos.footage.Recording;
@@ -31,10 +30,11 @@ public final class FootageDesk implements AutoCloseable {
 
     private final OpenProject project;
     private final Map<String, Recording> recordings = new HashMap<>();
-    private final ExecutorService decoding = Aside.thread("decoding");
+    private final ExecutorService decoding;
     private final AtomicLong newest = new AtomicLong();
 
     public FootageDesk(OpenProject project) {
+        this.decoding = project.background().thread("work.decoding");
         this.project = project;
     }
 

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.collections.MapChangeListener;
@@ -57,17 +56,8 @@ public final class FootagePlace implements PlaceView {
     private final Map<String, ClipCard> cards = new LinkedHashMap<>();
     private final ProgressBar busy = new ProgressBar();
     private final FilmStrip film;
-    private final ExecutorService reading = inBackground("bringing in");
-    private final ExecutorService listening = inBackground("listening");
-
-    private static ExecutorService inBackground(String name) {
-        return Executors.newSingleThreadExecutor(
-                r -> {
-                    Thread thread = new Thread(r, name);
-                    thread.setDaemon(true);
-                    return thread;
-                });
-    }
+    private final ExecutorService reading;
+    private final ExecutorService listening;
 
     /**
      * @param recogniser hears what is spoken in clips without captions
@@ -81,6 +71,8 @@ public final class FootagePlace implements PlaceView {
             FileChoice choice,
             Consumer<String> message,
             Consumer<OpenPoint> go) {
+        this.reading = project.background().thread("work.importing");
+        this.listening = project.background().thread("work.listening");
         this.project = project;
         this.choice = choice;
         this.scans = scans;

@@ -13,7 +13,6 @@ import javafx.collections.ObservableMap;
 import methodos.core.manual.Clip;
 import methodos.core.narration.Workspace;
 import methodos.core.scan.Scan;
-import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.files.cache.KeptScans;
 import methodos.files.folders.AppFolders;
@@ -57,11 +56,12 @@ public final class ScanDesk implements AutoCloseable {
     private final ObservableMap<String, Progress> seen =
             FXCollections.unmodifiableObservableMap(progress);
     private final Map<String, ScanProcess> running = new HashMap<>();
-    private final ExecutorService scanning = Aside.thread("scanning");
+    private final ExecutorService scanning;
     private final ChangeListener<Workspace> onChange = (o, was, is) -> scanNew();
     private boolean closed;
 
     public ScanDesk(OpenProject project) {
+        this.scanning = project.background().thread("work.scanning");
         this.project = project;
         project.workspace().addListener(onChange);
         scanNew();

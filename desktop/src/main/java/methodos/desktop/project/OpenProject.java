@@ -1,24 +1,32 @@
 package methodos.desktop.project;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.time.LocalTime;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.concurrent.Executors;
+import java.util.concurrent.ExecutorService;
 import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import methodos.core.check.Checks;
+import methodos.core.check.Failed;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
 import methodos.core.edit.Edit;
@@ -34,6 +42,7 @@ import methodos.core.parts.PartsAnswer;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;
 import methodos.files.hazard.HazardRuleFolder;
+import methodos.files.project.KeptState;
 import methodos.files.project.ProjectFolder;
 import methodos.files.project.ProjectProblem;
 import methodos.files.project.Stills;
@@ -45,41 +54,48 @@ import org.slf4j.LoggerFactory;
  */
 public final class OpenProject implements AutoCloseable {
 
-    private static final long SAVE_AFTER_MILLIS = 400;
+    private static final int PATIENCE_SECONDS = 10;
 
-    private final ProjectFolder folder;
+    private volatile ProjectFolder folder;
+    private final List<Path> formerFolders = new ArrayList<>();
     private final Edits edits;
     private final Words words = new Words("methodos.desktop.desktop", Locale.getDefault());
+    private final Background background = new Background(this::failed);
+    private final ScheduledExecutorService savingThread = background.timed("work.saving");
+    private final ExecutorService deriving = background.thread("work.deriving");
+    private final Autosave autosave;
     private final ReadOnlyObjectWrapper<Workspace> workspace = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<List<OpenPoint>> openPoints =
             new ReadOnlyObjectWrapper<>(List.of());
     private final ReadOnlyObjectWrapper<Optional<Checks.Result>> checked =
             new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyBooleanWrapper stale = new ReadOnlyBooleanWrapper();
     private final ReadOnlyStringWrapper rulesProblem = new ReadOnlyStringWrapper("");
+    private final ReadOnlyObjectWrapper<Trouble> trouble = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<SaveState> saving = new ReadOnlyObjectWrapper<>();
     private Checks checks = new Checks(HazardRules.shipped());
     private final ObjectProperty<Sight> sight = new SimpleObjectProperty<>(Sight.EVERYTHING);
-    private final ReadOnlyStringWrapper kept = new ReadOnlyStringWrapper("");
-    private final ScheduledExecutorService background =
-            Executors.newSingleThreadScheduledExecutor(
-                    r -> {
-                        Thread thread = new Thread(r, "saving and deriving");
-                        thread.setDaemon(true);
-                        return thread;
-                    });
     private final AtomicLong asked = new AtomicLong();
-    private ScheduledFuture<?> saving;
-    private Manual saved;
+    private final Thread atTheEnd;
 
     public OpenProject(ProjectFolder folder) {
         this.folder = folder;
         this.edits = new Edits(folder.workspace().manual());
-        this.saved = edits.manual();
+        this.autosave =
+                new Autosave(
+                        savingThread,
+                        (manual, what) -> this.folder.save(manual, what),
+                        Clock.systemUTC(),
+                        state -> Platform.runLater(() -> saving.set(told(state))));
         workspace.set(folder.workspace());
-        kept.set(words.of("kept.opened"));
+        saving.set(new SaveState(words.of("kept.opened"), "", 0));
         edits.listen(this::changed);
         sight.addListener((o, was, is) -> derive());
         readRules();
         derive();
+        // a program that is asked to end, by the system or at logout, saves first
+        atTheEnd = new Thread(autosave::saveNow, "saving at the end");
+        Runtime.getRuntime().addShutdownHook(atTheEnd);
     }
 
     /** A company's own hazard rules; with a line that is not understood there are the program's. */
@@ -92,52 +108,94 @@ public final class OpenProject implements AutoCloseable {
     }
 
     private void changed(Manual manual) {
-        workspace.set(workspace.get().with(manual));
+        Workspace before = workspace.get();
+        workspace.set(withCaptions(before.with(manual), before.manual()));
         derive();
-        kept.set(words.of("kept.saving"));
-        if (saving != null) {
-            saving.cancel(false);
+        autosave.changed(manual, done());
+    }
+
+    private String done() {
+        return edits.undoable().map(e -> words.of(e.name())).orElse(words.of("kept.undone"));
+    }
+
+    /** What is said in a clip follows which captions the manual names for it. */
+    private Workspace withCaptions(Workspace now, Manual before) {
+        Map<String, String> named = new HashMap<>();
+        before.clips().forEach(c -> named.put(c.id(), c.captions()));
+        List<Clip> others =
+                now.manual().clips().stream()
+                        .filter(c -> !Objects.equals(named.get(c.id()), c.captions()))
+                        .toList();
+        Workspace result = now;
+        if (!others.isEmpty()) {
+            Map<String, Captions> read = folder.captions(now.manual().withClips(others));
+            for (Clip clip : others) {
+                Captions said = read.getOrDefault(clip.id(), Captions.NONE);
+                if (!said.equals(result.captions(clip.id()))) {
+                    result = result.withCaptions(clip.id(), said);
+                }
+            }
         }
-        saving = background.schedule(() -> save(manual), SAVE_AFTER_MILLIS, TimeUnit.MILLISECONDS);
+        return result;
     }
 
     private void derive() {
         Workspace now = workspace.get();
         Sight eyes = sight.get();
         long mine = asked.incrementAndGet();
-        background.execute(
+        deriving.execute(
                 () -> {
                     if (mine != asked.get()) {
                         return; // there is a later state to derive from
                     }
-                    List<OpenPoint> points = OpenPoints.of(now, eyes, checks.tables());
-                    Checks.Result result = checks.of(now);
-                    Platform.runLater(
-                            () -> {
-                                if (workspace.get() == now && sight.get().equals(eyes)) {
-                                    openPoints.set(points);
-                                    // last: who listens to it finds both
-                                    checked.set(Optional.of(result));
-                                }
-                            });
+                    try {
+                        derive(now, eyes);
+                    } catch (RuntimeException | Error e) {
+                        Platform.runLater(() -> stale.set(true));
+                        throw e;
+                    }
                 });
     }
 
-    private void save(Manual manual) {
-        String message;
-        try {
-            folder.save(manual);
-            saved = manual;
-            message =
-                    words.of(
-                            "kept.at",
-                            LocalTime.now().format(DateTimeFormatter.ofPattern("HH:mm")));
-        } catch (ProjectProblem e) {
-            LoggerFactory.getLogger(OpenProject.class).error("not saved", e);
-            message = e.getMessage();
-        }
-        String shown = message;
-        Platform.runLater(() -> kept.set(shown));
+    private void derive(Workspace now, Sight eyes) {
+        List<OpenPoint> points = OpenPoints.of(now, eyes, checks.tables(), this::report);
+        Checks.Result result = checks.of(now);
+        result.failed().forEach(this::report);
+        Platform.runLater(
+                () -> {
+                    if (workspace.get() == now && sight.get().equals(eyes)) {
+                        stale.set(false);
+                        openPoints.set(points);
+                        // last: who listens to it finds both
+                        checked.set(Optional.of(result));
+                    }
+                });
+    }
+
+    /** What could not be worked out stands among the points and findings; the log has the rest. */
+    private void report(Failed failed) {
+        LoggerFactory.getLogger(OpenProject.class)
+                .error("{} failed, at {}", failed.what(), failed.path(), failed.cause());
+    }
+
+    /** Something failed that nobody foresaw. */
+    public void failed(String work, Throwable cause) {
+        LoggerFactory.getLogger(OpenProject.class).error("{} failed", work, cause);
+        String sentence =
+                words.of(
+                        cause instanceof OutOfMemoryError ? "trouble.memory" : "trouble",
+                        words.of(work),
+                        System.getProperty("methodos.log", "–"));
+        Platform.runLater(() -> trouble.set(new Trouble(sentence)));
+    }
+
+    private SaveState told(Autosave.State state) {
+        String now = LocalTime.now().format(DateTimeFormatter.ofPattern("HH:mm"));
+        String text =
+                state.failed()
+                        ? words.of("kept.failed")
+                        : state.saved() ? words.of("kept.at", now) : words.of("kept.saving");
+        return new SaveState(text, state.problem(), state.unsaved());
     }
 
     public void apply(Edit edit) {
@@ -180,9 +238,24 @@ public final class OpenProject implements AutoCloseable {
         return sight;
     }
 
-    /** What to say about the saving. */
-    public ReadOnlyStringProperty kept() {
-        return kept.getReadOnlyProperty();
+    /** How the saving stands. */
+    public ReadOnlyObjectProperty<SaveState> saving() {
+        return saving.getReadOnlyProperty();
+    }
+
+    /** What failed last beside the interface, null where nothing did. */
+    public ReadOnlyObjectProperty<Trouble> trouble() {
+        return trouble.getReadOnlyProperty();
+    }
+
+    /** Whether points and findings are of an earlier state, since working them out failed. */
+    public ReadOnlyBooleanProperty stale() {
+        return stale.getReadOnlyProperty();
+    }
+
+    /** Where work beside the interface is done. */
+    public Background background() {
+        return background;
     }
 
     public Words words() {
@@ -198,13 +271,78 @@ public final class OpenProject implements AutoCloseable {
     }
 
     public Path clipFile(Clip clip) {
-        return folder.clipFile(clip);
+        Path file = folder.clipFile(clip);
+        if (!formerFolders.isEmpty() && !Files.exists(file)) {
+            for (Path former : formerFolders) {
+                Path there = former.resolve(clip.path()).normalize();
+                if (Files.exists(there)) {
+                    return there;
+                }
+            }
+        }
+        return file;
+    }
+
+    /** The earlier states that are kept, newest first. */
+    public List<KeptState> states() {
+        return folder.states();
+    }
+
+    /** An earlier state, to be looked at. */
+    public Manual state(KeptState state) throws ProjectProblem {
+        return folder.state(state);
+    }
+
+    /** Gives an earlier state a name, by which it stays for good. */
+    public void nameState(KeptState state, String name) throws ProjectProblem {
+        folder.name(state, name);
+    }
+
+    /** Puts an earlier state in the place of the manual; that can be undone. */
+    public void takeBack(Manual earlier) {
+        apply(
+                Edit.named(
+                        "edit.takeBack",
+                        m -> earlier.withLastId(Math.max(earlier.lastId(), m.lastId()))));
+    }
+
+    /** Keeps the state that a publication is made from for good. */
+    public void keepPublished(Manual published) {
+        ProjectFolder.keepPublished(folder.folder(), published);
+    }
+
+    /**
+     * Saves what is not saved yet, now and on this thread.
+     *
+     * @return why it could not be saved, empty where all is saved
+     */
+    public Optional<String> saveNow() {
+        return autosave.saveNow();
+    }
+
+    /**
+     * Saves the whole project in another folder and goes on there. Not on the interface thread:
+     * pictures are copied.
+     *
+     * @throws ProjectProblem if that cannot be written either
+     */
+    public void saveElsewhere(Path target) throws ProjectProblem {
+        ProjectFolder copy = folder.saveElsewhere(target, workspace.get());
+        ProjectFolder former = folder;
+        folder = copy;
+        former.close();
+        Platform.runLater(
+                () -> {
+                    formerFolders.add(0, former.folder().toAbsolutePath());
+                    List<Clip> clips = copy.workspace().manual().clips();
+                    apply(Edit.named("edit.savedElsewhere", m -> m.withClips(clips)));
+                });
+        autosave.saveNow();
     }
 
     /** Keeps captions for a clip and puts them into the manual. */
     public void keepCaptions(Clip clip, Captions captions) throws ProjectProblem {
         String digest = folder.keepCaptions(clip.id(), captions);
-        workspace.set(workspace.get().withCaptions(clip.id(), captions));
         apply(Edit.named("edit.captions", m -> m.withClip(clip.withCaptions(digest))));
     }
 
@@ -226,17 +364,25 @@ public final class OpenProject implements AutoCloseable {
         derive();
     }
 
-    /** Saves what is not saved yet, and lets go of the folder. */
+    /**
+     * Lets go of the folder. What is not saved yet is tried once more; see {@link #saveNow()} for
+     * whoever wants to know.
+     */
     @Override
     public void close() {
-        background.shutdown();
+        deriving.shutdownNow();
+        savingThread.shutdown();
         try {
-            background.awaitTermination(10, TimeUnit.SECONDS);
+            deriving.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS);
+            savingThread.awaitTermination(PATIENCE_SECONDS, TimeUnit.SECONDS);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
-        if (!manual().equals(saved)) {
-            save(manual());
+        autosave.saveNow();
+        try {
+            Runtime.getRuntime().removeShutdownHook(atTheEnd);
+        } catch (IllegalStateException e) {
+            LoggerFactory.getLogger(OpenProject.class).debug("the program is ending already", e);
         }
         folder.close();
     }

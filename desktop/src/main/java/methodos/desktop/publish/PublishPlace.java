@@ -27,7 +27,6 @@ import methodos.core.coverage.Reshoot;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
-import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.window.PlaceView;
 import methodos.files.project.KeptPictures;
@@ -56,9 +55,10 @@ public final class PublishPlace implements PlaceView {
     private final Label made;
     private final Label units = Controls.prose("");
     private final Label open = Controls.prose("", "open");
-    private final ExecutorService writing = Aside.thread("publishing");
+    private final ExecutorService writing;
 
     public PublishPlace(OpenProject project, FileChoice choice, Consumer<String> message) {
+        this.writing = project.background().thread("work.publishing");
         this.project = project;
         this.choice = choice;
         this.words = project.words();

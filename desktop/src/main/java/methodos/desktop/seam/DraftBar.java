@@ -10,6 +10,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import methodos.core.edit.DraftEdits;
+import methodos.core.edit.StepJoining;
+import methodos.core.edit.StepSplitting;
 import methodos.core.figure.ProposedStill;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
@@ -163,7 +165,7 @@ final class DraftBar extends HBox {
     void join() {
         Optional.ofNullable(state.step().get())
                 .ifPresentOrElse(
-                        s -> project.apply(DraftEdits.join(s)),
+                        s -> project.apply(StepJoining.join(s, words)),
                         () -> message.accept(words.of("seam.chooseDraft")));
     }
 
@@ -178,7 +180,7 @@ final class DraftBar extends HBox {
             message.accept(words.of("seam.splitWhere"));
             return;
         }
-        project.apply(DraftEdits.split(state.step().get(), at));
+        project.apply(StepSplitting.split(state.step().get(), at));
     }
 
     void next() {

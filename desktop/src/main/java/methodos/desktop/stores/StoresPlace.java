@@ -46,7 +46,6 @@ import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.control.SidePanel;
-import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.unit.UnitsButton;
@@ -87,7 +86,7 @@ public final class StoresPlace implements PlaceView {
     private final TextField seek;
     private final TextField add;
     private final Map<Face, ToggleButton> faces = new EnumMap<>(Face.class);
-    private final ExecutorService reading = Aside.thread("lists");
+    private final ExecutorService reading;
     private StoreList list;
     private Manual manual;
     private Sight sight;
@@ -100,6 +99,7 @@ public final class StoresPlace implements PlaceView {
             FileChoice choice,
             Consumer<String> message,
             Consumer<OpenPoint> go) {
+        this.reading = project.background().thread("work.lists");
         this.project = project;
         this.choice = choice;
         this.words = project.words();

@@ -24,7 +24,6 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.core.manual.Step;
-import methodos.desktop.project.Aside;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
@@ -50,9 +49,10 @@ final class OrderDrawing implements AutoCloseable {
     /** Width over height by picture; their files are looked into once, beside the interface. */
     private final Map<String, Double> shapes = new HashMap<>();
 
-    private final ExecutorService reading = Aside.thread("sizes of pictures");
+    private final ExecutorService reading;
 
     OrderDrawing(Theme theme, OpenProject project) {
+        this.reading = project.background().thread("work.sizes");
         this.theme = theme;
         this.project = project;
     }

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
 import javafx.animation.PauseTransition;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -18,6 +19,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.Place;
@@ -32,7 +34,9 @@ import methodos.desktop.figure.FigurePlace;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.footage.FootagePlace;
 import methodos.desktop.footage.ScanDesk;
+import methodos.desktop.history.EarlierStates;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.project.Trouble;
 import methodos.desktop.publish.PublishPlace;
 import methodos.desktop.seam.SeamPlace;
 import methodos.desktop.seam.SeamState;
@@ -64,7 +68,9 @@ public final class MainWindow {
     private final Label message = Controls.prose("", "message");
     private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
     private final Button back;
+    private final SavingBar savingBar;
     private Place shown;
+    private EarlierStates states;
     private boolean left;
 
     /**
@@ -91,7 +97,8 @@ public final class MainWindow {
         order = new OrderOfWork(project, here, this::show, otherShade);
         root.getStyleClass().add("window");
         root.setLeft(order);
-        content.setTop(head());
+        savingBar = new SavingBar(project, choice, this::say);
+        content.setTop(new VBox(head(), savingBar));
         root.setCenter(content);
         message.setId("message");
         message.setVisible(false);
@@ -101,6 +108,7 @@ public final class MainWindow {
         fading.setOnFinished(e -> hideMessage());
         root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         project.workspace().addListener(o -> title());
+        project.trouble().addListener((o, was, now) -> trouble(now));
         show(Place.STEPS);
     }
 
@@ -113,9 +121,13 @@ public final class MainWindow {
         HBox.setHgrow(gap, Priority.ALWAYS);
         Button undo = arrow("undo", "↶", this::undo);
         Button redo = arrow("redo", "↷", this::redo);
-        Label kept = Controls.label("", "kept");
-        kept.setId("kept");
-        kept.textProperty().bind(project.kept());
+        Button kept = Controls.link("kept", "", this::showEarlierStates);
+        kept.getStyleClass().add("kept");
+        kept.textProperty()
+                .bind(
+                        Bindings.createStringBinding(
+                                () -> project.saving().get().words(), project.saving()));
+        Tooltip.install(kept, new Tooltip(words.of("states.tip")));
         Controls.seen(back, false);
         HBox head =
                 new HBox(12, name, subtitle, back, gap, new LensMenu(project), undo, redo, kept);
@@ -181,6 +193,10 @@ public final class MainWindow {
 
     /** Shows a place. */
     public void show(Place place) {
+        if (states != null) {
+            states.close();
+            states = null;
+        }
         shown = place;
         PlaceView view = places.computeIfAbsent(place, this::make);
         content.setCenter(view.node());
@@ -237,10 +253,46 @@ public final class MainWindow {
 
     /** Says a sentence at the foot of the window. */
     void say(String sentence) {
+        message.setOnMouseClicked(null);
         message.setText(sentence);
         message.setVisible(true);
         message.setManaged(true);
         fading.playFromStart();
+    }
+
+    /** What failed stays until somebody has seen it: a click takes it away. */
+    private void trouble(Trouble what) {
+        say(what.sentence());
+        fading.stop();
+        message.setOnMouseClicked(e -> hideMessage());
+    }
+
+    /** Shows the earlier states in the place of the place. */
+    public void showEarlierStates() {
+        if (states != null) {
+            return;
+        }
+        states = new EarlierStates(project, this::say, this::hideEarlierStates);
+        content.setCenter(states.node());
+        name.setText(words.of("states.title"));
+        subtitle.setText("");
+        states.focus();
+    }
+
+    private void hideEarlierStates() {
+        if (states != null) {
+            states.close();
+            states = null;
+            show(shown);
+        }
+    }
+
+    /** Whether all is saved; if not, what hinders it and what can be done is shown in the bar. */
+    boolean savedBeforeClosing(Runnable closeAnyhow) {
+        root.requestFocus(); // a field that is left keeps what was typed
+        Optional<String> problem = project.saveNow();
+        problem.ifPresent(p -> savingBar.holdOpen(closeAnyhow));
+        return problem.isEmpty();
     }
 
     private void hideMessage() {
@@ -276,6 +328,7 @@ public final class MainWindow {
         left = true;
         root.requestFocus(); // a field that is left keeps what was typed
         fading.stop();
+        hideEarlierStates();
         places.values().forEach(PlaceView::close);
         places.clear();
         root.getChildren().clear(); // whatever still holds the window holds no pictures

@@ -58,6 +58,7 @@ final class OrderOfWork extends VBox {
         VBox.setMargin(shade, new Insets(0, 0, 2, 12));
         getChildren().addAll(gap, shade);
         project.checked().addListener(o -> refresh());
+        project.stale().addListener(o -> refresh());
         refresh();
     }
 
@@ -103,6 +104,8 @@ final class OrderOfWork extends VBox {
             String text =
                     !here
                             ? project.words().of("leaf.notYet")
+                            : project.stale().get()
+                            ? project.words().of("leaf.stale")
                             : n == 0
                                     ? project.words().of("leaf.none")
                                     : project.words().of("leaf.open", n);

@@ -47,7 +47,18 @@ public final class ProjectStage implements AutoCloseable {
                         });
         theme.dress(scene, window.root());
         stage.setScene(scene);
+        stage.setOnCloseRequest(
+                e -> {
+                    if (!closed && !window.savedBeforeClosing(() -> closeAnyhow(stage))) {
+                        e.consume(); // nothing closes over unsaved work
+                    }
+                });
         stage.setTitle(project.manual().title() + " – Methodos");
+    }
+
+    private void closeAnyhow(Stage stage) {
+        close();
+        stage.close();
     }
 
     /** Whether the dark variant was chosen when the program ran last. */

@@ -176,7 +176,7 @@ class ChecksTest extends RealWindow {
                                 Edit.named(
                                         "edit.unit",
                                         m -> m.withUnit(m.unit().withInterval("each spring")))));
-        until(() -> project.kept().get().startsWith("all changes kept ·"));
+        until(() -> project.saving().get().words().startsWith("Saved ·"));
         TextField reason = node(robot, "#acceptReason", TextField.class);
         assertThat(reason.getText()).isEqualTo("half a rea");
         assertThat(reason.isFocused()).isTrue();

@@ -11,6 +11,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import methodos.core.check.OpenPoint;
 import methodos.core.manual.Manual;
 import methodos.core.sheet.Field;
@@ -18,11 +19,18 @@ import methodos.desktop.control.FileChoice;
 import methodos.desktop.theme.Theme;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Lists that are brought in, in the real window. */
 @SuppressWarnings("unchecked") // nodes are looked up by id, without the type of their rows
 class StoreListsTest extends StoresWindow {
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
 
     @Test
     void theColumnsOfAListArePutRightBeforeAnythingIsTakenIn(FxRobot robot) {
@@ -64,12 +72,6 @@ class StoreListsTest extends StoresWindow {
         robot.interact(() -> project.edits().undo());
         laidOut(robot);
         assertThat(texts(robot)).anyMatch(t -> t.startsWith("1 new, 0 changed"));
-    }
-
-    private static List<String> texts(FxRobot robot) {
-        return robot.lookup("#sheet .label").queryAllAs(Labeled.class).stream()
-                .map(Labeled::getText)
-                .toList();
     }
 
     /** The button of a place that is in no window. */

@@ -8,6 +8,7 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import methodos.core.kit.StoreList;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -15,11 +16,18 @@ import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Tool;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Tables that are typed into, pasted into, filled and sorted, in the real window. */
 @SuppressWarnings("unchecked") // nodes are looked up by id, without the type of their rows
 class StoreTablesTest extends StoresWindow {
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
 
     @Test
     void aFieldThatIsClickedOnKeepsTheFocusWhenACellIsLeft(FxRobot robot) {

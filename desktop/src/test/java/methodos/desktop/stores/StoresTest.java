@@ -13,6 +13,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.Part;
@@ -21,11 +22,18 @@ import methodos.core.manual.Tool;
 import methodos.core.parts.PartsAnswer;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Parts and tools along the steps, the chosen one, and what a parts service says. */
 @SuppressWarnings("unchecked") // nodes are looked up by id, without the type of their rows
 class StoresTest extends StoresWindow {
+
+    @Start
+    void start(Stage stage) throws Exception {
+        open(stage);
+    }
+
 
     private String told(FxRobot robot) {
         return robot.lookup("#stores .list-cell").queryAll().stream()

@@ -6,7 +6,6 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.kit.StoreList;
 import methodos.core.manual.Part;
@@ -14,17 +13,11 @@ import methodos.core.manual.Sight;
 import methodos.desktop.RealWindow;
 import org.junit.jupiter.api.BeforeEach;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The place Stores in the real window, with what its tests do in it. */
 @SuppressWarnings("unchecked") // nodes are looked up by id, without the type of their rows
 abstract class StoresWindow extends RealWindow {
-
-    @Start
-    void start(Stage stage) throws Exception {
-        open(stage);
-    }
 
     @BeforeEach
     void go(FxRobot robot) {

@@ -56,7 +56,7 @@ public final class CaptionFile {
             }
             return read(Files.readAllBytes(file), file.toString());
         } catch (IOException e) {
-            throw ProjectProblem.of(file, e);
+            throw ProjectProblem.reading(file, e);
         }
     }
 

@@ -45,7 +45,7 @@ public final class WordlistFolder {
         } catch (CharacterCodingException e) {
             throw new ProjectProblem(file + " is not written in UTF-8.", e);
         } catch (IOException e) {
-            throw ProjectProblem.of(file, e);
+            throw ProjectProblem.reading(file, e);
         }
     }
 }

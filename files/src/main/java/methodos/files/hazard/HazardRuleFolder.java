@@ -47,7 +47,7 @@ public final class HazardRuleFolder {
         } catch (CharacterCodingException e) {
             throw new ProjectProblem(file + " is not written in UTF-8.", e);
         } catch (IOException e) {
-            throw ProjectProblem.of(file, e);
+            throw ProjectProblem.reading(file, e);
         }
     }
 }

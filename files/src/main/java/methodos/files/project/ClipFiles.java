@@ -39,7 +39,7 @@ public final class ClipFiles {
                     null,
                     null);
         } catch (IOException e) {
-            throw ProjectProblem.of(recording, e);
+            throw ProjectProblem.reading(recording, e);
         }
     }
 

@@ -13,6 +13,11 @@ public final class Digest {
 
     private Digest() {}
 
+    /** Whether a text is the name of content, and so no path to anywhere else. */
+    public static boolean is(String text) {
+        return text != null && text.matches("[0-9a-f]{64}");
+    }
+
     public static String of(byte[] content) {
         return HexFormat.of().formatHex(sha256().digest(content));
     }

@@ -6,9 +6,12 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
@@ -20,6 +23,7 @@ import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
@@ -32,15 +36,20 @@ public final class ManualJson {
     /** Grows by one with each addition; a change of the major number needs a migration. */
     static final int MAJOR = 1;
 
-    static final int MINOR = 4;
+    static final int MINOR = 5;
 
     private static final Migrations MIGRATIONS = new Migrations(List.of());
 
     private static final String VERSION = "format";
+    private static final int LONGEST_REASON = 200;
 
     private final ObjectMapper mapper =
             JsonMapper.builder()
                     .enable(SerializationFeature.INDENT_OUTPUT)
+                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+                    .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+                    .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+                    .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                     .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
                     .defaultPropertyInclusion(
                             JsonInclude.Value.construct(
@@ -162,22 +171,63 @@ public final class ManualJson {
     }
 
     /**
-     * @throws ProjectProblem if the format is newer than this program or a field is not right
+     * @param ours whether this program wrote it: then it is not held against the schema again
+     * @throws ProjectProblem if the format is newer than this program or a field is not right,
+     *     naming its place
      */
-    Manual read(ObjectNode tree, String name) throws ProjectProblem {
+    Manual read(ObjectNode tree, String name, boolean ours) throws ProjectProblem {
         ObjectNode current = MIGRATIONS.toCurrent(tree, name);
+        Optional<String> problem = ours ? Optional.empty() : ManualSchema.problem(current);
+        if (problem.isPresent()) {
+            throw new ProjectProblem(
+                    name + " holds something that is not understood, at " + problem.get() + ".");
+        }
         try {
             return mapper.treeToValue(current, Manual.class);
         } catch (JsonProcessingException | IllegalArgumentException e) {
             throw new ProjectProblem(
-                    name + " holds something that is not understood: " + firstLine(e), e);
+                    name
+                            + " holds something that is not understood"
+                            + place(e)
+                            + ": "
+                            + firstLine(e),
+                    e);
         }
     }
 
+    private static String place(Exception e) {
+        if (!(e instanceof JsonMappingException mapping) || mapping.getPath().isEmpty()) {
+            return "";
+        }
+        StringBuilder place = new StringBuilder(", at ");
+        for (JsonMappingException.Reference step : mapping.getPath()) {
+            if (step.getFieldName() == null) {
+                place.append('[').append(step.getIndex()).append(']');
+            } else {
+                place.append(place.charAt(place.length() - 1) == ' ' ? "" : ".")
+                        .append(step.getFieldName());
+            }
+        }
+        return place.toString();
+    }
+
+    /** What is wrong, without the names of the program's own types. */
     private static String firstLine(Exception e) {
-        return e instanceof JsonProcessingException j
-                ? j.getOriginalMessage().lines().findFirst().orElse("")
-                : e.getMessage();
+        Throwable root = e;
+        while (root.getCause() != null && root.getCause() != root) {
+            root = root.getCause();
+        }
+        String text =
+                root instanceof JsonProcessingException j
+                        ? j.getOriginalMessage()
+                        : String.valueOf(root.getMessage());
+        String line =
+                text.lines()
+                        .findFirst()
+                        .orElse("")
+                        .replaceAll("`?(?:[a-z]\\w*\\.)+([A-Z][\\w$]*)[^` ]*`?", "$1")
+                        .replaceAll("\\p{Cntrl}", " ");
+        return line.length() > LONGEST_REASON ? line.substring(0, LONGEST_REASON) + "…" : line;
     }
 
     /** The tree with its format version, as a command prints it. */

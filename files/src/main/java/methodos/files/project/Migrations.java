@@ -31,7 +31,7 @@ final class Migrations {
         }
         int major = Integer.parseInt(version.substring(0, version.indexOf('.')));
         if (major > current) {
-            throw new ProjectProblem(
+            throw new NewerFormat(
                     name
                             + " was written by a newer version of Methodos (format "
                             + version

@@ -74,7 +74,7 @@ public final class MovedFootage {
                         }
                     });
         } catch (IOException e) {
-            throw ProjectProblem.of(folder, e);
+            throw ProjectProblem.reading(folder, e);
         }
         List<Clip> found = new ArrayList<>();
         for (Clip clip : missing) {

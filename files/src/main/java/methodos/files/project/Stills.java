@@ -30,7 +30,7 @@ public final class Stills {
             }
             return digest;
         } catch (IOException e) {
-            throw ProjectProblem.of(file, e);
+            throw ProjectProblem.writing(file, e);
         }
     }
 

@@ -8,7 +8,9 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.nio.file.AccessDeniedException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
@@ -78,7 +80,7 @@ class ProjectFolderTest {
             byte[] first = Files.readAllBytes(path.resolve("manual.json"));
             project.save(project.workspace().manual());
             assertThat(Files.readAllBytes(path.resolve("manual.json"))).isEqualTo(first);
-            assertThat(new String(first)).endsWith("}\n").contains("\"format\" : \"1.4\"");
+            assertThat(new String(first)).endsWith("}\n").contains("\"format\" : \"1.5\"");
         }
     }
 
@@ -143,7 +145,7 @@ class ProjectFolderTest {
         created().close();
         Files.writeString(
                 path.resolve("manual.json"),
-                "{\"format\":\"1.0\",\"title\":\"x\",\"joints\":[{\"id\":\"j\",\"name\":\"n\",\"count\":1,\"torque\":{\"state\":\"known\",\"quantity\":\"5 bananas\",\"accepted\":true}}]}");
+                "{\"format\":\"1.0\",\"title\":\"x\",\"language\":\"en\",\"unit\":{},\"stages\":[],\"lastId\":1,\"joints\":[{\"id\":\"j\",\"name\":\"n\",\"count\":1,\"torque\":{\"state\":\"known\",\"quantity\":\"5 bananas\",\"accepted\":true}}]}");
         assertThatThrownBy(() -> ProjectFolder.open(path)).hasMessageContaining("bananas");
     }
 
@@ -172,18 +174,6 @@ class ProjectFolderTest {
         assertThatThrownBy(() -> ProjectFolder.open(temp))
                 .isInstanceOf(ProjectProblem.class)
                 .hasMessageContaining("no project");
-    }
-
-    @Test
-    void theLastStatesAreKeptAndNoMore() throws Exception {
-        try (ProjectFolder project = created()) {
-            for (int i = 0; i < 15; i++) {
-                project.save(withStep(project.workspace().manual(), "Step " + i));
-            }
-        }
-        try (Stream<Path> states = Files.list(path.resolve(".work/states"))) {
-            assertThat(states.count()).isEqualTo(10);
-        }
     }
 
     @Test
@@ -288,11 +278,17 @@ class ProjectFolderTest {
     @Test
     void problemsOfTheSystemAreSentences() {
         Path p = Path.of("/x/manual.json");
-        assertThat(ProjectProblem.of(p, new java.nio.file.AccessDeniedException("x")).getMessage())
+        assertThat(ProjectProblem.writing(p, new AccessDeniedException("x")).getMessage())
                 .contains("read-only");
-        assertThat(ProjectProblem.of(p, new IOException("No space left on device")).getMessage())
-                .contains("disk is full");
-        assertThat(ProjectProblem.of(p, new IOException("strange")).getMessage())
-                .contains("strange");
+        assertThat(ProjectProblem.writing(p, new IOException("No space left on device")))
+                .hasMessageContaining("disk is full");
+        assertThat(ProjectProblem.writing(p, new NoSuchFileException("x")))
+                .hasMessage("/x/manual.json cannot be written: there is no folder /x.");
+        assertThat(ProjectProblem.reading(p, new NoSuchFileException("x")))
+                .hasMessage("/x/manual.json does not exist.");
+        assertThat(ProjectProblem.reading(p, new IOException("stra\u001bnge\nthing")))
+                .hasMessage("/x/manual.json cannot be read: stra nge thing.");
+        assertThat(ProjectProblem.reading(p, new IOException("x".repeat(9000))).getMessage())
+                .hasSizeLessThan(300);
     }
 }

@@ -61,6 +61,7 @@ class StepOnPageTest {
                 null,
                 false,
                 accepted,
+                null,
                 null);
     }
 

@@ -1,0 +1,110 @@
+package methodos.core.sense;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.LongStream;
+import methodos.core.Samples;
+import methodos.core.description.Walk;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Manual;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.Span;
+import methodos.core.manual.Step;
+import methodos.core.manual.Wait;
+import methodos.core.sense.Senseless.Kind;
+import methodos.fixtures.FilledManual;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class SenseTest {
+
+    static LongStream seeds() {
+        return LongStream.range(0, 50);
+    }
+
+    private static List<Kind> kinds(Manual manual) {
+        return Sense.of(manual).stream().map(Senseless::kind).toList();
+    }
+
+    @Test
+    void aSoundManualMakesSense() {
+        assertThat(Sense.of(Samples.actuator())).isEmpty();
+        assertThat(Sense.of(Manual.titled(""))).isEmpty();
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void eachReferenceToNothingIsNamedAtItsPlace(long seed) {
+        Manual manual = FilledManual.of(seed);
+        assertThat(Sense.of(manual)).isEmpty();
+        int[] references = {0};
+        Walk.through(
+                manual,
+                (path, owner, component, value) -> {
+                    boolean leads = !component.refersTo().isEmpty() && value != null;
+                    boolean empty = value instanceof List<?> list && list.isEmpty();
+                    references[0] += leads && !empty ? 1 : 0;
+                });
+        Manual lost =
+                Walk.changed(
+                        manual,
+                        (owner, component, value) -> {
+                            if (component.refersTo().isEmpty() || value == null) {
+                                return value;
+                            }
+                            return component.isList()
+                                    ? ((List<?>) value).isEmpty() ? value : List.of("nobody")
+                                    : "nobody";
+                        });
+        List<Senseless> found = Sense.of(lost);
+        assertThat(found).hasSize(references[0]).allMatch(s -> s.kind() == Kind.LEADS_NOWHERE);
+        assertThat(found.stream().map(Senseless::path)).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void whatIsOutOfEveryRangeIsNamedWithItsStep() {
+        Manual m = Samples.actuator();
+        Step step = m.step("s1").orElseThrow();
+        Manual odd =
+                m.withStep(
+                        step.withParts(List.of(new PartUse("p1", 0)))
+                                .withWaits(List.of(new Wait("soak", -1)))
+                                .withSpans(List.of(new Span("clip1", 5, 1e6)))
+                                .withApplicability(Applicability.model("QA-80 X")));
+        assertThat(kinds(odd))
+                .containsExactlyInAnyOrder(
+                        Kind.TOO_FEW, Kind.OUT_OF_RANGE, Kind.OUT_OF_RANGE, Kind.NO_SUCH_MODEL);
+        assertThat(Sense.of(odd)).allMatch(s -> "s1".equals(s.step()));
+        assertThat(Sense.of(odd).get(0).path()).startsWith("stages[");
+    }
+
+    @Test
+    void namesOfFilesThatLeadOutOfTheProjectAreNamed() {
+        Manual m = Samples.actuator();
+        Manual out =
+                m.withClips(
+                        List.of(m.clips().get(0).withCaptions("../../elsewhere").withId("../x")));
+        assertThat(kinds(out)).contains(Kind.NO_DIGEST, Kind.STRANGE_ID);
+    }
+
+    @Test
+    void idsThatStandTwiceAndALowCounterAreMendedWithoutLoss() {
+        Manual m = Samples.actuator();
+        Manual twice =
+                m.withParts(
+                                List.of(
+                                        m.parts().get(0),
+                                        m.parts().get(1).withId("p1"),
+                                        m.parts().get(2),
+                                        m.parts().get(3)))
+                        .withLastId(0);
+        assertThat(kinds(twice)).contains(Kind.ID_TWICE, Kind.COUNTER_TOO_LOW);
+        Manual healed = Healing.of(twice);
+        assertThat(healed.parts()).hasSize(4);
+        assertThat(healed.parts().get(1)).isEqualTo(m.parts().get(1).withId("p" + healed.lastId()));
+        assertThat(kinds(healed)).doesNotContain(Kind.ID_TWICE, Kind.COUNTER_TOO_LOW);
+        assertThat(Healing.of(m.withLastId(900))).isEqualTo(m.withLastId(900));
+    }
+}

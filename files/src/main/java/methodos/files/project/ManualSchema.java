@@ -1,0 +1,62 @@
+package methodos.files.project;
+
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import com.networknt.schema.path.PathType;
+import com.networknt.schema.SchemaRegistryConfig;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** The published schema of the file form, against which manuals from outside are held. */
+final class ManualSchema {
+
+    private ManualSchema() {}
+
+    /** Made when it is first needed: most manuals were written by this program. */
+    private static final class Loaded {
+        static final Schema SCHEMA = load();
+
+        private Loaded() {}
+
+        private static Schema load() {
+            SchemaRegistryConfig config =
+                    SchemaRegistryConfig.builder().pathType(PathType.JSON_PATH).build();
+            try (InputStream in = ManualSchema.class.getResourceAsStream("manual.schema.json")) {
+                return SchemaRegistry.withDefaultDialect(
+                                SpecificationVersion.DRAFT_2020_12,
+                                b -> b.schemaRegistryConfig(config))
+                        .getSchema(
+                                new String(in.readAllBytes(), StandardCharsets.UTF_8),
+                                InputFormat.JSON);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+
+    /**
+     * The first place that does not fit and what is wrong with it, in words; empty where all fits.
+     */
+    static Optional<String> problem(ObjectNode tree) {
+        List<Error> errors = Loaded.SCHEMA.validate(tree);
+        return errors.stream()
+                .min(Comparator.comparingInt(e -> e.getInstanceLocation().getNameCount()))
+                .map(ManualSchema::words);
+    }
+
+    private static String words(Error error) {
+        String place = error.getInstanceLocation().toString().replaceFirst("^\\$\\.?", "");
+        String message = error.getMessage();
+        String plain = message.length() > 160 ? message.substring(0, 160) + "…" : message;
+        return (place.isEmpty() ? "" : place + ": ") + plain.replaceAll("\\p{Cntrl}", " ");
+    }
+}
