@@ -12,6 +12,7 @@ import methodos.core.coverage.Reshoot;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
+import methodos.core.manual.StepNumbers;
 import methodos.core.narration.Workspace;
 import methodos.desktop.publish.StepFilms;
 import methodos.files.project.KeptPictures;
@@ -19,6 +20,7 @@ import methodos.files.project.ProjectFolder;
 import methodos.publish.document.Films;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
+import methodos.publish.document.Signs;
 import picocli.CommandLine;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -86,10 +88,39 @@ final class PublishCommand implements Callable<Integer> {
                                 step -> {},
                                 () -> false)
                         : Films.NONE;
-        for (Path file : new Publisher().publish(publication, out, wanted, made)) {
+        named(Signs.missing(publication.manual()), manual, sight);
+        for (Path file :
+                new Publisher().publish(publication, out, wanted, made, new TerminalProgress())) {
             Output.line(file.toString());
         }
+        ProjectFolder.keepPublished(project, manual);
         return 0;
+    }
+
+    /** Signs that would be missing in print, before anything is printed. */
+    private void named(List<Signs.Missing> missing, Manual manual, Sight sight) {
+        StepNumbers numbers = new StepNumbers(manual, sight);
+        for (Signs.Missing sign : missing) {
+            List<Integer> steps = numbers.of(sign.steps());
+            spec.commandLine()
+                    .getErr()
+                    .println(
+                            "No typeface has the sign "
+                                    + sign.sign()
+                                    + " ("
+                                    + sign.code()
+                                    + ")"
+                                    + (steps.isEmpty()
+                                            ? ""
+                                            : " of step "
+                                                    + String.join(
+                                                            ", ",
+                                                            steps.stream()
+                                                                    .map(String::valueOf)
+                                                                    .toList()))
+                                    + "; it is missing in print.");
+        }
+        spec.commandLine().getErr().flush();
     }
 
     /** What the footage shows is looked through first, unless it was before. */

@@ -412,7 +412,7 @@ class CommandLineTest {
                         c -> demo.resolve(c.path()).normalize(),
                         s -> assertThat(s).isEqualTo(step),
                         () -> false);
-        var film = films.of(step, temp).orElseThrow();
+        var film = films.of(step, temp, "film-1").orElseThrow();
         assertThat(run("probe", temp.resolve(film.file()), "--json")).isZero();
         assertThat(json().path("duration").asDouble())
                 .isCloseTo(
@@ -422,7 +422,7 @@ class CommandLineTest {
         assertThat(
                         new methodos.desktop.publish.StepFilms(
                                         workspace, c -> temp.resolve("none"), s -> {}, () -> false)
-                                .of(nowhere, temp))
+                                .of(nowhere, temp, "film-2"))
                 .isEmpty();
     }
 

@@ -8,14 +8,16 @@ import java.io.UncheckedIOException;
 
 /**
  * The typefaces that ship with the program: Barlow for headings and figures, Source Sans 3 for
- * text.
+ * text, DejaVu Sans for the signs that these two lack.
  */
 public enum Typeface {
     HEADING("Barlow", 600, false, "Barlow-SemiBold.ttf"),
     LABEL("Barlow", 500, false, "Barlow-Medium.ttf"),
     TEXT("Source Sans 3", 400, false, "SourceSans3-Regular.ttf"),
     STRONG("Source Sans 3", 600, false, "SourceSans3-SemiBold.ttf"),
-    QUOTE("Source Sans 3", 400, true, "SourceSans3-Italic.ttf");
+    QUOTE("Source Sans 3", 400, true, "SourceSans3-Italic.ttf"),
+    /** Signs of the trade and scripts that the others lack. */
+    SIGNS("DejaVu Sans", 400, false, "DejaVuSans.ttf");
 
     private final String family;
     private final int weight;

@@ -134,6 +134,30 @@ public final class Words {
                 : of("serials.range", String.valueOf(serials.from()), String.valueOf(serials.to()));
     }
 
+    /**
+     * A time as a person writes it: "2 min 25 s", "8 h", "1 h 30 min"; never more than its two
+     * largest parts, the smaller one rounded.
+     *
+     * @param seconds 0 or more
+     */
+    public String duration(double seconds) {
+        long rest = Math.round(seconds);
+        if (rest >= 86_400) {
+            rest = Math.round(rest / 3600.0) * 3600;
+        } else if (rest >= 3600) {
+            rest = Math.round(rest / 60.0) * 60;
+        }
+        long[] parts = {rest / 86_400, rest / 3600 % 24, rest / 60 % 60, rest % 60};
+        String[] keys = {"time.days", "time.hours", "time.minutes", "time.seconds"};
+        StringJoiner all = new StringJoiner(" ");
+        for (int i = 0; i < parts.length; i++) {
+            if (parts[i] > 0) {
+                all.add(of(keys[i], parts[i]));
+            }
+        }
+        return all.length() == 0 ? of("time.seconds", 0) : all.toString();
+    }
+
     public Locale locale() {
         return locale;
     }

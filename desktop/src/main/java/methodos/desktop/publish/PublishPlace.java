@@ -1,5 +1,6 @@
 package methodos.desktop.publish;
 
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.EnumSet;
@@ -8,8 +9,8 @@ import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -24,6 +25,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.coverage.Reshoot;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Sight;
+import methodos.core.manual.StepNumbers;
+import methodos.core.narration.Workspace;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
@@ -34,6 +39,8 @@ import methodos.publish.PublishProblem;
 import methodos.publish.document.Films;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
+import methodos.publish.document.Signs;
+import org.slf4j.LoggerFactory;
 
 /** The place Publish: which documents, for which units, and where to. */
 public final class PublishPlace implements PlaceView {
@@ -52,13 +59,20 @@ public final class PublishPlace implements PlaceView {
     private final TextField folder;
     private final Button go;
     private final ProgressBar busy = new ProgressBar();
+    private final Label progress = Controls.prose("", "soft");
+    private final Label signs = Controls.prose("", "open");
     private final Label made;
     private final Label units = Controls.prose("");
     private final Label open = Controls.prose("", "open");
+    private static final int MOST_SIGNS = 12;
+
     private final ExecutorService writing;
+    private final ExecutorService looking;
+    private volatile Manual signsOf;
 
     public PublishPlace(OpenProject project, FileChoice choice, Consumer<String> message) {
         this.writing = project.background().thread("work.publishing");
+        this.looking = project.background().thread("work.signs");
         this.project = project;
         this.choice = choice;
         this.words = project.words();
@@ -86,7 +100,12 @@ public final class PublishPlace implements PlaceView {
                         "publishReshoot",
                         words.of("publish.reshoot"));
         stop = Controls.link("publishStop", words.of("publish.stop"), () -> stopped.set(true));
-        stop.visibleProperty().bind(busy.visibleProperty().and(films.selectedProperty()));
+        stop.visibleProperty().bind(busy.visibleProperty());
+        stop.managedProperty().bind(stop.visibleProperty());
+        progress.setId("publishProgress");
+        progress.visibleProperty().bind(busy.visibleProperty());
+        progress.managedProperty().bind(progress.visibleProperty());
+        signs.setId("publishSigns");
         pdf.setSelected(true);
         html.setSelected(true);
         folder =
@@ -105,6 +124,7 @@ public final class PublishPlace implements PlaceView {
                         8,
                         folder,
                         Controls.button("publishChoose", words.of("publish.choose"), this::choose));
+        busy.setPrefWidth(220);
         HBox run = new HBox(12, go, busy, stop);
         run.setAlignment(Pos.CENTER_LEFT);
         VBox form =
@@ -113,6 +133,7 @@ public final class PublishPlace implements PlaceView {
                         Controls.label(words.of("publish.forWhom"), "section-head"),
                         units,
                         open,
+                        signs,
                         Controls.label(words.of("publish.what"), "section-head"),
                         pdf,
                         html,
@@ -121,6 +142,7 @@ public final class PublishPlace implements PlaceView {
                         Controls.label(words.of("publish.folder"), "section-head"),
                         where,
                         run,
+                        progress,
                         made,
                         Controls.prose(words.of("publish.notice"), "soft"));
         form.setPadding(new Insets(18, 24, 24, 20));
@@ -136,6 +158,7 @@ public final class PublishPlace implements PlaceView {
         units.setText(words.of("publish.units", words.of(project.sight().get())));
         int points = project.openPoints().get().size();
         open.setText(points == 0 ? "" : words.of("publish.open", points));
+        signs();
     }
 
     private void choose() {
@@ -158,59 +181,119 @@ public final class PublishPlace implements PlaceView {
             message.accept(words.of("publish.nothing"));
             return;
         }
-        Publication publication =
-                Publication.of(
-                                project.manual(),
-                                project.sight().get(),
-                                new KeptPictures(project.path())::still,
-                                LocalDate.now().toString())
-                        .withReshoots(Reshoot.of(project.workspace().get(), project.sight().get()));
-        Path out = Path.of(folder.getText());
-        Films stepFilms = films.isSelected() ? films(publication) : Films.NONE;
+        Path out;
+        try {
+            out = Path.of(folder.getText());
+        } catch (InvalidPathException e) {
+            message.accept(words.of("publish.noFolder", folder.getText()));
+            return;
+        }
+        Manual manual = project.manual();
+        Workspace now = project.workspace().get();
+        Sight sight = project.sight().get();
+        boolean withFilms = films.isSelected() && html.isSelected();
         stopped.set(false);
         go.setDisable(true);
         busy.setProgress(ProgressBar.INDETERMINATE_PROGRESS);
         busy.setVisible(true);
+        progress.setText(words.of("publish.beginning"));
         made.setText("");
-        writing.execute(
+        writing.execute(() -> publish(now, sight, out, formats, withFilms, manual));
+    }
+
+    /** Makes the documents, beside the interface. Whatever happens ends in a sentence. */
+    private void publish(
+            Workspace now,
+            Sight sight,
+            Path out,
+            Set<Publisher.Format> formats,
+            boolean withFilms,
+            Manual manual) {
+        String sentence = words.of("publish.failed");
+        try {
+            Publication publication =
+                    Publication.of(
+                                    manual,
+                                    sight,
+                                    new KeptPictures(project.path())::still,
+                                    LocalDate.now().toString())
+                            .withReshoots(Reshoot.of(now, sight));
+            Films stepFilms =
+                    withFilms
+                            ? new StepFilms(now, project::clipFile, step -> {}, stopped::get)
+                            : Films.NONE;
+            List<Path> files =
+                    new Publisher()
+                            .publish(
+                                    publication,
+                                    out,
+                                    formats,
+                                    stepFilms,
+                                    new PublishWatch(words, stopped::get, this::tell));
+            project.keepPublished(manual);
+            sentence =
+                    words.of(
+                            "publish.done",
+                            String.join(", ", files.stream().map(Path::toString).toList()));
+        } catch (PublishProblem e) {
+            LoggerFactory.getLogger(PublishPlace.class).error("not published", e);
+            sentence = e.getMessage();
+        } catch (CancellationException e) {
+            sentence = words.of("publish.stopped");
+        } finally {
+            String last = sentence;
+            Platform.runLater(() -> done(last));
+        }
+    }
+
+    private void tell(PublishWatch.State state) {
+        Platform.runLater(
                 () -> {
-                    try {
-                        List<Path> files =
-                                new Publisher().publish(publication, out, formats, stepFilms);
-                        Platform.runLater(
-                                () ->
-                                        done(
-                                                words.of(
-                                                        "publish.done",
-                                                        String.join(
-                                                                ", ",
-                                                                files.stream()
-                                                                        .map(Path::toString)
-                                                                        .toList()))));
-                    } catch (PublishProblem e) {
-                        Platform.runLater(() -> done(e.getMessage()));
-                    } catch (CancellationException e) {
-                        Platform.runLater(() -> done(words.of("publish.stopped")));
-                    }
+                    busy.setProgress(state.share());
+                    progress.setText(state.words());
                 });
     }
 
-    private Films films(Publication publication) {
-        long all =
-                publication
-                        .manual()
-                        .steps()
-                        .filter(s -> s.applicability().concerns(publication.sight()))
-                        .count();
-        AtomicInteger begun = new AtomicInteger();
-        return new StepFilms(
-                project.workspace().get(),
-                project::clipFile,
-                step -> {
-                    double share = begun.getAndIncrement() / (double) all;
-                    Platform.runLater(() -> busy.setProgress(share));
-                },
-                stopped::get);
+    /** Names the signs that would be missing in print; looked for beside the interface. */
+    private void signs() {
+        Manual manual = project.manual();
+        Sight sight = project.sight().get();
+        if (manual == signsOf) {
+            return;
+        }
+        signsOf = manual;
+        looking.execute(
+                () -> {
+                    if (manual != signsOf) {
+                        return; // there is a later state
+                    }
+                    List<Signs.Missing> missing = Signs.missing(manual);
+                    StepNumbers numbers = new StepNumbers(manual, sight);
+                    String text =
+                            missing.stream()
+                                    .limit(MOST_SIGNS)
+                                    .map(s -> sign(s, numbers))
+                                    .collect(Collectors.joining(", "));
+                    Platform.runLater(
+                            () ->
+                                    signs.setText(
+                                            missing.isEmpty()
+                                                    ? ""
+                                                    : words.of(
+                                                            "publish.signs",
+                                                            text,
+                                                            missing.size())));
+                });
+    }
+
+    private String sign(Signs.Missing sign, StepNumbers numbers) {
+        List<Integer> steps = numbers.of(sign.steps());
+        return steps.isEmpty()
+                ? sign.sign()
+                : words.of(
+                        "publish.sign",
+                        sign.sign(),
+                        String.join(", ", steps.stream().map(String::valueOf).toList()));
     }
 
     private void done(String sentence) {
@@ -233,5 +316,6 @@ public final class PublishPlace implements PlaceView {
     public void close() {
         stopped.set(true);
         writing.shutdown();
+        looking.shutdownNow();
     }
 }

@@ -22,7 +22,6 @@ import methodos.publish.document.Films;
 public final class StepFilms implements Films {
 
     private static final int HEIGHT = 480;
-    private static final String FOLDER = "films";
 
     private final Workspace workspace;
     private final Function<Clip, Path> recordings;
@@ -46,14 +45,14 @@ public final class StepFilms implements Films {
     }
 
     @Override
-    public Optional<Film> of(Step step, Path folder) throws PublishProblem {
+    public Optional<Film> of(Step step, Path folder, String name) throws PublishProblem {
         progress.accept(step);
         Span span = step.spans().stream().findFirst().orElse(null);
         Clip clip = span == null ? null : workspace.manual().clip(span.clip()).orElse(null);
         if (clip == null || span.seconds() <= 0 || !Files.exists(recordings.apply(clip))) {
             return Optional.empty();
         }
-        String film = FOLDER + "/" + step.id() + ".webm";
+        String film = name + ".webm";
         try {
             new ClipExport(recordings.apply(clip), span.start(), span.end(), HEIGHT)
                     .write(folder.resolve(film), share -> {}, cancelled);
@@ -61,7 +60,7 @@ public final class StepFilms implements Films {
             if (said.captions().isEmpty()) {
                 return Optional.of(new Film(film, ""));
             }
-            String captions = FOLDER + "/" + step.id() + ".vtt";
+            String captions = name + ".vtt";
             Files.write(folder.resolve(captions), CaptionFile.text(said));
             return Optional.of(new Film(film, captions));
         } catch (FootageProblem e) {

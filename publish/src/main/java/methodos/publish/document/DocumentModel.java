@@ -3,6 +3,7 @@ package methodos.publish.document;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.concurrent.CancellationException;
 import java.util.Map;
 import java.util.stream.Collectors;
 import methodos.core.kit.KitCoverage;
@@ -385,13 +386,24 @@ final class DocumentModel {
                 : "";
     }
 
+    /** What is wrong with one step is said with its number. */
+    private StepView view(Step step) {
+        try {
+            return views.of(step);
+        } catch (CancellationException e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError e) {
+            throw new StepFailed(numbers.of(step.id()).orElse(0), e);
+        }
+    }
+
     private List<StageView> stages() {
         List<StageView> result = new ArrayList<>();
         for (Stage stage : manual.stages()) {
             List<StepView> steps =
                     stage.steps().stream()
                             .filter(s -> numbers.of(s.id()).isPresent())
-                            .map(views::of)
+                            .map(this::view)
                             .toList();
             if (!steps.isEmpty()) {
                 String kind = words.of(stage.kind());

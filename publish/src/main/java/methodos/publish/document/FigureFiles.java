@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import javax.imageio.IIOImage;
@@ -23,7 +24,6 @@ import methodos.core.figure.Legibility;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.words.Words;
-import methodos.publish.PublishProblem;
 import methodos.publish.figure.FigurePainter;
 import methodos.publish.figure.FigurePictures;
 
@@ -40,10 +40,18 @@ final class FigureFiles {
     private final Words words;
     private final Pictures pictures;
     private final Path folder;
+    private final String within;
+    private final Course course;
     private final Map<String, StepView.FigureView> done = new HashMap<>();
     private final List<CompletableFuture<Void>> painting = new ArrayList<>();
 
-    FigureFiles(Publication publication, Path folder) {
+    /**
+     * @param folder of the document
+     * @param within name of the folder in it that the pictures go to, empty for the folder itself
+     */
+    FigureFiles(Publication publication, Path folder, String within, Course course) {
+        this.within = within;
+        this.course = course;
         this.manual = publication.manual();
         this.words = publication.words();
         this.pictures = publication.pictures();
@@ -66,10 +74,14 @@ final class FigureFiles {
         boolean across = Legibility.across(figure);
         int width = across ? WIDE : WIDTH;
         int number = done.size() + 1;
-        String file = "figure-" + number + ".jpg";
+        String file = (within.isEmpty() ? "" : within + "/") + "figure-" + number + ".jpg";
         painting.add(
                 CompletableFuture.runAsync(
-                        () -> write(painter(drawing, shown).paint(width), folder.resolve(file))));
+                        () -> {
+                            course.goOn();
+                            write(painter(drawing, shown).paint(width), folder.resolve(file));
+                            course.on(Progress.Work.FIGURES, 1);
+                        }));
         StepView.FigureView view =
                 new StepView.FigureView(
                         number,
@@ -110,23 +122,31 @@ final class FigureFiles {
     }
 
     /**
-     * Waits until every figure is written.
+     * Waits until nothing is painted any more.
      *
-     * @throws PublishProblem if a picture could not be written
+     * @throws IOException if a picture could not be written
+     * @throws CancellationException if somebody wanted it to stop
      */
-    void finish() throws PublishProblem {
+    void finish() throws IOException {
+        CompletableFuture<Void> all =
+                CompletableFuture.allOf(painting.toArray(CompletableFuture<?>[]::new));
         try {
-            painting.forEach(CompletableFuture::join);
+            all.join();
         } catch (CompletionException e) {
             if (e.getCause() instanceof UncheckedIOException io) {
-                throw new PublishProblem(
-                        "The pictures cannot be written to "
-                                + folder
-                                + ": "
-                                + io.getCause().getMessage(),
-                        io);
+                throw io.getCause();
+            }
+            if (e.getCause() instanceof CancellationException stopped) {
+                throw stopped;
             }
             throw e;
+        }
+    }
+
+    /** Waits as well, whatever went wrong: nothing is painted into a folder that is removed. */
+    void end() {
+        for (CompletableFuture<Void> one : painting) {
+            one.handle((made, e) -> made).join();
         }
     }
 }

@@ -10,7 +10,7 @@ import methodos.publish.PublishProblem;
 public interface Films {
 
     /** A publication without films. */
-    Films NONE = (step, folder) -> Optional.empty();
+    Films NONE = (step, folder, name) -> Optional.empty();
 
     /**
      * @param file name of the film within the publication's folder
@@ -22,8 +22,9 @@ public interface Films {
      * Writes the film of a step.
      *
      * @param folder the publication's folder
+     * @param name of the film within it, without an ending
      * @return nothing where the step has no footage
      * @throws PublishProblem if it cannot be made or written
      */
-    Optional<Film> of(Step step, Path folder) throws PublishProblem;
+    Optional<Film> of(Step step, Path folder, String name) throws PublishProblem;
 }

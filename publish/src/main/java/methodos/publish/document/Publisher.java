@@ -1,5 +1,6 @@
 package methodos.publish.document;
 
+import com.openhtmltopdf.extend.FSStream;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
@@ -12,18 +13,26 @@ import java.awt.color.ICC_Profile;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.OutputStream;
+import java.io.Reader;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import methodos.core.manual.Step;
 import methodos.core.words.Words;
@@ -32,7 +41,8 @@ import methodos.publish.Typeface;
 
 /**
  * Makes the documents of a manual. Everything is made in a folder beside the target and put in
- * place when it is whole, so that a full disk leaves no half publication behind.
+ * place when it is whole: neither a full disk nor a kill leaves half a document, or none where one
+ * was.
  */
 public final class Publisher {
 
@@ -59,6 +69,11 @@ public final class Publisher {
         }
     }
 
+    /** Folders in which documents are made, with the process that makes them. */
+    private static final String WORK = ".publishing-";
+
+    private static final AtomicLong NUMBER = new AtomicLong();
+
     private final Configuration templates = new Configuration(Configuration.VERSION_2_3_34);
 
     public Publisher() {
@@ -70,6 +85,9 @@ public final class Publisher {
         XRLog.setLoggingEnabled(false);
     }
 
+    /** What a page of print costs beside the painting of one figure. */
+    private static final double PAGE_WORK = 0.6;
+
     /**
      * @param out folder for the documents, made where it does not exist
      * @return the files that were written
@@ -77,107 +95,188 @@ public final class Publisher {
      */
     public List<Path> publish(Publication publication, Path out, Set<Format> formats)
             throws PublishProblem {
-        return publish(publication, out, formats, Films.NONE);
+        return publish(publication, out, formats, Films.NONE, Progress.NONE);
     }
 
     /**
      * The same, with a film beside each step of the form for the screen.
      *
-     * @throws PublishProblem if it cannot be written; what was there before is then untouched
+     * @param films where there are some
+     * @param progress told how far it is, and asked whether to go on
+     * @throws PublishProblem if something cannot be made or written; each document that was there
+     *     before is then whole, the earlier or the new one, and the sentence says which are new
+     * @throws java.util.concurrent.CancellationException if it was stopped; nothing is published
      */
-    public List<Path> publish(Publication publication, Path out, Set<Format> formats, Films films)
+    public List<Path> publish(
+            Publication publication,
+            Path out,
+            Set<Format> formats,
+            Films films,
+            Progress progress)
             throws PublishProblem {
-        Path work = null;
+        Path work = out.resolve(WORK + ProcessHandle.current().pid() + "-" + NUMBER.incrementAndGet());
+        List<Path> placed = new ArrayList<>();
         try {
             Files.createDirectories(out);
-            work = Files.createTempDirectory(out, ".publishing");
-            List<Path> made = new ArrayList<>();
+            sweep(out);
+            Files.createDirectory(work);
+            Course course = new Course(progress, work(publication, formats, films));
+            List<Document> made = new ArrayList<>();
             for (Format format : formats) {
-                Path folder = Files.createDirectories(work.resolve(format.name()));
-                switch (format) {
-                    case PDF ->
-                            pdf(
-                                    page(publication, folder, "print", Films.NONE),
-                                    folder.resolve("manual.pdf"));
-                    case HTML -> html(publication, folder, films);
-                    case RESHOOT -> pdf(reshoot(publication), folder.resolve("film-again.pdf"));
-                }
+                made.add(made(publication, out, work, format, films, course));
             }
-            for (Format format : formats) {
-                made.add(
-                        switch (format) {
-                            case PDF ->
-                                    place(
-                                            work.resolve("PDF/manual.pdf"),
-                                            out.resolve("manual.pdf"));
-                            case HTML -> placeFolder(work.resolve("HTML"), out.resolve("html"));
-                            case RESHOOT ->
-                                    place(
-                                            work.resolve("RESHOOT/film-again.pdf"),
-                                            out.resolve("film-again.pdf"));
-                        });
+            for (Document document : made) {
+                course.on(Progress.Work.PLACING, 0);
+                document.place();
+                placed.add(document.target());
             }
-            return made;
-        } catch (IOException e) {
-            String why = String.valueOf(e.getMessage());
+            return placed;
+        } catch (StepFailed e) {
             throw new PublishProblem(
-                    why.contains("No space left")
-                            ? out + " cannot be written: the disk is full. Nothing was published."
-                            : out + " cannot be written: " + why + ". Nothing was published.",
+                    "Step "
+                            + e.number()
+                            + " cannot be published: what it holds makes its page fail. "
+                            + soFar(placed)
+                            + " A report is in the log.",
+                    e);
+        } catch (IOException e) {
+            throw new PublishProblem(
+                    out + " cannot be written: " + reason(e) + ". " + soFar(placed), e);
+        } catch (CancellationException e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            if (stoppedInside(e)) {
+                throw new CancellationException("stopped");
+            }
+            throw new PublishProblem(
+                    "The publication cannot be made: "
+                            + (e instanceof OutOfMemoryError
+                                    ? "there is not enough memory. "
+                                    : "the program failed inside. ")
+                            + soFar(placed)
+                            + " A report is in the log.",
                     e);
         } finally {
-            if (work != null) {
-                remove(work);
+            Document.remove(work);
+        }
+    }
+
+    private static boolean stoppedInside(Throwable e) {
+        for (Throwable t = e; t != null; t = t.getCause()) {
+            if (t instanceof CancellationException) {
+                return true;
             }
         }
+        return false;
     }
 
-    private static Path place(Path made, Path target) throws IOException {
-        return Files.move(made, target, StandardCopyOption.REPLACE_EXISTING);
-    }
-
-    private static Path placeFolder(Path made, Path target) throws IOException {
-        Path old = made.resolveSibling("replaced");
-        if (Files.exists(target)) {
-            Files.move(target, old);
+    private static String soFar(List<Path> placed) {
+        if (placed.isEmpty()) {
+            return "Nothing was published.";
         }
-        Files.move(made, target);
-        return target.resolve("index.html");
+        return "Published was only "
+                + String.join(", ", placed.stream().map(Path::toString).toList())
+                + ".";
     }
 
-    private static void remove(Path folder) {
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
-                Files.deleteIfExists(path);
-            }
-        } catch (IOException e) {
-            org.slf4j.LoggerFactory.getLogger(Publisher.class)
-                    .warn("{} was left behind", folder, e);
+    private static String reason(IOException e) {
+        String why = String.valueOf(e.getMessage());
+        if (why.contains("No space left")) {
+            return "the disk is full";
         }
+        if (e instanceof FileSystemException f) {
+            String reason =
+                    f.getReason() != null
+                            ? f.getReason()
+                            : f instanceof AccessDeniedException
+                                    ? "it may not be written"
+                                    : f.getClass().getSimpleName();
+            return reason + " (" + f.getFile() + ")";
+        }
+        return why;
     }
 
-    private void html(Publication publication, Path folder, Films films)
+    private static double work(Publication publication, Set<Format> formats, Films films) {
+        long steps = publication.manual().steps().count();
+        long figures = publication.manual().figures().size();
+        double print = formats.contains(Format.PDF) ? figures + PAGE_WORK * (figures + 1) : 0;
+        double screen = formats.contains(Format.HTML) ? figures + 1 : 0;
+        double films1 = formats.contains(Format.HTML) && films != Films.NONE ? 10.0 * steps : 0;
+        return print + screen + films1 + (formats.contains(Format.RESHOOT) ? 1 : 0);
+    }
+
+    private Document made(
+            Publication publication,
+            Path out,
+            Path work,
+            Format format,
+            Films films,
+            Course course)
             throws IOException, PublishProblem {
-        for (Typeface face : Typeface.values()) {
-            try (InputStream in = face.open()) {
-                Files.copy(in, folder.resolve(face.fileName()));
+        Path folder = Files.createDirectories(work.resolve(format.name()));
+        switch (format) {
+            case PDF -> {
+                Path made = folder.resolve("manual.pdf");
+                pdf(page(publication, folder, "print", "", Map.of(), course), made, course);
+                return Document.file(made, out.resolve("manual.pdf"));
+            }
+            case RESHOOT -> {
+                Path made = folder.resolve("film-again.pdf");
+                pdf(reshoot(publication), made, course);
+                return Document.file(made, out.resolve("film-again.pdf"));
+            }
+            default -> {
+                Path target = out.resolve("html");
+                String content = Document.nextContent(target);
+                Path beside = Files.createDirectories(folder.resolve(content));
+                for (Typeface face : Typeface.values()) {
+                    try (InputStream in = face.open()) {
+                        Files.copy(in, beside.resolve(face.fileName()));
+                    }
+                }
+                Map<String, Films.Film> made = make(publication, folder, content, films, course);
+                Path index = folder.resolve("index.html");
+                Files.writeString(
+                        index, page(publication, folder, "screen", content, made, course));
+                course.on(Progress.Work.PAGES, 1);
+                return new Document(index, target.resolve("index.html"), beside);
             }
         }
-        Files.writeString(folder.resolve("index.html"), page(publication, folder, "screen", films));
     }
 
-    private static Map<String, Films.Film> make(Publication publication, Path folder, Films films)
+    /** Removes what publications that were killed have left. */
+    private static void sweep(Path out) throws IOException {
+        try (Stream<Path> all = Files.list(out)) {
+            for (Path path : all.toList()) {
+                String name = path.getFileName().toString();
+                if (name.matches(Pattern.quote(WORK) + "\\d{1,18}-\\d+")) {
+                    String pid = name.substring(WORK.length(), name.lastIndexOf('-'));
+                    if (ProcessHandle.of(Long.parseLong(pid)).isEmpty()) {
+                        Document.remove(path);
+                    }
+                }
+            }
+        }
+    }
+
+    private static Map<String, Films.Film> make(
+            Publication publication, Path folder, String content, Films films, Course course)
             throws PublishProblem {
         Map<String, Films.Film> made = new HashMap<>();
+        if (films == Films.NONE) {
+            return made;
+        }
         for (Step step : publication.manual().steps().toList()) {
             if (step.applicability().concerns(publication.sight())) {
-                films.of(step, folder).ifPresent(f -> made.put(step.id(), f));
+                films.of(step, folder, content + "/film-" + (made.size() + 1))
+                        .ifPresent(f -> made.put(step.id(), f));
             }
+            course.on(Progress.Work.FILMS, 10);
         }
         return made;
     }
 
-    private static void pdf(String page, Path file) throws IOException {
+    private static void pdf(String page, Path file, Course course) throws IOException {
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.withHtmlContent(page, file.getParent().toUri().toString());
         for (Typeface face : Typeface.values()) {
@@ -188,6 +287,7 @@ public final class Publisher {
                     face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL,
                     true);
         }
+        builder.useProtocolsStreamImplementation(uri -> picture(uri, course), "file");
         builder.usePdfUaAccessibility(true);
         builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_A);
         builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
@@ -196,16 +296,47 @@ public final class Publisher {
             builder.toStream(out);
             builder.run();
         }
+        course.on(Progress.Work.PAGES, PAGE_WORK);
     }
 
-    private String page(Publication publication, Path folder, String medium, Films films)
-            throws IOException, PublishProblem {
-        FigureFiles figures = new FigureFiles(publication, folder);
-        Map<String, Object> values =
-                new DocumentModel(publication, figures, make(publication, folder, films)).values();
-        figures.finish();
-        values.put("medium", medium);
-        return filled("manual.ftlh", values, publication);
+    /** A picture that a page needs; each that is asked for shows how far the pages are. */
+    private static FSStream picture(String uri, Course course) {
+        course.on(Progress.Work.PAGES, PAGE_WORK);
+        return new FSStream() {
+            @Override
+            public InputStream getStream() {
+                try {
+                    return Files.newInputStream(Path.of(URI.create(uri)));
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }
+
+            @Override
+            public Reader getReader() {
+                return new InputStreamReader(getStream(), StandardCharsets.UTF_8);
+            }
+        };
+    }
+
+    private String page(
+            Publication publication,
+            Path folder,
+            String medium,
+            String content,
+            Map<String, Films.Film> films,
+            Course course)
+            throws IOException {
+        FigureFiles figures = new FigureFiles(publication, folder, content, course);
+        try {
+            Map<String, Object> values = new DocumentModel(publication, figures, films).values();
+            figures.finish();
+            values.put("medium", medium);
+            values.put("content", content);
+            return filled("manual.ftlh", values, publication);
+        } finally {
+            figures.end();
+        }
     }
 
     private String reshoot(Publication publication) throws IOException {
@@ -221,6 +352,28 @@ public final class Publisher {
         } catch (TemplateException e) {
             throw new IllegalStateException("the page template does not fit its values", e);
         }
+        return printable(out.toString());
+    }
+
+    /** Without signs of control, which no page may hold: a soft line break becomes a space. */
+    private static String printable(String page) {
+        StringBuilder out = new StringBuilder(page.length());
+        page.codePoints()
+                .forEach(
+                        c -> {
+                            boolean allowed =
+                                    c == '\t'
+                                            || c == '\n'
+                                            || c == '\r'
+                                            || c >= 0x20 && c != 0x7F && c < 0xD800
+                                            || c >= 0xE000 && c < 0xFFFE
+                                            || c >= 0x1_0000;
+                            if (allowed) {
+                                out.appendCodePoint(c);
+                            } else if (c == 0x0B || c == 0x0C) {
+                                out.append(' ');
+                            }
+                        });
         return out.toString();
     }
 

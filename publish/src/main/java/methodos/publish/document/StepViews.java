@@ -43,8 +43,6 @@ final class StepViews {
     private final Publication publication;
     private final StepNumbers numbers;
     private final FigureFiles figures;
-    private static final int MOST_BLANKS = 10;
-
     private final Words words;
     private final RepeatedSteps repeated;
     private final Map<String, Films.Film> films;
@@ -101,7 +99,7 @@ final class StepViews {
                         .map(this::decision)
                         .toList(),
                 step.waits().stream()
-                        .map(w -> words.of("step.wait", duration(w.seconds()), w.what()))
+                        .map(w -> words.of("step.wait", words.duration(w.seconds()), w.what()))
                         .toList(),
                 again(step),
                 figures(step),
@@ -238,8 +236,7 @@ final class StepViews {
                 instrument(reading),
                 reading.otherwise(),
                 choose(reading.fit()),
-                IntStream.rangeClosed(
-                                1, Math.min(MOST_BLANKS, reading.count() * repeated.of(step.id())))
+                IntStream.rangeClosed(1, reading.count() * repeated.of(step.id()))
                         .boxed()
                         .toList());
     }
@@ -254,12 +251,6 @@ final class StepViews {
         return reading.tool() == null
                 ? ""
                 : manual.tool(reading.tool()).map(Tool::label).orElse("");
-    }
-
-    private String duration(double seconds) {
-        return seconds < 120
-                ? words.of("time.seconds", Math.round(seconds))
-                : words.of("time.minutes", Math.round(seconds / 60));
     }
 
     private List<FigureView> figures(Step step) {

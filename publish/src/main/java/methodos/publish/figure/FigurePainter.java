@@ -7,6 +7,7 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
+import java.util.ArrayList;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
@@ -192,11 +193,42 @@ public final class FigurePainter {
 
     /** The text as outlines: the same in every medium, with or without the typeface. */
     static java.awt.Shape outline(Shape.Text text) {
-        Font font = Typeface.HEADING.font().deriveFont((float) text.size());
-        GlyphVector glyphs = font.createGlyphVector(UNHINTED, text.text());
-        double wide = glyphs.getLogicalBounds().getWidth();
+        Path2D outline = new Path2D.Double();
+        double wide = 0;
+        for (String run : runs(text.text())) {
+            Font font = face(run.codePointAt(0)).font().deriveFont((float) text.size());
+            GlyphVector glyphs = font.createGlyphVector(UNHINTED, run);
+            outline.append(glyphs.getOutline((float) wide, 0), false);
+            wide += glyphs.getLogicalBounds().getWidth();
+        }
         double x = text.anchor() == Anchor.MIDDLE ? text.x() - wide / 2 : text.x();
-        return glyphs.getOutline((float) x, (float) (text.y() + CAPITAL * text.size() / 2));
+        outline.transform(
+                AffineTransform.getTranslateInstance(
+                        x, text.y() + CAPITAL * text.size() / 2));
+        return outline;
+    }
+
+    /** Stretches that one typeface has all signs of. */
+    private static List<String> runs(String text) {
+        List<String> runs = new ArrayList<>();
+        int from = 0;
+        for (int i = 0; i < text.length(); i += Character.charCount(text.codePointAt(i))) {
+            if (i > from && face(text.codePointAt(i)) != face(text.codePointAt(from))) {
+                runs.add(text.substring(from, i));
+                from = i;
+            }
+        }
+        if (from < text.length()) {
+            runs.add(text.substring(from));
+        }
+        return runs;
+    }
+
+    private static Typeface face(int sign) {
+        if (Typeface.HEADING.font().canDisplay(sign)) {
+            return Typeface.HEADING;
+        }
+        return Typeface.STRONG.font().canDisplay(sign) ? Typeface.STRONG : Typeface.SIGNS;
     }
 
     private static Color color(Ink ink) {

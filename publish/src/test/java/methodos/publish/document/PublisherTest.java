@@ -51,7 +51,7 @@ class PublisherTest {
 
     @TempDir private Path out;
 
-    private static Manual manual() {
+    static Manual manual() {
         Manual m = Manual.titled("Overhaul <of> the QA-80");
         m =
                 m.withUnit(
@@ -169,7 +169,7 @@ class PublisherTest {
         return m.withNewStep(m.stage(Stage.Kind.BUILD_UP).orElseThrow().id(), on);
     }
 
-    private static Optional<BufferedImage> gray(String digest) {
+    static Optional<BufferedImage> gray(String digest) {
         BufferedImage image = new BufferedImage(960, 540, BufferedImage.TYPE_INT_RGB);
         var g = image.createGraphics();
         g.setColor(Color.GRAY);
@@ -280,7 +280,7 @@ class PublisherTest {
         for (String file :
                 List.of("figure-1.jpg", "Barlow-SemiBold.ttf", "SourceSans3-Regular.ttf")) {
             assertThat(html).contains(file);
-            assertThat(page.resolveSibling(file)).isNotEmptyFile();
+            assertThat(page.resolveSibling("content-1").resolve(file)).isNotEmptyFile();
         }
     }
 
@@ -346,26 +346,33 @@ class PublisherTest {
     @Test
     void filmsStandBesideTheirStepsOnTheScreenOnly() throws Exception {
         Films films =
-                (step, folder) -> {
+                (step, folder, name) -> {
                     try {
-                        Files.writeString(folder.resolve(step.id() + ".webm"), "film");
+                        Files.writeString(folder.resolve(name + ".webm"), "film");
                     } catch (java.io.IOException e) {
                         throw new PublishProblem("no film", e);
                     }
-                    return Optional.of(new Films.Film(step.id() + ".webm", step.id() + ".vtt"));
+                    return Optional.of(new Films.Film(name + ".webm", name + ".vtt"));
                 };
         Publication publication =
                 Publication.of(manual(), Sight.EVERYTHING, d -> Optional.empty(), "2026-01-02");
-        new Publisher().publish(publication, out, EnumSet.allOf(Publisher.Format.class), films);
+        new Publisher()
+                .publish(
+                        publication,
+                        out,
+                        EnumSet.allOf(Publisher.Format.class),
+                        films,
+                        Progress.NONE);
         String page = Files.readString(out.resolve("html/index.html"));
-        for (Step step : manual().steps().toList()) {
+        for (int i = 1; i <= manual().steps().count(); i++) {
+            String film = "content-1/film-" + i;
             assertThat(page)
-                    .contains("src=\"" + step.id() + ".webm\"")
-                    .contains("src=\"" + step.id() + ".vtt\"");
-            assertThat(out.resolve("html").resolve(step.id() + ".webm")).hasContent("film");
+                    .contains("src=\"" + film + ".webm\"")
+                    .contains("src=\"" + film + ".vtt\"");
+            assertThat(out.resolve("html").resolve(film + ".webm")).hasContent("film");
         }
         Films broken =
-                (step, folder) -> {
+                (step, folder, name) -> {
                     throw new PublishProblem("The recording is gone.", null);
                 };
         org.assertj.core.api.Assertions.assertThatThrownBy(
@@ -375,7 +382,8 @@ class PublisherTest {
                                                 publication,
                                                 out,
                                                 EnumSet.of(Publisher.Format.HTML),
-                                                broken))
+                                                broken,
+                                                Progress.NONE))
                 .isInstanceOf(PublishProblem.class)
                 .hasMessage("The recording is gone.");
         assertThat(Files.readString(out.resolve("html/index.html"))).isEqualTo(page);

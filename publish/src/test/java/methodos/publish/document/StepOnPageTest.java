@@ -203,7 +203,7 @@ class StepOnPageTest {
     void waitsAreSaidInTheUnitThatFits() throws Exception {
         List<Wait> waits = List.of(new Wait("Cleaner off", 90), new Wait("Threadlocker sets", 600));
         assertThat(page(step(null, null, null, waits, true), Stage.Kind.INSPECT))
-                .contains("90 s: Cleaner off", "10 min: Threadlocker sets");
+                .contains("1 min 30 s: Cleaner off", "10 min: Threadlocker sets");
     }
 
     @Test
