@@ -12,13 +12,17 @@ import methodos.core.scan.Scan;
 import methodos.core.words.Words;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 @Command(
         name = "best",
         mixinStandardHelpOptions = true,
         description = "Proposes the clearest frames of a span.")
 final class BestCommand implements Callable<Integer> {
+
+    @Spec private CommandSpec spec;
 
     @Parameters(paramLabel = "CLIP", description = "the recording")
     private Path clip;
@@ -37,6 +41,10 @@ final class BestCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
+        Numbers.time(spec, "--from", from);
+        if (to != Double.MAX_VALUE) {
+            Numbers.time(spec, "--to", to);
+        }
         Scan scan = ClipScan.of(clip);
         Words words = new Words(null, Locale.getDefault());
         List<BestStills.Proposal> best = BestStills.of(scan, from, to, count, words);

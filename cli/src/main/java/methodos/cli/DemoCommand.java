@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import methodos.cli.output.Output;
 import methodos.demo.DemoProject;
 import methodos.desktop.DesktopProgram;
+import methodos.files.project.ProjectFolder;
 import methodos.files.project.ProjectProblem;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
@@ -18,6 +19,8 @@ import picocli.CommandLine.Option;
         mixinStandardHelpOptions = true,
         description = "Opens the program on a fresh copy of the demo manual.")
 final class DemoCommand implements Callable<Integer> {
+
+    private static final String COPIES = "methodos-demo-";
 
     @Option(names = "--into", description = "only writes the copy to this folder")
     private Path into;
@@ -60,32 +63,54 @@ final class DemoCommand implements Callable<Integer> {
             Output.line(into.toString());
             return 0;
         }
-        Path folder =
-                Files.createTempDirectory("methodos-demo")
-                        .resolve(manual.name().toLowerCase(Locale.ROOT) + ".methodos");
-        copy(folder);
-        return shot == null
-                ? DesktopProgram.open(folder, Ears.all())
-                : DesktopProgram.shoot(
-                        folder, shot.toAbsolutePath(), place, dark, size, Ears.all());
+        sweep();
+        Path temporary = Files.createDirectories(temporary(ProcessHandle.current().pid()));
+        try {
+            Path folder =
+                    temporary.resolve(manual.name().toLowerCase(Locale.ROOT) + ".methodos");
+            copy(folder);
+            return shot == null
+                    ? DesktopProgram.open(folder, Ears.all())
+                    : DesktopProgram.shoot(
+                            folder, shot.toAbsolutePath(), place, dark, size, Ears.all());
+        } finally {
+            ProjectFolder.remove(temporary, true); // a fresh copy is made each time
+        }
     }
 
-    private void copy(Path target) throws ProjectProblem {
-        try {
-            if (Files.exists(target)) {
-                try (Stream<Path> inside = Files.list(target)) {
-                    if (inside.findAny().isPresent()) {
-                        throw new ProjectProblem(
-                                target + " is not empty. Give a folder that does not exist yet.");
+    private static Path temporary(long pid) {
+        return Path.of(System.getProperty("java.io.tmpdir"), COPIES + pid);
+    }
+
+    /** Removes the copies of demos that were killed. */
+    private static void sweep() throws IOException {
+        try (Stream<Path> all = Files.list(Path.of(System.getProperty("java.io.tmpdir")))) {
+            for (Path path : all.toList()) {
+                String name = path.getFileName().toString();
+                if (name.matches(COPIES + "\\d{1,18}")) {
+                    long pid = Long.parseLong(name.substring(COPIES.length()));
+                    if (ProcessHandle.of(pid).isEmpty()) {
+                        ProjectFolder.remove(path, true);
                     }
                 }
             }
+        }
+    }
+
+    private void copy(Path target) throws ProjectProblem {
+        ProjectFolder.requireEmpty(target);
+        boolean there = Files.isDirectory(target);
+        try {
             manual.copyTo(target);
             if (drafted) {
                 DraftedDemo.draft(target);
             }
         } catch (IOException e) {
+            ProjectFolder.remove(target, !there); // no half of a demo is left
             throw ProjectProblem.writing(target, e);
+        } catch (ProjectProblem e) {
+            ProjectFolder.remove(target, !there);
+            throw e;
         }
     }
 }

@@ -63,7 +63,11 @@ public final class Methodos implements Callable<Integer> {
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.setExecutionExceptionHandler((e, cmd, parsed) -> Failure.report(e, cmd, main.verbose));
         line.setParameterExceptionHandler(Failure::wrongUse);
-        return line.execute(args);
+        try {
+            return line.execute(args);
+        } catch (Error e) {
+            return Failure.report(e, line);
+        }
     }
 
     @Override

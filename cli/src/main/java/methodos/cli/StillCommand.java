@@ -14,13 +14,17 @@ import methodos.footage.Recording;
 import methodos.footage.Still;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 @Command(
         name = "still",
         mixinStandardHelpOptions = true,
         description = "Takes the picture that is on the screen at a time.")
 final class StillCommand implements Callable<Integer> {
+
+    @Spec private CommandSpec spec;
 
     @Parameters(paramLabel = "CLIP", description = "the recording")
     private Path clip;
@@ -36,6 +40,8 @@ final class StillCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
+        OutputFile.require(out, clip);
+        Numbers.time(spec, "--at", at);
         try (Recording recording = Recording.open(clip)) {
             Still still = recording.still(at);
             ByteArrayOutputStream png = new ByteArrayOutputStream();

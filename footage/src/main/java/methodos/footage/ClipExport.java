@@ -51,6 +51,19 @@ public final class ClipExport {
      */
     public void write(Path film, DoubleConsumer progress, BooleanSupplier cancelled)
             throws FootageProblem {
+        if (Files.exists(film)) {
+            try {
+                if (!Files.isRegularFile(film)) {
+                    throw new FootageProblem(film + " is no file that can be replaced.");
+                }
+                if (Files.exists(recording) && Files.isSameFile(film, recording)) {
+                    throw new FootageProblem(
+                            film + " is the recording itself; give another file to write.");
+                }
+            } catch (IOException e) {
+                throw new FootageProblem(film + " cannot be written: " + e.getMessage() + ".");
+            }
+        }
         Path half = film.resolveSibling(film.getFileName() + ".half");
         try {
             Files.createDirectories(film.toAbsolutePath().getParent());

@@ -101,7 +101,7 @@ final class FilmWriter implements AutoCloseable {
                 soundStream = opened(sound);
             }
             AVIOContext io = new AVIOContext(null);
-            require(avio_open(io, file.toString(), AVIO_FLAG_WRITE));
+            require(avio_open(io, Source.address(file), AVIO_FLAG_WRITE));
             format.pb(io);
             require(avformat_write_header(format, (AVDictionary) null));
         } catch (FootageProblem e) {

@@ -17,7 +17,6 @@ import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
 import static org.bytedeco.ffmpeg.global.avformat.av_seek_frame;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_close_input;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_find_stream_info;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_open_input;
 import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_AUDIO;
 import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_VIDEO;
 import static org.bytedeco.ffmpeg.global.avutil.AV_NOPTS_VALUE;
@@ -78,13 +77,7 @@ public final class SoundReader implements AutoCloseable {
      */
     public SoundReader(Path file, int rate) throws FootageProblem {
         this.rate = rate;
-        Natives.load();
-        format = new AVFormatContext(null);
-        int opened = avformat_open_input(format, file.toString(), null, null);
-        if (opened < 0) {
-            format = null;
-            throw new FootageProblem(file + " cannot be read: " + Natives.words(opened) + ".");
-        }
+        format = Source.open(file);
         avformat_find_stream_info(format, (AVDictionary) null);
         index = av_find_best_stream(format, AVMEDIA_TYPE_AUDIO, -1, -1, (AVCodec) null, 0);
         if (index < 0) {

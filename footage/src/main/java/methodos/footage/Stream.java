@@ -13,7 +13,6 @@ import static org.bytedeco.ffmpeg.global.avformat.av_find_best_stream;
 import static org.bytedeco.ffmpeg.global.avformat.av_seek_frame;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_close_input;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_find_stream_info;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_open_input;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_seek_file;
 import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_VIDEO;
 import static org.bytedeco.ffmpeg.global.avutil.AV_NOPTS_VALUE;
@@ -21,7 +20,6 @@ import static org.bytedeco.ffmpeg.global.avutil.AV_TIME_BASE;
 import static org.bytedeco.ffmpeg.global.avutil.av_display_rotation_get;
 import static org.bytedeco.ffmpeg.global.avutil.av_q2d;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
@@ -57,17 +55,7 @@ final class Stream implements AutoCloseable {
      * @param threads of the decoder
      */
     Stream(Path file, int threads) throws FootageProblem {
-        Natives.load();
-        if (!Files.isRegularFile(file)) {
-            throw new FootageProblem(file + " does not exist.");
-        }
-        format = new AVFormatContext(null);
-        int opened = avformat_open_input(format, file.toString(), null, null);
-        if (opened < 0) {
-            format = null;
-            throw new FootageProblem(
-                    file + " is no recording that can be read (" + Natives.words(opened) + ").");
-        }
+        format = Source.open(file);
         try {
             require(avformat_find_stream_info(format, (AVDictionary) null), file);
             index = av_find_best_stream(format, AVMEDIA_TYPE_VIDEO, -1, -1, (AVCodec) null, 0);

@@ -1,10 +1,12 @@
 package methodos.cli.calc;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.exc.StreamConstraintsException;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -26,6 +28,8 @@ import picocli.CommandLine.Parameters;
 public final class CalcCommand implements Callable<Integer> {
 
     private static final int WRONG = 3;
+    private static final int LARGEST = 5_000_000;
+    private static final int MOST_REQUESTS = 20_000;
 
     private static final Map<String, Calculator> CALCULATORS =
             new TreeMap<>(
@@ -75,14 +79,31 @@ public final class CalcCommand implements Callable<Integer> {
         if (!asked.isArray()) {
             Calculator.Answer answer;
             try {
-                answer = calculator.answer(Request.of(asked));
+                answer = answer(calculator, asked);
             } catch (WrongRequest e) {
                 throw new ProjectProblem(e.getMessage());
             }
             print(answer);
             return 0;
         }
+        if (asked.size() > MOST_REQUESTS) {
+            throw new ProjectProblem("There are more than " + MOST_REQUESTS + " requests.");
+        }
         return all(calculator, asked);
+    }
+
+    /** What overflows, divides by nought or goes too deep has no answer: that is said. */
+    private static Calculator.Answer answer(Calculator calculator, JsonNode asked)
+            throws WrongRequest {
+        try {
+            return calculator.answer(Request.of(asked));
+        } catch (ArithmeticException e) {
+            throw new WrongRequest("The numbers of the request have no answer.");
+        } catch (StackOverflowError e) {
+            throw new WrongRequest("The request goes deeper than anybody calculates.");
+        } catch (OutOfMemoryError e) {
+            throw new WrongRequest("The request needs more memory than there is.");
+        }
     }
 
     private int all(Calculator calculator, JsonNode asked) {
@@ -90,7 +111,7 @@ public final class CalcCommand implements Callable<Integer> {
         int status = 0;
         for (JsonNode one : asked) {
             try {
-                Calculator.Answer answer = calculator.answer(Request.of(one));
+                Calculator.Answer answer = answer(calculator, one);
                 values.add(answer.value());
                 if (!json) {
                     answer.words().forEach(Output::line);
@@ -119,9 +140,20 @@ public final class CalcCommand implements Callable<Integer> {
 
     private JsonNode read() throws ProjectProblem {
         try {
-            byte[] bytes =
-                    file.equals("-") ? System.in.readAllBytes() : Files.readAllBytes(Path.of(file));
+            byte[] bytes;
+            try (InputStream in =
+                    file.equals("-") ? System.in : Files.newInputStream(Path.of(file))) {
+                bytes = in.readNBytes(LARGEST + 1);
+            }
+            if (bytes.length > LARGEST) {
+                throw new ProjectProblem("The request is larger than 5 MB.");
+            }
             return JSON.readTree(bytes);
+        } catch (StreamConstraintsException e) {
+            throw new ProjectProblem(
+                    "The request is not understood: a number, a text or its depth is beyond"
+                            + " measure.",
+                    e);
         } catch (JsonProcessingException e) {
             throw new ProjectProblem(
                     "The request is no JSON: line "

@@ -15,6 +15,7 @@ final class CalloutsCalculator implements Calculator {
 
     @Override
     public Answer answer(Request request) throws WrongRequest {
+        request.atMost("targets", 300);
         List<Double> picture = request.numbers("picture", 4);
         Point corner = new Point(picture.get(0), picture.get(1));
         double radius = request.positive("radius");

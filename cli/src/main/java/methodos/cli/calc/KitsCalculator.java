@@ -11,6 +11,8 @@ final class KitsCalculator implements Calculator {
 
     @Override
     public Answer answer(Request request) throws WrongRequest {
+        request.atMost("kits", 300);
+        request.atMost("demand", 1000);
         Map<String, Integer> demand = counts(request.neededObjects("demand"));
         List<String> numbers = new ArrayList<>();
         List<FewestKits.Contents> kits = new ArrayList<>();

@@ -19,6 +19,7 @@ final class LedgerCalculator implements Calculator {
 
     @Override
     public Answer answer(Request request) throws WrongRequest {
+        request.atMost("variants", 64);
         List<LedgerFinding> findings;
         try {
             findings = Ledger.of(ledgerCase(request)).findings();

@@ -21,6 +21,7 @@ final class OrderCalculator implements Calculator {
 
     @Override
     public Answer answer(Request request) throws WrongRequest {
+        request.atMost("screws", 300);
         List<Rational> shares =
                 request.has("stages") ? request.decimals("stages") : TighteningStages.USUAL;
         Optional<Quantity> torque = request.quantity("torque");

@@ -16,6 +16,9 @@ import methodos.core.quantity.Rational;
 /** The fields of a request; what is wrong with one is said with its name. */
 final class Request {
 
+    private static final int MOST_DIGITS = 60;
+    private static final int MOST_IN_A_LIST = 5_000;
+
     private final JsonNode node;
     private final String path;
 
@@ -80,6 +83,9 @@ final class Request {
         if (!needed(field).isArray()) {
             throw new WrongRequest(name(field) + " has to be a list.");
         }
+        if (node.path(field).size() > MOST_IN_A_LIST) {
+            throw new WrongRequest(name(field) + " has more than " + MOST_IN_A_LIST + " entries.");
+        }
         return node.path(field);
     }
 
@@ -89,6 +95,15 @@ final class Request {
             throw new WrongRequest(name(field) + " has to be a text.");
         }
         return value.asText();
+    }
+
+    /**
+     * @throws WrongRequest if a list is longer than this calculation can bear
+     */
+    void atMost(String field, int many) throws WrongRequest {
+        if (has(field) && list(field).size() > many) {
+            throw new WrongRequest(name(field) + " has more than " + many + " entries.");
+        }
     }
 
     /** Texts of a list; none where the field is missing. */
@@ -116,8 +131,13 @@ final class Request {
     }
 
     private double number(JsonNode value, String field) throws WrongRequest {
-        if (!value.isNumber() || !Double.isFinite(value.asDouble())) {
+        if (!value.isNumber()) {
             throw new WrongRequest(name(field) + " has to be a number.");
+        }
+        BigDecimal exact = value.decimalValue();
+        if (exact.precision() > MOST_DIGITS || Math.abs((long) exact.scale()) > MOST_DIGITS) {
+            throw new WrongRequest(
+                    name(field) + " has more digits than anybody measures.");
         }
         return value.asDouble();
     }
@@ -228,6 +248,9 @@ final class Request {
     List<Quantity> quantitiesIn(String field, MeasureUnit unit) throws WrongRequest {
         List<Quantity> all = new ArrayList<>();
         for (JsonNode one : list(field)) {
+            if (one.isNumber()) {
+                number(one, field);
+            }
             boolean bare = one.isNumber() || one.isTextual() && one.asText().matches("[-0-9./ ]+");
             String text =
                     one.isNumber() ? one.decimalValue().toPlainString() : one.asText().strip();
@@ -263,6 +286,12 @@ final class Request {
     private String written(JsonNode value, String field) throws WrongRequest {
         boolean min = value.path("min").isNumber();
         boolean max = value.path("max").isNumber();
+        if (min) {
+            number(value.path("min"), field + ".min");
+        }
+        if (max) {
+            number(value.path("max"), field + ".max");
+        }
         if (!min && !max) {
             throw new WrongRequest(name(field) + " has neither “min” nor “max”.");
         }

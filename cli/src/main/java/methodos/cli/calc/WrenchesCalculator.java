@@ -21,6 +21,8 @@ final class WrenchesCalculator implements Calculator {
 
     @Override
     public Answer answer(Request request) throws WrongRequest {
+        request.atMost("values", 3000);
+        request.atMost("wrenches", 500);
         List<String> names = new ArrayList<>();
         List<WrenchScale> scales = new ArrayList<>();
         for (Request wrench : request.neededObjects("wrenches")) {

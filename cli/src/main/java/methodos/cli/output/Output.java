@@ -20,17 +20,30 @@ public final class Output {
         }
     }
 
+    /** Standard output takes nothing any more: a full device, or a reader that is gone. */
+    public static final class OutputLost extends RuntimeException {
+        private static final long serialVersionUID = 1L;
+
+        OutputLost() {
+            super("Standard output cannot be written: the device is full or closed.");
+        }
+    }
+
     /** Text as it is, without an end of line. */
     public static void text(String text) {
-        PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
-        out.print(text);
-        out.flush();
+        write(text);
     }
 
     public static void line(String text) {
+        write(text + System.lineSeparator());
+    }
+
+    private static void write(String text) {
         PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
-        out.println(text);
-        out.flush();
+        out.print(text);
+        if (out.checkError()) {
+            throw new OutputLost();
+        }
     }
 
     /** Seconds to the millionth, fine enough to find the same frame again. */

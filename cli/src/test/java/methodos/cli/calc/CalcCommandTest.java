@@ -1,5 +1,6 @@
 package methodos.cli.calc;
 
+import java.util.List;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -266,5 +267,45 @@ class CalcCommandTest {
         assertThat(out.toString(StandardCharsets.UTF_8))
                 .contains("row: 2 – 1 – 3")
                 .contains("30 % 7.2 N·m, 60 % 14.4 N·m, 100 % 24 N·m");
+    }
+
+    @Test
+    void numbersWithoutEndAreOneSentence() throws Exception {
+        for (String number : List.of("1e-99999999", "1e999999999", "1e99", "9".repeat(900))) {
+            String request = "{\"known\":{\"shape\":\"length\",\"points\":[[0,0],["
+                    + number + ",5]],\"sides\":[\"40 mm\"]},\"measure\":[[0,0],[9,9]]}";
+            assertThat(run("length", request)).as(number).isEqualTo(3);
+            assertThat(complaint).contains("more digits than anybody measures");
+        }
+        assertThat(run("convert", "{\"text\":\"" + "9".repeat(200_000) + " mm\",\"to\":\"in\"}"))
+                .isEqualTo(3);
+        assertThat(complaint).contains("more digits than anybody measures").hasSizeLessThan(200);
+        assertThat(run("convert", "{\"text\":\"1/99999999999999999999 mm\",\"to\":\"in\"}"))
+                .isEqualTo(3);
+        assertThat(complaint).doesNotContain("For input string");
+        assertThat(run("fit", "{\"fitted\":" + "9".repeat(200_000) + "}")).isEqualTo(3);
+        assertThat(complaint).contains("beyond measure");
+    }
+
+    @Test
+    void listsWithoutEndAreOneSentence() throws Exception {
+        String screws = "[1,2],".repeat(100_000) + "[3,4]";
+        assertThat(run("order", "{\"screws\":[" + screws + "],\"torque\":\"24 N·m\"}")).isEqualTo(3);
+        assertThat(complaint).contains("“screws” has more than");
+        String targets = "{\"id\":\"1\",\"x\":1,\"y\":1},".repeat(5_000);
+        assertThat(
+                        run(
+                                "callouts",
+                                "{\"width\":9,\"height\":9,\"picture\":[0,0,9,9],\"radius\":1,"
+                                        + "\"targets\":[" + targets.substring(0, targets.length() - 1)
+                                        + "]}"))
+                .isEqualTo(3);
+        assertThat(complaint).contains("“targets” has more than 300 entries");
+        assertThat(run("order", "[" + "0,".repeat(30_000) + "0]")).isEqualTo(3);
+        assertThat(complaint).contains("more than 20000 requests");
+        assertThat(run("order", "x".repeat(6_000_000))).isEqualTo(3);
+        assertThat(complaint).contains("larger than 5 MB");
+        assertThat(run("order", "[".repeat(100_000))).isEqualTo(3);
+        assertThat(complaint).contains("beyond measure");
     }
 }

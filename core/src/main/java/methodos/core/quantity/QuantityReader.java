@@ -20,6 +20,9 @@ final class QuantityReader {
                     Map.entry('⅓', "1/3"),
                     Map.entry('⅔', "2/3"));
 
+    private static final int LONGEST = 200;
+    private static final int SHOWN = 30;
+    private static final Pattern MANY_DIGITS = Pattern.compile("\\d{16}");
     private static final String NUMBER = "(\\d+ \\d+/\\d+|\\d+/\\d+|\\d*\\.\\d+|\\d+)";
     private static final Pattern RANGE =
             Pattern.compile(NUMBER + "\\s*(?:-|–|to|\\.\\.)\\s*" + NUMBER + "(.*)");
@@ -42,6 +45,13 @@ final class QuantityReader {
     static Quantity read(String entered) {
         if (entered == null || entered.isBlank()) {
             throw new IllegalArgumentException("Type a number and its unit, such as 7 to 8.5 N·m.");
+        }
+        if (entered.length() > LONGEST || MANY_DIGITS.matcher(entered).find()) {
+            String start = entered.strip();
+            throw new IllegalArgumentException(
+                    "“"
+                            + (start.length() > SHOWN ? start.substring(0, SHOWN) + "…" : start)
+                            + "” has more digits than anybody measures.");
         }
         String text = normalized(entered);
         Matcher m;

@@ -20,10 +20,12 @@ public final class Columns {
 
     private final Sheet sheet;
     private final Map<Field, Integer> at;
+    private final Map<Field, Integer> alsoAt;
 
-    private Columns(Sheet sheet, Map<Field, Integer> at) {
+    private Columns(Sheet sheet, Map<Field, Integer> at, Map<Field, Integer> alsoAt) {
         this.sheet = sheet;
         this.at = at;
+        this.alsoAt = alsoAt;
     }
 
     /**
@@ -32,8 +34,9 @@ public final class Columns {
      */
     public static Columns guess(Sheet sheet, List<Field> fields) {
         Map<Field, Integer> at = new HashMap<>();
+        Map<Field, Integer> alsoAt = new HashMap<>();
         for (Field field : fields) {
-            for (int i = 0; i < sheet.header().size() && !at.containsKey(field); i++) {
+            for (int i = 0; i < sheet.header().size() && !alsoAt.containsKey(field); i++) {
                 String head = sheet.header().get(i);
                 if (!at.containsValue(i)
                         && field.spellings().stream()
@@ -42,11 +45,11 @@ public final class Columns {
                                         s ->
                                                 s.equals(plain(head))
                                                         || s.equals(plain(withoutUnit(head))))) {
-                    at.put(field, i);
+                    (at.containsKey(field) ? alsoAt : at).put(field, i);
                 }
             }
         }
-        return new Columns(sheet, at);
+        return new Columns(sheet, at, alsoAt);
     }
 
     private static String plain(String text) {
@@ -65,7 +68,12 @@ public final class Columns {
         if (field != null) {
             changed.put(field, column);
         }
-        return new Columns(sheet, changed);
+        // what somebody has chosen is no longer in doubt
+        Map<Field, Integer> doubtful = new HashMap<>(alsoAt);
+        doubtful.remove(field);
+        doubtful.values().removeIf(i -> i == column);
+        doubtful.keySet().removeIf(f -> !changed.containsKey(f));
+        return new Columns(sheet, changed, doubtful);
     }
 
     /** What a column is taken for. */
@@ -110,6 +118,25 @@ public final class Columns {
     private String head(Field field) {
         Integer column = at.get(field);
         return column == null ? field.spellings().get(0) : sheet.header().get(column);
+    }
+
+    /** What is said where two columns could be the same thing. */
+    List<RowProblem> ambiguous() {
+        return alsoAt.entrySet().stream()
+                .sorted(Map.Entry.comparingByValue())
+                .map(
+                        e ->
+                                new RowProblem(
+                                        1,
+                                        "header",
+                                        "Two columns could be the "
+                                                + e.getKey().spellings().get(0)
+                                                + ": “"
+                                                + head(e.getKey())
+                                                + "” and “"
+                                                + sheet.header().get(e.getValue())
+                                                + "”."))
+                .toList();
     }
 
     /** What is said of fields that nothing can be read without. */

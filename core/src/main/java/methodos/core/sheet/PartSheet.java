@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -231,11 +232,11 @@ final class PartSheet {
 
     private Part quantity(Sheet.Row row, Part part) {
         String quantity = columns.text(row, QUANTITY);
-        if (quantity.matches("\\d{1,5}(\\.0+)?")) {
+        if (quantity.matches("[1-9]\\d{0,4}(\\.0+)?")) {
             return part.withQuantity((int) Double.parseDouble(quantity));
         }
         if (!quantity.isEmpty()) {
-            problem(row, QUANTITY, "“" + quantity + "” is no whole number.");
+            problem(row, QUANTITY, "“" + quantity + "” is no whole number above 0.");
         }
         return part;
     }
@@ -257,29 +258,30 @@ final class PartSheet {
     }
 
     private static Manual takenInto(Manual start, List<Read> changes) {
-        Manual now = start;
+        Map<String, Part> parts = new LinkedHashMap<>();
+        start.parts().forEach(p -> parts.put(p.id(), p));
+        long last = start.lastId();
         List<String> ids = new ArrayList<>();
         for (Read read : changes) {
             boolean isNew = read.part().id().isEmpty();
-            String id = isNew ? now.nextId("p") : read.part().id();
+            String id = isNew ? start.withLastId(last++).nextId("p") : read.part().id();
             ids.add(id);
-            now = now.withPart(read.part().withId(id));
-            now = isNew ? now.withIdTaken() : now;
+            parts.put(id, read.part().withId(id));
         }
         // what a part sits on may be a part that is new itself
         Map<String, String> byItem = new HashMap<>();
-        now.parts().forEach(p -> byItem.putIfAbsent(p.item(), p.id()));
+        parts.values().forEach(p -> byItem.putIfAbsent(p.item(), p.id()));
         for (int i = 0; i < changes.size(); i++) {
             Read read = changes.get(i);
-            Part part = now.part(ids.get(i)).orElseThrow();
+            Part part = parts.get(ids.get(i));
             if (read.on() != null) {
                 part = part.withSitsOn(read.on().isEmpty() ? null : byItem.get(read.on().get(0)));
             }
             if (read.covers() != null) {
                 part = part.withCoveredBy(read.covers().stream().map(byItem::get).toList());
             }
-            now = now.withPart(part);
+            parts.put(part.id(), part);
         }
-        return now;
+        return start.withParts(List.copyOf(parts.values())).withLastId(last);
     }
 }

@@ -1,5 +1,6 @@
 package methodos.core.sheet;
 
+import java.util.ArrayList;
 import java.util.List;
 import methodos.core.manual.Manual;
 
@@ -53,9 +54,10 @@ public enum SheetKind {
     }
 
     public SheetReading read(Sheet sheet, Columns columns, Manual manual) {
-        List<RowProblem> missing = columns.missing(fields);
-        return missing.isEmpty()
+        List<RowProblem> unclear = new ArrayList<>(columns.missing(fields));
+        unclear.addAll(columns.ambiguous());
+        return unclear.isEmpty()
                 ? reader.read(sheet, columns, manual)
-                : SheetReading.refused(missing);
+                : SheetReading.refused(unclear);
     }
 }

@@ -132,7 +132,7 @@ class PartSheetTest {
         assertThat(parts.problems())
                 .extracting(RowProblem::sentence)
                 .containsExactly(
-                        "Line 2, Qty: “four” is no whole number.",
+                        "Line 2, Qty: “four” is no whole number above 0.",
                         "Line 3, name: the name is missing.",
                         "Line 4, rule: “perhaps” is none of new, inspect and reuse.",
                         "Line 6, item: item 11 stands twice.");
@@ -140,5 +140,50 @@ class PartSheetTest {
         assertThat(read("colour|weight", "red|2").problems())
                 .extracting(RowProblem::sentence)
                 .containsExactly("Line 1, header: No column is called name or description.");
+    }
+
+    @Test
+    void noneOfAPartAndTwoColumnsForOneThingAreSaid() {
+        Sheet none =
+                new Sheet(
+                        List.of("item", "name", "qty"),
+                        List.of(new Sheet.Row(2, List.of("1", "cap", "0"))));
+        assertThat(SheetKind.PARTS.read(none, Manual.titled("x")).problems())
+                .singleElement()
+                .satisfies(p -> assertThat(p.sentence()).contains("“0” is no whole number above 0"));
+        Sheet two =
+                new Sheet(
+                        List.of("item", "name", "description"),
+                        List.of(new Sheet.Row(2, List.of("1", "cap", "end cap"))));
+        assertThat(SheetKind.PARTS.read(two, Manual.titled("x")).problems())
+                .singleElement()
+                .satisfies(
+                        p ->
+                                assertThat(p.sentence())
+                                        .contains("Two columns could be the name")
+                                        .contains("“name” and “description”"));
+        Columns guessed = SheetKind.PARTS.guess(two);
+        Columns chosen = guessed.with(2, guessed.field(1).orElseThrow());
+        assertThat(SheetKind.PARTS.read(two, chosen, Manual.titled("x")).problems()).isEmpty();
+        assertThat(SheetKind.PARTS.read(two, guessed.with(2, null), Manual.titled("x")).problems())
+                .isEmpty();
+    }
+
+    @Test
+    void aListOfTwentyThousandPartsIsTakenInAtOnce() {
+        List<Sheet.Row> rows = new java.util.ArrayList<>();
+        for (int i = 1; i < 20_000; i++) {
+            rows.add(new Sheet.Row(i + 1, List.of(String.valueOf(i), "part " + i)));
+        }
+        Manual m = Manual.titled("x");
+        Manual after =
+                SheetKind.PARTS
+                        .read(new Sheet(List.of("item", "name"), rows), m)
+                        .edit()
+                        .change()
+                        .apply(m);
+        assertThat(after.parts()).hasSize(19_999);
+        assertThat(after.parts().stream().map(p -> p.id())).doesNotHaveDuplicates();
+        assertThat(after.part(after.nextId("p"))).isEmpty();
     }
 }

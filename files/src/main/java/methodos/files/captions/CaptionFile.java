@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import methodos.core.narration.Caption;
@@ -30,7 +31,16 @@ import methodos.files.project.ProjectProblem;
  */
 public final class CaptionFile {
 
-    private static final long LARGEST = 50_000_000;
+    private static final long LARGEST = 20_000_000;
+
+    /** Eight hours of speech; more is no narration of one clip. */
+    private static final int MOST_CAPTIONS = 10_000;
+
+    private static final int LONGEST_CAPTION = 20_000;
+    private static final int LARGEST_BLOCK = 200_000;
+
+    /** Marks inside words are short; what is longer are words with a bracket in them. */
+    private static final int LONGEST_MARK = 100;
     private static final String TIME = "(?:(\\d{1,4}):)?(\\d{1,2}):(\\d{1,2})[.,](\\d{1,3})";
     private static final Pattern TIMES =
             Pattern.compile("\\s*" + TIME + "\\s*-->\\s*" + TIME + ".*");
@@ -41,7 +51,9 @@ public final class CaptionFile {
     /** Unhurried speech. */
     private static final double WORDS_A_SECOND = 2.5;
 
-    private static final Pattern MARKUP = Pattern.compile("</?[a-zA-Z0-9.: _-]*>|\\{\\\\[^}]*}");
+    /** Blocks of a caption file that are not captions. */
+    private static final Pattern OTHER =
+            Pattern.compile("(?:WEBVTT|NOTE|STYLE|REGION|X-TIMESTAMP-MAP)(?:[\\s=:].*)?");
 
     private CaptionFile() {}
 
@@ -50,6 +62,9 @@ public final class CaptionFile {
      *     no caption
      */
     public static Captions read(Path file) throws ProjectProblem {
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            throw new ProjectProblem(file + " is no file.");
+        }
         try {
             if (Files.size(file) > LARGEST) {
                 throw new ProjectProblem(file + " is too large to be captions.");
@@ -92,28 +107,28 @@ public final class CaptionFile {
     static Captions parse(String text, String name) throws ProjectProblem {
         List<Caption> captions = new ArrayList<>();
         List<String> lines = text.lines().toList();
+        boolean timed = lines.stream().anyMatch(l -> l.length() < LONGEST_CAPTION && l.contains("-->"));
         for (int i = 0; i < lines.size(); i++) {
-            Matcher times = TIMES.matcher(lines.get(i));
-            if (!times.matches()) {
+            if (lines.get(i).isBlank()) {
                 continue;
             }
-            double start = seconds(times, 1);
-            double end = seconds(times, 5);
-            if (end < start) {
-                throw new ProjectProblem(
-                        name + ", line " + (i + 1) + ": the caption ends before it starts.");
-            }
-            StringBuilder words = new StringBuilder();
+            int first = i;
             while (i + 1 < lines.size() && !lines.get(i + 1).isBlank()) {
-                words.append(' ').append(lines.get(++i));
+                i++;
             }
-            String plain = plain(words.toString());
-            if (!plain.isEmpty()) {
-                captions.add(new Caption(start, end, plain));
+            if (timed) {
+                block(lines, first, i, name).ifPresent(captions::add);
+            }
+            if (captions.size() > MOST_CAPTIONS) {
+                throw new ProjectProblem(
+                        name
+                                + " has more than "
+                                + MOST_CAPTIONS
+                                + " captions, too many for one clip.");
             }
         }
         if (captions.isEmpty()) {
-            captions = blocks(lines);
+            captions = blocks(lines, name);
         }
         if (captions.isEmpty()) {
             throw new ProjectProblem(
@@ -124,16 +139,65 @@ public final class CaptionFile {
         return new Captions(captions);
     }
 
-    private static List<Caption> blocks(List<String> lines) {
+    /** The caption of lines that stand together; none where they are something else. */
+    private static Optional<Caption> block(List<String> lines, int first, int last, String name)
+            throws ProjectProblem {
+        if (OTHER.matcher(lines.get(first).strip()).matches()) {
+            return Optional.empty();
+        }
+        int at = first;
+        Matcher times = TIMES.matcher(shortened(lines.get(at)));
+        if (!times.matches() && at < last) {
+            times = TIMES.matcher(shortened(lines.get(++at))); // a number or name stands before
+        }
+        if (!times.matches()) {
+            if (first == last && lines.get(first).strip().matches("\\d{1,9}")) {
+                return Optional.empty(); // a number on its own
+            }
+            throw problem(name, first, "words without their times (start --> end)");
+        }
+        double start = seconds(times, 1, name, at);
+        double end = seconds(times, 5, name, at);
+        if (end < start) {
+            throw problem(name, at, "the caption ends before it starts");
+        }
+        StringBuilder words = new StringBuilder();
+        for (int i = at + 1; i <= last; i++) {
+            words.append(' ').append(lines.get(i));
+            if (words.length() > LONGEST_CAPTION) {
+                throw problem(name, at, "a caption with more text than anybody says at once");
+            }
+        }
+        String plain = plain(words.toString());
+        return plain.isEmpty() ? Optional.empty() : Optional.of(new Caption(start, end, plain));
+    }
+
+    /** A line of times is short; a longer one need not be looked through. */
+    private static String shortened(String line) {
+        return line.length() > LONGEST_MARK * 10 ? "" : line;
+    }
+
+    private static ProjectProblem problem(String name, int line, String what) {
+        return new ProjectProblem(name + ", line " + (line + 1) + ": " + what + ".");
+    }
+
+    private static List<Caption> blocks(List<String> lines, String name) throws ProjectProblem {
         List<Double> starts = new ArrayList<>();
         List<StringBuilder> words = new ArrayList<>();
-        for (String line : lines) {
-            Matcher block = BLOCK.matcher(line);
+        for (int i = 0; i < lines.size(); i++) {
+            Matcher block = BLOCK.matcher(lines.get(i));
             if (block.matches()) {
-                starts.add(blockStart(block));
+                starts.add(blockStart(block, name, i));
                 words.add(new StringBuilder(block.group(5)));
             } else if (!words.isEmpty()) {
-                words.get(words.size() - 1).append(' ').append(line);
+                words.get(words.size() - 1).append(' ').append(lines.get(i));
+            }
+            if (words.size() > MOST_CAPTIONS) {
+                throw new ProjectProblem(
+                        name + " has more than " + MOST_CAPTIONS + " blocks of words.");
+            }
+            if (!words.isEmpty() && words.get(words.size() - 1).length() > LARGEST_BLOCK) {
+                throw problem(name, i, "a block with more text than anybody says at once");
             }
         }
         List<Caption> captions = new ArrayList<>();
@@ -148,16 +212,25 @@ public final class CaptionFile {
         return captions;
     }
 
-    private static double blockStart(Matcher m) {
+    private static double blockStart(Matcher m, String name, int line) throws ProjectProblem {
         double hours = m.group(1) == null ? 0 : Integer.parseInt(m.group(1));
         String fraction = m.group(4) == null ? "0" : m.group(4);
+        if (Integer.parseInt(m.group(3)) > 59
+                || m.group(1) != null && Integer.parseInt(m.group(2)) > 59) {
+            throw problem(name, line, "minutes and seconds go to 59");
+        }
         return hours * 3600
                 + Integer.parseInt(m.group(2)) * 60
                 + Integer.parseInt(m.group(3))
                 + Double.parseDouble("0." + fraction);
     }
 
-    private static double seconds(Matcher m, int group) {
+    private static double seconds(Matcher m, int group, String name, int line)
+            throws ProjectProblem {
+        if (Integer.parseInt(m.group(group + 1)) > 59
+                || Integer.parseInt(m.group(group + 2)) > 59) {
+            throw problem(name, line, "minutes and seconds go to 59");
+        }
         double hours = m.group(group) == null ? 0 : Integer.parseInt(m.group(group));
         String fraction = (m.group(group + 3) + "00").substring(0, 3);
         return hours * 3600
@@ -167,14 +240,49 @@ public final class CaptionFile {
     }
 
     private static String plain(String words) {
-        return MARKUP.matcher(words)
-                .replaceAll("")
+        return unmarked(words)
                 .replace("&lt;", "<")
                 .replace("&gt;", ">")
                 .replace("&nbsp;", " ")
                 .replace("&amp;", "&")
                 .replaceAll("\\s+", " ")
                 .strip();
+    }
+
+    /** Without marks such as {@code <v Ann>}, {@code </i>} and {@code {\\an8}}, in one pass. */
+    private static String unmarked(String words) {
+        StringBuilder out = new StringBuilder(words.length());
+        int i = 0;
+        while (i < words.length()) {
+            int end = markEnd(words, i);
+            if (end < 0) {
+                out.append(words.charAt(i++));
+            } else {
+                i = end + 1;
+            }
+        }
+        return out.toString();
+    }
+
+    /** Where a mark that begins here ends; -1 where none begins. */
+    private static int markEnd(String words, int at) {
+        char open = words.charAt(at);
+        boolean braces = open == '{' && at + 1 < words.length() && words.charAt(at + 1) == '\\';
+        if (open != '<' && !braces) {
+            return -1;
+        }
+        int most = Math.min(words.length(), at + LONGEST_MARK);
+        for (int i = at + 1; i < most; i++) {
+            char c = words.charAt(i);
+            if (c == (braces ? '}' : '>')) {
+                return i;
+            }
+            boolean ofTag = Character.isLetterOrDigit(c) || "/.: _-".indexOf(c) >= 0;
+            if (!braces && !ofTag) {
+                return -1;
+            }
+        }
+        return -1;
     }
 
     /** The captions as WebVTT. */

@@ -41,6 +41,9 @@ public record PictureFile(BufferedImage picture, List<String> notes) {
      */
     public static PictureFile read(Path file) throws PictureProblem {
         String name = String.valueOf(file.getFileName());
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            throw new PictureProblem(name + " is no file.");
+        }
         try {
             if (Files.size(file) == 0) {
                 throw new PictureProblem(name + " is empty.");

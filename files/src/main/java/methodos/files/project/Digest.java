@@ -2,6 +2,7 @@ package methodos.files.project;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.MessageDigest;
@@ -22,7 +23,13 @@ public final class Digest {
         return HexFormat.of().formatHex(sha256().digest(content));
     }
 
+    /**
+     * @throws IOException if it cannot be read, or is no ordinary file: a device has no end
+     */
     public static String of(Path file) throws IOException {
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            throw new FileSystemException(file.toString(), null, "it is no ordinary file");
+        }
         MessageDigest digest = sha256();
         byte[] buffer = new byte[1 << 16];
         try (InputStream in = Files.newInputStream(file)) {

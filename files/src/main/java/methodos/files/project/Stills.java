@@ -34,14 +34,23 @@ public final class Stills {
         }
     }
 
+    private static String shortened(String text) {
+        String plain = String.valueOf(text).replaceAll("\\p{Cntrl}", " ");
+        return plain.length() > 80 ? plain.substring(0, 80) + "…" : plain;
+    }
+
+    /** Where a picture lies; of what is no digest, a place where nothing is. */
     public Path file(String digest) {
-        return folder.resolve(digest + ".png");
+        return folder.resolve((Digest.is(digest) ? digest : "none") + ".png");
     }
 
     /**
      * @throws ProjectProblem if the picture is gone or damaged
      */
     public BufferedImage read(String digest) throws ProjectProblem {
+        if (!Digest.is(digest)) {
+            throw new ProjectProblem("“" + shortened(digest) + "” names no picture of the project.");
+        }
         Path file = file(digest);
         try {
             BufferedImage picture = ImageIO.read(file.toFile());

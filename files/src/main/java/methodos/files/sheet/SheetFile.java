@@ -12,6 +12,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import methodos.core.sheet.Sheet;
 import org.apache.commons.csv.CSVFormat;
@@ -32,7 +33,14 @@ import org.dhatim.fastexcel.reader.Row;
 public final class SheetFile {
 
     /** More rows are no parts list. */
-    private static final int MOST_ROWS = 50_000;
+    private static final int MOST_ROWS = 20_000;
+
+    private static final int MOST_COLUMNS = 200;
+    private static final int MOST_IN_A_CELL = 32_767;
+
+    /** What spreadsheets write where they could not calculate. */
+    private static final Pattern ERROR =
+            Pattern.compile("#(REF|N/A|VALUE|DIV/0|NAME|NULL|NUM|SPILL|CALC)[!?]?");
 
     private static final long MOST_BYTES = 50_000_000;
 
@@ -43,6 +51,9 @@ public final class SheetFile {
      */
     public static Sheet read(Path file) throws SheetProblem {
         String name = String.valueOf(file.getFileName());
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            throw new SheetProblem(name + " is no file.");
+        }
         try {
             if (Files.size(file) > MOST_BYTES) {
                 throw new SheetProblem(name + " is too large for a list: more than 50 MB.");
@@ -53,10 +64,17 @@ public final class SheetFile {
             }
             boolean zip = head.length > 3 && head[0] == 'P' && head[1] == 'K';
             List<Sheet.Row> rows =
-                    zip ? workbook(file, name) : csv(text(Files.readAllBytes(file)), name);
+                    zip
+                            ? workbook(file, name)
+                            : csv(text(Files.readAllBytes(file), name), name);
             return sheet(rows, name);
         } catch (IOException | UncheckedIOException e) {
-            throw new SheetProblem(name + " cannot be read: it is damaged or not there.", e);
+            throw new SheetProblem(
+                    name
+                            + (Files.exists(file)
+                                    ? " cannot be read: it is damaged."
+                                    : " does not exist."),
+                    e);
         }
     }
 
@@ -78,9 +96,36 @@ public final class SheetFile {
         if (rows.isEmpty()) {
             throw new SheetProblem(name + " has no rows.");
         }
+        for (Sheet.Row row : rows) {
+            require(row, name);
+        }
         return new Sheet(
                 rows.get(0).cells().stream().map(String::strip).toList(),
                 rows.subList(1, rows.size()));
+    }
+
+    /** A row that a list can have: so many columns, so much text, and no error of a spreadsheet. */
+    private static void require(Sheet.Row row, String name) throws SheetProblem {
+        String where = name + ", line " + row.line();
+        if (row.cells().size() > MOST_COLUMNS) {
+            throw new SheetProblem(
+                    where + ": more than " + MOST_COLUMNS + " columns, too many for a list.");
+        }
+        for (int i = 0; i < row.cells().size(); i++) {
+            String cell = row.cells().get(i);
+            if (cell.length() > MOST_IN_A_CELL) {
+                throw new SheetProblem(where + ": a cell holds more text than a cell can.");
+            }
+            if (ERROR.matcher(cell.strip()).matches()) {
+                throw new SheetProblem(
+                        where
+                                + ", column "
+                                + (i + 1)
+                                + ": the spreadsheet could not calculate this cell ("
+                                + cell.strip()
+                                + "). Mend it there first.");
+            }
+        }
     }
 
     private static List<Sheet.Row> csv(String text, String name) throws SheetProblem, IOException {
@@ -94,6 +139,11 @@ public final class SheetFile {
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
             for (CSVRecord row : parser) {
                 tooMany(rows.size(), name);
+                if (row.size() > MOST_COLUMNS) {
+                    throw new SheetProblem(
+                            name + " has more than " + MOST_COLUMNS + " columns in line "
+                                    + parser.getCurrentLineNumber() + ", too many for a list.");
+                }
                 rows.add(new Sheet.Row((int) parser.getCurrentLineNumber(), row.toList()));
             }
         } catch (IllegalStateException | UncheckedIOException e) {
@@ -125,7 +175,7 @@ public final class SheetFile {
         return text.chars().filter(x -> x == c).count();
     }
 
-    private static String text(byte[] bytes) {
+    private static String text(byte[] bytes, String name) throws SheetProblem {
         if (bytes.length > 2 && (bytes[0] & 255) == 0xFF && (bytes[1] & 255) == 0xFE) {
             return new String(bytes, 2, bytes.length - 2, StandardCharsets.UTF_16LE);
         }
@@ -137,12 +187,31 @@ public final class SheetFile {
                     StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
             return text.startsWith("\uFEFF") ? text.substring(1) : text;
         } catch (CharacterCodingException notUtf8) {
+            return otherwise(bytes, name);
+        }
+    }
+
+    /**
+     * A text that is not all UTF-8 is of Windows, unless some of it is UTF-8 beyond doubt: then it
+     * is damaged, and is not read as something else.
+     */
+    private static String otherwise(byte[] bytes, String name) throws SheetProblem {
+        String lenient = new String(bytes, StandardCharsets.UTF_8);
+        boolean utf8 =
+                lenient.startsWith("\uFEFF")
+                        || lenient.chars().anyMatch(c -> c > 0x7F && c != '\uFFFD');
+        if (!utf8) {
             return new String(bytes, Charset.forName("windows-1252"));
         }
+        int bad = lenient.indexOf('\uFFFD');
+        long line = lenient.substring(0, bad).chars().filter(c -> c == '\n').count() + 1;
+        throw new SheetProblem(
+                name + ", line " + line + ": a sign is damaged. Save the list as UTF-8 again.");
     }
 
     private static List<Sheet.Row> workbook(Path file, String name)
             throws SheetProblem, IOException {
+        WorkbookGuard.require(file, name, MOST_COLUMNS);
         List<Sheet.Row> rows = new ArrayList<>();
         try (InputStream in = Files.newInputStream(file);
                 ReadableWorkbook book = new ReadableWorkbook(in);

@@ -141,4 +141,52 @@ class CaptionFileTest {
             }
         }
     }
+
+    @Test
+    void wordsWithoutTheirTimesAreNamedNotSwallowed() {
+        assertThatThrownBy(
+                        () ->
+                                read(
+                                        "WEBVTT\n\n00:01.000 --> 00:02.000\nCap off.\n\n"
+                                                + "00:03.000 00:04.000\nSprings.\n"))
+                .isInstanceOf(ProjectProblem.class)
+                .hasMessageContaining("line 6: words without their times");
+    }
+
+    @Test
+    void aMinuteHasSixtySeconds() {
+        assertThatThrownBy(() -> read("WEBVTT\n\n00:00:99.000 --> 00:02:00.000\nx\n"))
+                .hasMessageContaining("line 3: minutes and seconds go to 59");
+        assertThatThrownBy(() -> read("1\n00:99:01,000 --> 01:40:00,000\nx\n"))
+                .hasMessageContaining("line 2: minutes and seconds go to 59");
+        assertThatThrownBy(() -> read("[1:75] words\n")).hasMessageContaining("go to 59");
+    }
+
+    @Test
+    void aLongTextOfBracketsIsReadInOnePass() throws Exception {
+        String braces = "{\\".repeat(400_000);
+        assertThatThrownBy(() -> read("WEBVTT\n\n00:01.000 --> 00:02.000\n" + braces + "\n"))
+                .hasMessageContaining("more text than anybody says at once");
+        String some = "{\\".repeat(5_000);
+        assertThat(read("WEBVTT\n\n00:01.000 --> 00:02.000\n" + some + "\n").captions().get(0).words())
+                .isEqualTo(some);
+        assertThatThrownBy(() -> read("x".repeat(10_000_000)))
+                .hasMessageContaining("holds no captions");
+        assertThatThrownBy(() -> read("00:01.000 --> 00:02.000" + " ".repeat(10_000_000)))
+                .isInstanceOf(ProjectProblem.class);
+    }
+
+    @Test
+    void moreCaptionsThanOneClipHasAreRefused() {
+        StringBuilder all = new StringBuilder("WEBVTT\n");
+        for (int i = 0; i < 20_000; i++) {
+            all.append("\n00:00:01.000 --> 00:00:02.000\nword\n");
+        }
+        assertThatThrownBy(() -> read(all.toString())).hasMessageContaining("10000 captions");
+    }
+
+    @Test
+    void aFolderIsNoCaptionFile() {
+        assertThatThrownBy(() -> CaptionFile.read(folder)).hasMessageContaining("is no file");
+    }
 }

@@ -195,7 +195,9 @@ class ProjectFolderTest {
             String digest = project.stills().keep(picture);
             assertThat(project.stills().keep(picture)).isEqualTo(digest);
             assertThat(project.stills().read(digest).getRGB(3, 2)).isEqualTo(0xFFFF8800);
-            assertThatThrownBy(() -> project.stills().read("missing"))
+            assertThatThrownBy(() -> project.stills().read("../../elsewhere"))
+                    .hasMessageContaining("names no picture of the project");
+            assertThatThrownBy(() -> project.stills().read("0".repeat(64)))
                     .isInstanceOf(ProjectProblem.class)
                     .hasMessageContaining("missing from the project");
         }

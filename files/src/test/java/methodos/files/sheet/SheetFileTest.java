@@ -1,5 +1,9 @@
 package methodos.files.sheet;
 
+import java.util.zip.ZipOutputStream;
+import java.util.zip.ZipFile;
+import java.util.Collections;
+import java.util.zip.ZipEntry;
 import static java.nio.charset.StandardCharsets.UTF_16LE;
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -114,7 +118,7 @@ class SheetFileTest {
         assertThatThrownBy(() -> csv("a,b\n\"open,1\n")).hasMessageContaining("quote");
         assertThatThrownBy(() -> csv("\n\n")).hasMessageContaining("no rows");
         assertThatThrownBy(() -> SheetFile.read(folder.resolve("none.csv")))
-                .hasMessageContaining("none.csv cannot be read");
+                .hasMessageContaining("none.csv does not exist");
         assertThatThrownBy(() -> csv("a\n" + "1\n".repeat(60_000))).hasMessageContaining("rows");
     }
 
@@ -181,7 +185,7 @@ class SheetFileTest {
             }
         }
         assertThatThrownBy(() -> SheetFile.read(large))
-                .hasMessageContaining("more than 50000 rows");
+                .hasMessageContaining("more than 20000 rows");
     }
 
     @Test
@@ -229,5 +233,83 @@ class SheetFileTest {
                 assertThat(e.getMessage()).doesNotContain("\n");
             }
         }
+    }
+
+    @Test
+    void anErrorOfTheSpreadsheetIsNoName() throws Exception {
+        assertThatThrownBy(() -> csv("item,name\n1,#REF!\n"))
+                .isInstanceOf(SheetProblem.class)
+                .hasMessageContaining("line 2, column 2")
+                .hasMessageContaining("#REF!");
+        assertThat(csv("item,name\n#1,hash\n").rows()).hasSize(1);
+    }
+
+    @Test
+    void oneDamagedByteDoesNotTurnTheListIntoAnotherEncoding() throws Exception {
+        byte[] text = "name,note\nØ-ring,größer\ncap,x\n".getBytes(UTF_8);
+        text[text.length - 2] = (byte) 0xFC;
+        assertThatThrownBy(() -> SheetFile.read(file("d.csv", text)))
+                .isInstanceOf(SheetProblem.class)
+                .hasMessageContaining("line 3: a sign is damaged");
+    }
+
+    @Test
+    void tooManyColumnsAreNoList() {
+        assertThatThrownBy(() -> csv("a,".repeat(1_000_000) + "\n"))
+                .isInstanceOf(SheetProblem.class)
+                .hasMessageContaining("more than 200 columns");
+        assertThatThrownBy(() -> csv("name\n" + "x".repeat(40_000) + "\n"))
+                .hasMessageContaining("more text than a cell can");
+    }
+
+    private Path zipped(String name, String sheet, String texts) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        Path sound = file("sound.xlsx", workbook());
+        try (ZipFile in = new ZipFile(sound.toFile());
+                ZipOutputStream zip = new ZipOutputStream(out)) {
+            for (ZipEntry e : Collections.list(in.entries())) {
+                zip.putNextEntry(new ZipEntry(e.getName()));
+                byte[] content = in.getInputStream(e).readAllBytes();
+                if (e.getName().equals("xl/worksheets/sheet1.xml") && sheet != null) {
+                    content = sheet.getBytes(UTF_8);
+                } else if (e.getName().equals("xl/sharedStrings.xml") && texts != null) {
+                    content = texts.getBytes(UTF_8);
+                }
+                zip.write(content);
+            }
+        }
+        return file(name, out.toByteArray());
+    }
+
+    @Test
+    void aCellFarOutsideAndABombInACellAreRefusedBeforeTheyTakeMemory() throws Exception {
+        String head =
+                "<worksheet xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\">"
+                        + "<sheetData><row r=\"1\">";
+        String tail = "</row></sheetData></worksheet>";
+        Path far =
+                zipped("far.xlsx", head + "<c r=\"ZZZZZZ2\"><v>1</v></c>" + tail, null);
+        assertThatThrownBy(() -> SheetFile.read(far))
+                .isInstanceOf(SheetProblem.class)
+                .hasMessageContaining("more than 200 columns");
+        Path cell =
+                zipped(
+                        "cell.xlsx",
+                        head
+                                + "<c r=\"A1\" t=\"inlineStr\"><is><t>"
+                                + "x".repeat(40_000)
+                                + "</t></is></c>"
+                                + tail,
+                        null);
+        assertThatThrownBy(() -> SheetFile.read(cell)).hasMessageContaining("more text than a cell");
+        Path bomb = zipped("bomb.xlsx", head + " ".repeat(70_000_000) + tail, null);
+        assertThatThrownBy(() -> SheetFile.read(bomb)).hasMessageContaining("unpacks to more");
+    }
+
+    @Test
+    void whatIsNotThereOrNoFileSaysSo() {
+        assertThatThrownBy(() -> SheetFile.read(folder.resolve("none.csv")))
+                .hasMessage("none.csv does not exist.");
+        assertThatThrownBy(() -> SheetFile.read(folder)).hasMessageContaining("is no file");
     }
 }
