@@ -88,7 +88,7 @@ class CommandLineTest {
         byte[] before = Files.readAllBytes(demo.resolve("manual.json"));
         Files.writeString(list, "item,name,qty\n98,ring,2\n97,pin,few\n");
         assertThat(run("import", demo, "--parts", list)).isEqualTo(3);
-        assertThat(complaint()).contains("Line 3, qty: “few” is no whole number.");
+        assertThat(complaint()).contains("Line 3, qty: “few” is no whole number above 0.");
         assertThat(Files.readAllBytes(demo.resolve("manual.json"))).isEqualTo(before);
         Files.writeString(list, "kit,item,qty\nQA80-K3,11,2\n,13,1\n");
         assertThat(run("import", demo, "--kits", list)).isZero();

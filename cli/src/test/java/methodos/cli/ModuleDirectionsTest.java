@@ -1,5 +1,8 @@
 package methodos.cli;
 
+import static com.tngtech.archunit.core.domain.JavaAccess.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
+import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
@@ -85,4 +88,23 @@ class ModuleDirectionsTest {
     @ArchTest
     static final ArchRule NO_CIRCLES_IN_CORE =
             slices().matching("methodos.core.(*)..").should().beFreeOfCycles();
+
+    /** Whatever fails beside the interface is told: there is one room for such work. */
+    @ArchTest
+    static final ArchRule WORK_BESIDE_THE_WINDOW_IS_DONE_IN_ONE_ROOM =
+            noClasses()
+                    .that()
+                    .resideInAPackage("methodos.desktop..")
+                    .and()
+                    // the room itself; a program of its own that is watched; one that tells itself
+                    .haveNameNotMatching(".*\\.(Background|ScanProcess|FilmStrip)(\\$.*)?")
+                    .should()
+                    .callMethodWhere(
+                            target(owner(type(java.util.concurrent.Executors.class))))
+                    .orShould()
+                    .dependOnClassesThat()
+                    .areAssignableTo(java.util.concurrent.CompletableFuture.class)
+                    .orShould()
+                    .dependOnClassesThat()
+                    .areAssignableTo(java.util.concurrent.ThreadPoolExecutor.class);
 }

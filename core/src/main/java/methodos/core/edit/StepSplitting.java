@@ -67,21 +67,21 @@ public final class StepSplitting {
     /**
      * Makes two steps of one.
      *
-     * @param at seconds in the clip of one of the step's spans, inside it; elsewhere nothing
-     *     changes
+     * @param clip id of the clip of one of the step's spans
+     * @param at seconds in it, inside the span; elsewhere nothing changes
      */
-    public static Edit split(String step, double at) {
-        return Edit.named("edit.split", m -> divided(m, step, at));
+    public static Edit split(String step, String clip, double at) {
+        return Edit.named("edit.split", m -> divided(m, step, clip, at));
     }
 
-    private static Manual divided(Manual manual, String id, double at) {
+    private static Manual divided(Manual manual, String id, String clip, double at) {
         Step whole = manual.step(id).orElse(null);
         if (whole == null) {
             return manual;
         }
         for (int i = 0; i < whole.spans().size(); i++) {
             Span span = whole.spans().get(i);
-            if (at > span.start() && at < span.end()) {
+            if (span.clip().equals(clip) && at > span.start() && at < span.end()) {
                 return new StepSplitting(manual, whole, i, at).divided();
             }
         }

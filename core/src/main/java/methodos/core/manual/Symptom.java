@@ -36,7 +36,8 @@ public record Symptom(String id, String what, List<Check> checks) implements Sym
     public record Outcome(@RefersTo(Symptom.Check.class) String check, String cause, @RefersTo(Step.class) List<String> steps) {
         public Outcome {
             steps = steps == null ? List.of() : List.copyOf(steps);
-            if ((check == null) == (cause == null)) {
+            cause = check == null && cause == null ? "" : cause; // not named yet
+            if (check != null && cause != null) {
                 throw new IllegalArgumentException("An answer leads to a check or to a cause.");
             }
         }

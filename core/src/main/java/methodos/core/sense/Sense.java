@@ -20,6 +20,7 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
+import methodos.core.manual.Symptom;
 import methodos.core.manual.TorqueDefault;
 import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
@@ -49,6 +50,7 @@ public final class Sense {
 
     private final Manual manual;
     private final Map<Class<?>, Set<String>> known = new HashMap<>();
+    private final Set<String> ids = new HashSet<>();
     private final Map<String, Double> ends = new HashMap<>();
     private final Set<String> models = new HashSet<>();
     private final List<Senseless> found = new ArrayList<>();
@@ -74,7 +76,8 @@ public final class Sense {
         if (!component.name().equals("id") || !(value instanceof String id)) {
             return;
         }
-        boolean first = known.computeIfAbsent(owner.getClass(), c -> new HashSet<>()).add(id);
+        boolean first = ids.add(scope(path, owner) + id);
+        known.computeIfAbsent(owner.getClass(), c -> new HashSet<>()).add(id);
         if (owner instanceof Mark) {
             known.computeIfAbsent(Mark.class, c -> new HashSet<>()).add(id);
         }
@@ -85,6 +88,14 @@ public final class Sense {
         if (!ID.matcher(id).matches()) {
             found.add(new Senseless(Senseless.Kind.STRANGE_ID, path, at, id));
         }
+    }
+
+    /** Within what an id is the only one: checks in their symptom, marks in their figure. */
+    private static String scope(String path, Object owner) {
+        boolean inner = owner instanceof Symptom.Check || owner instanceof Mark;
+        return inner
+                ? path.substring(0, path.indexOf(']')) + "#"
+                : owner.getClass().getName() + "#";
     }
 
     private void look(String path, Object owner, RecordShape.Component component, Object value) {

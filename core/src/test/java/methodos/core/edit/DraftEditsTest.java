@@ -129,11 +129,11 @@ class DraftEditsTest {
         assertThat(steps(joined).get(0).evidence()).hasSize(2);
         assertThat(steps(joined).get(0).text()).isEqualTo("Remove the end cap. Remove the piston.");
 
-        Manual split = StepSplitting.split(id, 4.5).change().apply(now);
+        Manual split = StepSplitting.split(id, "c1", 4.5).change().apply(now);
         assertThat(steps(split)).hasSize(3);
         assertThat(steps(split).get(0).spans().get(0).end()).isEqualTo(4.5);
         assertThat(steps(split).get(1).spans().get(0).start()).isEqualTo(4.5);
-        assertThat(StepSplitting.split(id, 99).change().apply(now)).isEqualTo(now);
+        assertThat(StepSplitting.split(id, "c1", 99).change().apply(now)).isEqualTo(now);
     }
 
     @Test

@@ -31,8 +31,8 @@ class StepSplittingTest {
 
     private record Halves(Manual manual, Step head, Step tail) {}
 
-    private static Halves split(Manual manual, String step, double at) {
-        Manual after = StepSplitting.split(step, at).change().apply(manual);
+    private static Halves split(Manual manual, String step, String clip, double at) {
+        Manual after = StepSplitting.split(step, clip, at).change().apply(manual);
         List<Step> steps = after.steps().toList();
         int first = steps.stream().map(Step::id).toList().indexOf(step);
         return new Halves(after, steps.get(first), steps.get(first + 1));
@@ -55,7 +55,7 @@ class StepSplittingTest {
         Step whole = manual.steps().skip(seed % manual.steps().count()).findFirst().orElseThrow();
         Span span = whole.spans().get(whole.spans().size() - 1);
         double at = (span.start() + span.end()) / 2;
-        Halves halves = split(manual, whole.id(), at);
+        Halves halves = split(manual, whole.id(), span.clip(), at);
         for (RecordShape.Component c : RecordShape.of(Step.class).components()) {
             boolean cut = List.of("spans", "evidence").contains(c.name());
             if (c.isList() && !cut) {
@@ -115,7 +115,7 @@ class StepSplittingTest {
 
     @Test
     void aDetailIsWhereItsWordsAre() {
-        Halves halves = split(with(caps()), "x", 15);
+        Halves halves = split(with(caps()), "x", "clip1", 15);
         assertThat(halves.head().text()).isEqualTo("Loosen the four cap screws.");
         assertThat(halves.tail().text()).isEqualTo("Take the springs out.");
         assertThat(halves.head().parts()).containsExactly(new PartUse("p1", 4));
@@ -144,7 +144,7 @@ class StepSplittingTest {
                                                 List.of(),
                                                 null)))
                         .withRepeats(List.of(new Repeat("r1", "x", "x", List.of("left"))));
-        Halves halves = split(m, "x", 15);
+        Halves halves = split(m, "x", "clip1", 15);
         assertThat(halves.manual().energies().get(0).safeSteps())
                 .containsExactly(halves.tail().id());
         assertThat(halves.manual().repeats().get(0).to()).isEqualTo(halves.tail().id());
@@ -154,7 +154,7 @@ class StepSplittingTest {
     @Test
     void aStepOfOneSentenceKeepsItAndTheRestIsAsItWasSaid() {
         Step one = caps().withText("Loosen the cap screws and take the springs out.");
-        Halves halves = split(with(one), "x", 15);
+        Halves halves = split(with(one), "x", "clip1", 15);
         assertThat(halves.head().text()).isEqualTo(one.text());
         assertThat(halves.tail().text()).isEqualTo("then take all the springs out");
     }
@@ -162,9 +162,9 @@ class StepSplittingTest {
     @Test
     void outsideItsFootageNothingIsSplit() {
         Manual m = with(caps());
-        assertThat(StepSplitting.split("x", 20).change().apply(m)).isEqualTo(m);
-        assertThat(StepSplitting.split("x", 9).change().apply(m)).isEqualTo(m);
-        assertThat(StepSplitting.split("nobody", 15).change().apply(m)).isEqualTo(m);
+        assertThat(StepSplitting.split("x", "clip1", 20).change().apply(m)).isEqualTo(m);
+        assertThat(StepSplitting.split("x", "clip1", 9).change().apply(m)).isEqualTo(m);
+        assertThat(StepSplitting.split("nobody", "clip1", 15).change().apply(m)).isEqualTo(m);
     }
 
     @Test

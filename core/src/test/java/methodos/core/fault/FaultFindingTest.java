@@ -77,7 +77,8 @@ class FaultFindingTest {
         assertThatThrownBy(
                         () -> FaultFinding.of(symptom(check("air", Outcome.next("dust"), VALVE))))
                 .hasMessageContaining("dust");
-        assertThatThrownBy(() -> new Outcome(null, null, null)).hasMessageContaining("cause");
+        assertThatThrownBy(() -> new Outcome("vent", "worn", null)).hasMessageContaining("cause");
+        assertThat(new Outcome(null, null, null).cause()).isEmpty(); // not named yet
         assertThat(FaultFinding.of(symptom()).complete()).isTrue();
     }
 }

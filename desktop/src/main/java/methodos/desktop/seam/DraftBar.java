@@ -16,7 +16,6 @@ import methodos.core.figure.ProposedStill;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.core.narration.Draft;
 import methodos.core.words.Words;
@@ -171,16 +170,21 @@ final class DraftBar extends HBox {
 
     /** Splits the chosen step where the play position is. */
     void split() {
-        Optional<Span> span =
-                Optional.ofNullable(state.step().get())
-                        .flatMap(project.manual()::step)
-                        .flatMap(s -> s.spans().stream().findFirst());
         double at = state.time().get();
-        if (span.isEmpty() || at <= span.get().start() || at >= span.get().end()) {
+        String clip = state.clip().get();
+        boolean inside =
+                Optional.ofNullable(state.step().get()).flatMap(project.manual()::step).stream()
+                        .flatMap(s -> s.spans().stream())
+                        .anyMatch(
+                                s ->
+                                        s.clip().equals(clip)
+                                                && at > s.start()
+                                                && at < s.end());
+        if (!inside) {
             message.accept(words.of("seam.splitWhere"));
             return;
         }
-        project.apply(StepSplitting.split(state.step().get(), at));
+        project.apply(StepSplitting.split(state.step().get(), clip, at));
     }
 
     void next() {

@@ -157,10 +157,47 @@ final class StepEditor extends VBox {
         int behindText = getChildren().indexOf(text) + 1;
         told.still(step).ifPresent(s -> getChildren().add(behindText, row("step.still", s)));
         told.doubts(step).ifPresent(d -> getChildren().add(behindText, row("step.unsure", d)));
+        if (!step.doubts().isEmpty()) {
+            getChildren().add(behindText, row("step.doubts", doubts(step)));
+        }
         getChildren().add(optional(step));
         heard(step).ifPresent(q -> getChildren().add(row("step.heard", q)));
-        Button delete = Controls.link("deleteStep", words.of("step.delete"), () -> delete(step));
-        getChildren().add(delete);
+        getChildren()
+                .add(
+                        Controls.row(
+                                12,
+                                Controls.link("copyStep", words.of("step.copy"), () -> copy(step)),
+                                Controls.link(
+                                        "deleteStep",
+                                        words.of("step.delete"),
+                                        () -> delete(step))));
+    }
+
+    /** What somebody has to decide about the step, each with the word that it is decided. */
+    private Node doubts(Step step) {
+        VBox list = new VBox(4);
+        for (String doubt : step.doubts()) {
+            Label sentence = Controls.prose(doubt, "open");
+            sentence.setMinHeight(USE_PREF_SIZE);
+            HBox.setHgrow(sentence, Priority.ALWAYS);
+            list.getChildren()
+                    .add(
+                            new HBox(
+                                    8,
+                                    sentence,
+                                    Controls.link(
+                                            "settleDoubt",
+                                            words.of("step.settled"),
+                                            () ->
+                                                    project.apply(
+                                                            StepEdits.settleDoubt(
+                                                                    step.id(), doubt)))));
+        }
+        return list;
+    }
+
+    private void copy(Step step) {
+        project.apply(StepEdits.copy(step.id()));
     }
 
     private void units(Step step, Applicability applicability) {

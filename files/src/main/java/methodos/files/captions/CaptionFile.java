@@ -33,8 +33,8 @@ public final class CaptionFile {
 
     private static final long LARGEST = 20_000_000;
 
-    /** Eight hours of speech; more is no narration of one clip. */
-    private static final int MOST_CAPTIONS = 10_000;
+    /** Five hours of speech in short cues; more is no narration of one clip. */
+    private static final int MOST_CAPTIONS = 6_000;
 
     private static final int LONGEST_CAPTION = 20_000;
     private static final int LARGEST_BLOCK = 200_000;

@@ -41,7 +41,7 @@ public final class WordlistFolder {
         try {
             return lexicon.with(list, Files.readAllLines(file, StandardCharsets.UTF_8));
         } catch (Lexicon.LineProblem e) {
-            throw new ProjectProblem(file.getParent().resolve(e.getMessage()).toString(), e);
+            throw new ProjectProblem(file.getParent() + "/" + e.getMessage(), e);
         } catch (CharacterCodingException e) {
             throw new ProjectProblem(file + " is not written in UTF-8.", e);
         } catch (IOException e) {

@@ -43,7 +43,7 @@ public final class HazardRuleFolder {
         try {
             return rules.with(Files.readAllLines(file, StandardCharsets.UTF_8));
         } catch (HazardRules.LineProblem e) {
-            throw new ProjectProblem(file.getParent().resolve(e.getMessage()).toString(), e);
+            throw new ProjectProblem(file.getParent() + "/" + e.getMessage(), e);
         } catch (CharacterCodingException e) {
             throw new ProjectProblem(file + " is not written in UTF-8.", e);
         } catch (IOException e) {

@@ -20,12 +20,14 @@ import java.util.concurrent.TimeoutException;
 import javax.xml.XMLConstants;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.parsers.ParserConfigurationException;
+import org.apache.batik.bridge.UserAgent;
 import org.apache.batik.anim.dom.SVGDOMImplementation;
 import org.apache.batik.transcoder.SVGAbstractTranscoder;
 import org.apache.batik.transcoder.TranscoderException;
 import org.apache.batik.transcoder.TranscoderInput;
 import org.apache.batik.transcoder.TranscoderOutput;
 import org.apache.batik.transcoder.image.ImageTranscoder;
+import org.slf4j.LoggerFactory;
 import org.w3c.dom.Attr;
 import org.w3c.dom.DOMImplementation;
 import org.w3c.dom.Document;
@@ -224,6 +226,18 @@ final class SvgDrawing {
                     @Override
                     public void writeImage(BufferedImage image, TranscoderOutput output) {
                         drawn[0] = image;
+                    }
+
+                    @Override
+                    protected UserAgent createUserAgent() {
+                        return new SVGAbstractTranscoderUserAgent() {
+                            @Override
+                            public void displayError(Exception e) {
+                                // what cannot be drawn is left out; the terminal is not for it
+                                LoggerFactory.getLogger(SvgDrawing.class)
+                                        .info("a part is left out", e);
+                            }
+                        };
                     }
                 };
         transcoder.addTranscodingHint(SVGAbstractTranscoder.KEY_WIDTH, (float) WIDTH);

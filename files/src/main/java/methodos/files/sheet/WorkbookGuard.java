@@ -111,8 +111,15 @@ final class WorkbookGuard {
                     }
                 }
             }
-        } catch (XMLStreamException e) {
-            if (e.getNestedException() instanceof TooLarge large) {
+        } catch (XMLStreamException | RuntimeException e) {
+            // damaged sheets make the reader fail in every way there is
+            for (Throwable t = e; t != null; t = t.getCause()) {
+                if (t instanceof TooLarge large) {
+                    throw large;
+                }
+            }
+            if (e instanceof XMLStreamException x
+                    && x.getNestedException() instanceof TooLarge large) {
                 throw large;
             }
             throw new IOException("a sheet of the workbook is damaged", e);

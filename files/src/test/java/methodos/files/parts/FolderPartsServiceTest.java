@@ -68,6 +68,6 @@ class FolderPartsServiceTest {
                         () ->
                                 new FolderPartsService(folder.resolve("none"))
                                         .ask(List.of(), List.of()))
-                .hasMessageContaining("parts.csv cannot be read");
+                .hasMessageContaining("parts.csv does not exist");
     }
 }

@@ -21,6 +21,7 @@ import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
+import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -190,6 +191,8 @@ public final class Publisher {
                             ? f.getReason()
                             : f instanceof AccessDeniedException
                                     ? "it may not be written"
+                                    : f instanceof FileAlreadyExistsException
+                                    ? "a file is in the way"
                                     : f.getClass().getSimpleName();
             return reason + " (" + f.getFile() + ")";
         }
