@@ -11,8 +11,8 @@ import methodos.core.scan.BestStills;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 

@@ -66,8 +66,7 @@ final class DemoCommand implements Callable<Integer> {
         sweep();
         Path temporary = Files.createDirectories(temporary(ProcessHandle.current().pid()));
         try {
-            Path folder =
-                    temporary.resolve(manual.name().toLowerCase(Locale.ROOT) + ".methodos");
+            Path folder = temporary.resolve(manual.name().toLowerCase(Locale.ROOT) + ".methodos");
             copy(folder);
             return shot == null
                     ? DesktopProgram.open(folder, Ears.all())

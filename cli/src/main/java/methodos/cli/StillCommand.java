@@ -13,8 +13,8 @@ import methodos.files.project.ProjectProblem;
 import methodos.footage.Recording;
 import methodos.footage.Still;
 import picocli.CommandLine.Command;
-import picocli.CommandLine.Option;
 import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 

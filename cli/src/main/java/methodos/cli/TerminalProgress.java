@@ -2,7 +2,9 @@ package methodos.cli;
 
 import methodos.publish.document.Progress;
 
-/** A line on the terminal that says how far a publication is; nothing where there is no terminal. */
+/**
+ * A line on the terminal that says how far a publication is; nothing where there is no terminal.
+ */
 final class TerminalProgress implements Progress {
 
     private final boolean terminal = System.console() != null;

@@ -486,15 +486,30 @@ class CommandLineTest {
         refused("no file that can be replaced", "still", clip, "--at", "1", "--out", "/dev/null");
         refused(
                 "no file that can be replaced",
-                "cut", clip, "--from", "1", "--to", "2", "--out", "/dev/null");
+                "cut",
+                clip,
+                "--from",
+                "1",
+                "--to",
+                "2",
+                "--out",
+                "/dev/null");
         assertThat(Files.isRegularFile(Path.of("/dev/null"))).isFalse();
-        refused("there is no folder", "still", clip, "--at", "1", "--out", temp.resolve("no/x.png"));
+        refused(
+                "there is no folder",
+                "still",
+                clip,
+                "--at",
+                "1",
+                "--out",
+                temp.resolve("no/x.png"));
     }
 
     @Test
     void timesThatAreNoneAreWrongUse() {
         for (String time : List.of("NaN", "Infinity", "1e99")) {
-            assertThat(run("still", clip, "--at", time, "--out", temp.resolve("x.png"))).isEqualTo(2);
+            assertThat(run("still", clip, "--at", time, "--out", temp.resolve("x.png")))
+                    .isEqualTo(2);
             assertThat(complaint()).contains("--at is a time in seconds");
         }
         assertThat(run("cut", clip, "--from", "NaN", "--to", "2", "--out", temp.resolve("x.webm")))
@@ -519,13 +534,21 @@ class CommandLineTest {
         refused("is no file", "probe", "/dev/zero", "--json");
         for (String list :
                 List.of(
-                        "#EXTM3U\n#EXT-X-TARGETDURATION:9\n#EXTINF:9,\n" + clip + "\n#EXT-X-ENDLIST\n",
+                        "#EXTM3U\n#EXT-X-TARGETDURATION:9\n#EXTINF:9,\n"
+                                + clip
+                                + "\n#EXT-X-ENDLIST\n",
                         "ffconcat version 1.0\nfile '" + clip + "'\n",
                         "<?xml version=\"1.0\"?><MPD xmlns=\"urn:mpeg:dash:schema:mpd:2011\"></MPD>")) {
             for (String ending : List.of("m3u8", "mp4", "ffconcat", "mpd")) {
                 Path file = Files.writeString(temp.resolve("list." + ending), list);
                 refused("is no recording that can be read", "probe", file, "--json");
-                refused("is no recording that can be read", "still", file, "--at", "1", "--out",
+                refused(
+                        "is no recording that can be read",
+                        "still",
+                        file,
+                        "--at",
+                        "1",
+                        "--out",
                         temp.resolve("x.png"));
             }
         }
@@ -560,7 +583,8 @@ class CommandLineTest {
         Path file = demo.resolve("manual.json");
         ObjectMapper mapper = new ObjectMapper();
         var tree = (com.fasterxml.jackson.databind.node.ObjectNode) mapper.readTree(file.toFile());
-        ((com.fasterxml.jackson.databind.node.ObjectNode) tree.at("/wrenches/0")).put("range", "2 to 10 mm");
+        ((com.fasterxml.jackson.databind.node.ObjectNode) tree.at("/wrenches/0"))
+                .put("range", "2 to 10 mm");
         mapper.writeValue(file.toFile(), tree);
         assertThat(run("check", demo, "--json")).isEqualTo(1);
         List<String> rules =

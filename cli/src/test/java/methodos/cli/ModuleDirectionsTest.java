@@ -99,8 +99,7 @@ class ModuleDirectionsTest {
                     // the room itself; a program of its own that is watched; one that tells itself
                     .haveNameNotMatching(".*\\.(Background|ScanProcess|FilmStrip)(\\$.*)?")
                     .should()
-                    .callMethodWhere(
-                            target(owner(type(java.util.concurrent.Executors.class))))
+                    .callMethodWhere(target(owner(type(java.util.concurrent.Executors.class))))
                     .orShould()
                     .dependOnClassesThat()
                     .areAssignableTo(java.util.concurrent.CompletableFuture.class)

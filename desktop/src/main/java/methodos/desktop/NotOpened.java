@@ -20,7 +20,9 @@ import methodos.files.project.ManualDamaged;
 import methodos.files.project.ProjectFolder;
 import methodos.files.project.ProjectProblem;
 
-/** Says why a project cannot be opened; of a damaged manual the states that are kept are offered. */
+/**
+ * Says why a project cannot be opened; of a damaged manual the states that are kept are offered.
+ */
 final class NotOpened extends VBox {
 
     private final Words words = new Words("methodos.desktop.desktop", Locale.getDefault());

@@ -136,8 +136,7 @@ final class Request {
         }
         BigDecimal exact = value.decimalValue();
         if (exact.precision() > MOST_DIGITS || Math.abs((long) exact.scale()) > MOST_DIGITS) {
-            throw new WrongRequest(
-                    name(field) + " has more digits than anybody measures.");
+            throw new WrongRequest(name(field) + " has more digits than anybody measures.");
         }
         return value.asDouble();
     }

@@ -1,6 +1,5 @@
 package methodos.cli.calc;
 
-import java.util.List;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -11,6 +10,7 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -272,8 +272,10 @@ class CalcCommandTest {
     @Test
     void numbersWithoutEndAreOneSentence() throws Exception {
         for (String number : List.of("1e-99999999", "1e999999999", "1e99", "9".repeat(900))) {
-            String request = "{\"known\":{\"shape\":\"length\",\"points\":[[0,0],["
-                    + number + ",5]],\"sides\":[\"40 mm\"]},\"measure\":[[0,0],[9,9]]}";
+            String request =
+                    "{\"known\":{\"shape\":\"length\",\"points\":[[0,0],["
+                            + number
+                            + ",5]],\"sides\":[\"40 mm\"]},\"measure\":[[0,0],[9,9]]}";
             assertThat(run("length", request)).as(number).isEqualTo(3);
             assertThat(complaint).contains("more digits than anybody measures");
         }
@@ -290,14 +292,16 @@ class CalcCommandTest {
     @Test
     void listsWithoutEndAreOneSentence() throws Exception {
         String screws = "[1,2],".repeat(100_000) + "[3,4]";
-        assertThat(run("order", "{\"screws\":[" + screws + "],\"torque\":\"24 N·m\"}")).isEqualTo(3);
+        assertThat(run("order", "{\"screws\":[" + screws + "],\"torque\":\"24 N·m\"}"))
+                .isEqualTo(3);
         assertThat(complaint).contains("“screws” has more than");
         String targets = "{\"id\":\"1\",\"x\":1,\"y\":1},".repeat(5_000);
         assertThat(
                         run(
                                 "callouts",
                                 "{\"width\":9,\"height\":9,\"picture\":[0,0,9,9],\"radius\":1,"
-                                        + "\"targets\":[" + targets.substring(0, targets.length() - 1)
+                                        + "\"targets\":["
+                                        + targets.substring(0, targets.length() - 1)
                                         + "]}"))
                 .isEqualTo(3);
         assertThat(complaint).contains("“targets” has more than 300 entries");

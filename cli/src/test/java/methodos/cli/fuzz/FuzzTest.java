@@ -69,8 +69,7 @@ class FuzzTest {
      * @param reached filled with the number of the last input that was begun
      * @return whether all were read
      */
-    private boolean run(String kind, long from, long[] reached, List<String> bad)
-            throws Exception {
+    private boolean run(String kind, long from, long[] reached, List<String> bad) throws Exception {
         Path log = temp.resolve("log");
         Files.deleteIfExists(log);
         Process process =
@@ -214,7 +213,10 @@ class FuzzTest {
 
     private static void requests(Path to) throws IOException {
         String[][] all = {
-            {"adapter", "{'torque':'40 N·m','wrenchLength':'400 mm','extension':'60 mm','angle':0}"},
+            {
+                "adapter",
+                "{'torque':'40 N·m','wrenchLength':'400 mm','extension':'60 mm','angle':0}"
+            },
             {"agree", "{'first':'52-60 in-lb','second':'5.9 to 6.8 Nm'}"},
             {"arrow", "{'thread':'left','action':'loosen','seenFrom':'head'}"},
             {

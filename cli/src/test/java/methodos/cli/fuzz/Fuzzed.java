@@ -51,8 +51,7 @@ public final class Fuzzed {
         Fuzzed fuzzed = new Fuzzed(Path.of(args[3]));
         Path log = Path.of(args[3], "log");
         for (long n = Long.parseLong(args[1]); n < Long.parseLong(args[2]); n++) {
-            Files.writeString(
-                    log, n + "\n", StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+            Files.writeString(log, n + "\n", StandardOpenOption.CREATE, StandardOpenOption.APPEND);
             fuzzed.one(args[0], n);
         }
         System.exit(0);

@@ -88,8 +88,7 @@ public final class OpenPoints {
             boolean practised,
             Function<Manual, List<OpenPoint>> points) {}
 
-    private static List<Section> sections(
-            Workspace workspace, Sight sight, TableChecks tables) {
+    private static List<Section> sections(Workspace workspace, Sight sight, TableChecks tables) {
         Function<Manual, OpenPoints> in = m -> new OpenPoints(workspace.with(m), sight);
         return List.of(
                 new Section(Place.UNIT, "derived.unit", false, m -> in.apply(m).unit()),

@@ -26,9 +26,7 @@ final class SenseChecks {
                 Rule.SENSELESS,
                 senseless.path(),
                 senseless.step() == null ? List.of() : List.of(senseless.step()),
-                "finding.SENSELESS."
-                        + senseless.kind()
-                        + (senseless.step() == null ? "" : ".step"),
+                "finding.SENSELESS." + senseless.kind() + (senseless.step() == null ? "" : ".step"),
                 List.of(
                         senseless.path(),
                         senseless.what(),

@@ -124,9 +124,7 @@ public final class StepSplitting {
         halves.share(Step::actions, Step::withActions, this::action, false);
         halves.figures();
         return led(
-                manual.withIdTaken()
-                        .withStep(halves.head)
-                        .withStepBehind(whole.id(), halves.tail),
+                manual.withIdTaken().withStep(halves.head).withStepBehind(whole.id(), halves.tail),
                 halves.tail.id());
     }
 
@@ -204,10 +202,7 @@ public final class StepSplitting {
     private Symptom cured(Symptom symptom, String tail) {
         return symptom.withChecks(
                 symptom.checks().stream()
-                        .map(
-                                c ->
-                                        c.withYes(cured(c.yes(), tail))
-                                                .withNo(cured(c.no(), tail)))
+                        .map(c -> c.withYes(cured(c.yes(), tail)).withNo(cured(c.no(), tail)))
                         .toList());
     }
 
@@ -276,10 +271,7 @@ public final class StepSplitting {
             int common =
                     common(words(String.join(" ", sentences.subList(0, i))), first)
                             + common(
-                                    words(
-                                            String.join(
-                                                    " ",
-                                                    sentences.subList(i, sentences.size()))),
+                                    words(String.join(" ", sentences.subList(i, sentences.size()))),
                                     second);
             if (common > most) {
                 most = common;

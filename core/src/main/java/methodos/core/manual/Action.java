@@ -10,7 +10,11 @@ import methodos.core.description.RefersTo;
  * @param count how many of an aid; 1 of anything else
  * @param size of the tool for a joint, as it is written; empty for that of the step's tools
  */
-public record Action(Verb verb, @RefersTo({Joint.class, LedgerItem.class}) String object, int count, String size) {
+public record Action(
+        Verb verb,
+        @RefersTo({Joint.class, LedgerItem.class}) String object,
+        int count,
+        String size) {
 
     /** What is done. */
     public enum Verb {

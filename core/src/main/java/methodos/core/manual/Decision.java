@@ -1,8 +1,8 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import methodos.core.description.RefersTo;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -28,7 +28,8 @@ public record Decision(
      * @param range in which a reading can lie, with its unit
      * @param tool id of the instrument, null where none is said
      */
-    public record Measure(String symbol, String name, Quantity range, @RefersTo(Tool.class) String tool) {
+    public record Measure(
+            String symbol, String name, Quantity range, @RefersTo(Tool.class) String tool) {
         public Measure {
             symbol = symbol == null ? "" : symbol;
             name = name == null ? "" : name;

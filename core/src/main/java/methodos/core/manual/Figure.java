@@ -1,10 +1,10 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import methodos.core.description.RefersTo;
 
 /**
  * A still with marks on it, and what stands beside it.

@@ -1,7 +1,7 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import methodos.core.description.RefersTo;
 
 /**
  * Something beside parts, joints and energies that has to be as before at the end: an aid that is
@@ -12,7 +12,12 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  */
 @RecordBuilder
 public record LedgerItem(
-        String id, Kind kind, String name, String note, @RefersTo(Tool.class) String tool, Applicability applicability)
+        String id,
+        Kind kind,
+        String name,
+        String note,
+        @RefersTo(Tool.class) String tool,
+        Applicability applicability)
         implements LedgerItemBuilder.With {
 
     /** What it is. */

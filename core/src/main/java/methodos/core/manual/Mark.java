@@ -1,8 +1,8 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.description.RefersTo;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -65,7 +65,8 @@ public sealed interface Mark {
      * @param target the spot of the part on the picture
      * @param balloon where the balloon is held, null where it finds its own place
      */
-    record Callout(String id, @RefersTo(Part.class) String part, Point target, Point balloon) implements Held, OfPart {
+    record Callout(String id, @RefersTo(Part.class) String part, Point target, Point balloon)
+            implements Held, OfPart {
         @Override
         public List<Point> points() {
             return List.of(target);

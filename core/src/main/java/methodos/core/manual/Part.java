@@ -1,8 +1,8 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import methodos.core.description.RefersTo;
 
 /**
  * A line of the parts list.

@@ -1,7 +1,7 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import methodos.core.description.RefersTo;
 
 /**
  * So many of a part, in a step.
@@ -10,7 +10,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param supply which ones go on, null for those that the rule of the part says
  */
 @RecordBuilder
-public record PartUse(@RefersTo(Part.class) String part, int count, Handling handling, Supply supply)
+public record PartUse(
+        @RefersTo(Part.class) String part, int count, Handling handling, Supply supply)
         implements PartUseBuilder.With {
 
     /** Which ones go on. */

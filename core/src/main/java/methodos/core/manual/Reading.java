@@ -1,7 +1,7 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import methodos.core.description.RefersTo;
 
 /**
  * Something that is measured in a step.

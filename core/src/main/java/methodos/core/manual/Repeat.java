@@ -1,7 +1,7 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import java.util.List;
+import methodos.core.description.RefersTo;
 
 /**
  * Steps that are done once more at other places: "the same for the other end cap".
@@ -10,7 +10,11 @@ import java.util.List;
  * @param to id of the last of them, in the same stage
  * @param places where they are done once more, each by its name; once more for each
  */
-public record Repeat(String id, @RefersTo(Step.class) String from, @RefersTo(Step.class) String to, List<String> places) {
+public record Repeat(
+        String id,
+        @RefersTo(Step.class) String from,
+        @RefersTo(Step.class) String to,
+        List<String> places) {
     public Repeat {
         places = places == null ? List.of() : List.copyOf(places);
     }

@@ -1,9 +1,9 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.description.RefersTo;
 
 /**
  * One thing that the technician does.

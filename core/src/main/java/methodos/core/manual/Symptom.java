@@ -1,8 +1,8 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import methodos.core.description.RefersTo;
 
 /**
  * Something that is wrong with a unit, what to check in which order before anything is taken apart,
@@ -33,7 +33,10 @@ public record Symptom(String id, String what, List<Check> checks) implements Sym
      * @param cause what is the matter, null where there is another check
      * @param steps ids of the steps that cure it
      */
-    public record Outcome(@RefersTo(Symptom.Check.class) String check, String cause, @RefersTo(Step.class) List<String> steps) {
+    public record Outcome(
+            @RefersTo(Symptom.Check.class) String check,
+            String cause,
+            @RefersTo(Step.class) List<String> steps) {
         public Outcome {
             steps = steps == null ? List.of() : List.copyOf(steps);
             cause = check == null && cause == null ? "" : cause; // not named yet

@@ -164,10 +164,10 @@ public final class Sense {
         if (wanted == null) {
             return;
         }
-        List<?> all = value instanceof List<?> list ? list : value == null ? List.of() : List.of(value);
+        List<?> all =
+                value instanceof List<?> list ? list : value == null ? List.of() : List.of(value);
         for (Object one : all) {
-            Quantity quantity =
-                    one instanceof Value v ? v.known().orElse(null) : (Quantity) one;
+            Quantity quantity = one instanceof Value v ? v.known().orElse(null) : (Quantity) one;
             if (quantity != null && quantity.unit().dimension() != wanted) {
                 add(Senseless.Kind.WRONG_DIMENSION, path, quantity.entered());
             }

@@ -21,9 +21,9 @@ import methodos.core.manual.Wait;
 import methodos.core.sense.Sense;
 import methodos.core.words.Words;
 import methodos.fixtures.FilledManual;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.api.Test;
 
 class StepJoiningTest {
 
@@ -83,9 +83,15 @@ class StepJoiningTest {
                         .isEqualTo(c.of(first) + " " + c.of(second));
             }
         }
-        assertThat(details(both)).containsAll(details(first).subList(1, details(first).size()).stream()
-                .filter(d -> !(d instanceof String) && !(d instanceof Boolean) && !(d instanceof Integer))
-                .toList());
+        assertThat(details(both))
+                .containsAll(
+                        details(first).subList(1, details(first).size()).stream()
+                                .filter(
+                                        d ->
+                                                !(d instanceof String)
+                                                        && !(d instanceof Boolean)
+                                                        && !(d instanceof Integer))
+                                .toList());
         assertThat(both.parts().stream().map(PartUse::part))
                 .containsAll(first.parts().stream().map(PartUse::part).toList())
                 .containsAll(second.parts().stream().map(PartUse::part).toList());
@@ -102,8 +108,16 @@ class StepJoiningTest {
         }
         Manual after = joined(manual, stage.steps().get(0).id());
         Step both = after.step(stage.steps().get(0).id()).orElseThrow();
-        for (List<?> ids : List.of(both.tools(), both.consumables(), both.joints(), both.figures(),
-                both.hazards(), both.looks(), both.evidence(), both.spans())) {
+        for (List<?> ids :
+                List.of(
+                        both.tools(),
+                        both.consumables(),
+                        both.joints(),
+                        both.figures(),
+                        both.hazards(),
+                        both.looks(),
+                        both.evidence(),
+                        both.spans())) {
             assertThat(new ArrayList<Object>(ids)).doesNotHaveDuplicates();
         }
         assertThat(Sense.of(after)).isEqualTo(Sense.of(manual));
@@ -124,11 +138,17 @@ class StepJoiningTest {
     void whatBothTakeOffIsTakenOffTogetherAndWhatIsLookedAtIsNotDoubled() {
         Step first =
                 step("s1", "Take two screws out.")
-                        .withParts(List.of(new PartUse("p1", 2), new PartUse("p2", 1, Handling.LOOKED_AT)));
+                        .withParts(
+                                List.of(
+                                        new PartUse("p1", 2),
+                                        new PartUse("p2", 1, Handling.LOOKED_AT)));
         Step second =
                 step("s2", "Take the other two out.")
-                        .withParts(List.of(new PartUse("p1", 2), new PartUse("p2", 2, Handling.LOOKED_AT),
-                                new PartUse("p2", 1, Handling.PUT_ON)));
+                        .withParts(
+                                List.of(
+                                        new PartUse("p1", 2),
+                                        new PartUse("p2", 2, Handling.LOOKED_AT),
+                                        new PartUse("p2", 1, Handling.PUT_ON)));
         assertThat(joined(two(first, second), "s1").step("s1").orElseThrow().parts())
                 .containsExactly(
                         new PartUse("p1", 4),
@@ -142,8 +162,15 @@ class StepJoiningTest {
         for (int i = 0; i < m.stages().size(); i++) {
             for (Step step : m.stages().get(i).steps()) {
                 Manual after = joined(m, step.id());
-                assertThat(ManualLedger.of(after).findings().stream().map(f -> f.rule() + f.subject()).sorted())
-                        .isEqualTo(ManualLedger.of(m).findings().stream().map(f -> f.rule() + f.subject()).sorted().toList());
+                assertThat(
+                                ManualLedger.of(after).findings().stream()
+                                        .map(f -> f.rule() + f.subject())
+                                        .sorted())
+                        .isEqualTo(
+                                ManualLedger.of(m).findings().stream()
+                                        .map(f -> f.rule() + f.subject())
+                                        .sorted()
+                                        .toList());
             }
         }
     }
@@ -151,7 +178,10 @@ class StepJoiningTest {
     @Test
     void bothWaitsAreWaited() {
         Wait soak = new Wait("soak", 300);
-        Manual m = two(step("s1", "a").withWaits(List.of(soak)), step("s2", "b").withWaits(List.of(soak)));
+        Manual m =
+                two(
+                        step("s1", "a").withWaits(List.of(soak)),
+                        step("s2", "b").withWaits(List.of(soak)));
         assertThat(joined(m, "s1").step("s1").orElseThrow().waits()).containsExactly(soak, soak);
     }
 
@@ -160,7 +190,9 @@ class StepJoiningTest {
         Manual m =
                 two(
                         step("s1", "a").withApplicability(Applicability.model("QA-80 S")),
-                        step("s2", "b").withApplicability(Applicability.model("QA-80 D")).withOptional(true));
+                        step("s2", "b")
+                                .withApplicability(Applicability.model("QA-80 D"))
+                                .withOptional(true));
         Step both = joined(m, "s1").step("s1").orElseThrow();
         assertThat(both.applicability().any()).hasSize(2);
         assertThat(both.optional()).isFalse();
@@ -168,11 +200,17 @@ class StepJoiningTest {
                 .anyMatch(d -> d.contains("one was for QA-80 S, the other for QA-80 D"))
                 .anyMatch(d -> d.contains("could be left out"))
                 .hasSize(2);
-        Step all = joined(two(step("s1", "a"), step("s2", "b").withApplicability(Samples.LATE)), "s1")
-                .step("s1").orElseThrow();
+        Step all =
+                joined(two(step("s1", "a"), step("s2", "b").withApplicability(Samples.LATE)), "s1")
+                        .step("s1")
+                        .orElseThrow();
         assertThat(all.applicability().all()).isTrue();
         assertThat(all.doubts()).hasSize(1);
-        assertThat(joined(two(step("s1", "a"), step("s2", "b")), "s1").step("s1").orElseThrow().doubts())
+        assertThat(
+                        joined(two(step("s1", "a"), step("s2", "b")), "s1")
+                                .step("s1")
+                                .orElseThrow()
+                                .doubts())
                 .isEmpty();
     }
 
@@ -182,8 +220,12 @@ class StepJoiningTest {
                 two(step("s1", "a"), step("s2", "b"))
                         .withRepeats(List.of(new Repeat("r1", "s2", "s2", List.of("left cap"))));
         Manual after = joined(m, "s1");
-        assertThat(after.repeats()).containsExactly(new Repeat("r1", "s1", "s1", List.of("left cap")));
-        assertThat(after.step("s1").orElseThrow().doubts()).singleElement().asString().contains("left cap");
+        assertThat(after.repeats())
+                .containsExactly(new Repeat("r1", "s1", "s1", List.of("left cap")));
+        assertThat(after.step("s1").orElseThrow().doubts())
+                .singleElement()
+                .asString()
+                .contains("left cap");
         Edits edits = new Edits(after);
         edits.apply(StepEdits.settleDoubt("s1", after.step("s1").orElseThrow().doubts().get(0)));
         assertThat(edits.manual().step("s1").orElseThrow().doubts()).isEmpty();

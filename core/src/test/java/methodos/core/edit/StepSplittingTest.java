@@ -72,8 +72,7 @@ class StepSplittingTest {
         assertThat(halves.tail().optional()).isEqualTo(whole.optional());
         assertThat(halves.tail().accepted()).isEqualTo(whole.accepted());
         assertThat(halves.head().why() + halves.tail().why()).isEqualTo(whole.why());
-        assertThat(halves.head().expected() + halves.tail().expected())
-                .isEqualTo(whole.expected());
+        assertThat(halves.head().expected() + halves.tail().expected()).isEqualTo(whole.expected());
         List<Evidence> evidence = new ArrayList<>(halves.head().evidence());
         evidence.addAll(halves.tail().evidence());
         assertThat(quotes(evidence)).isEqualTo(quotes(whole.evidence()));
@@ -99,9 +98,7 @@ class StepSplittingTest {
                                         "now loosen these four cap screws and then take all the springs out")))
                 .withParts(List.of(new PartUse("p1", 4), new PartUse("p3", 5)))
                 .withHazards(
-                        List.of(
-                                new Hazard(
-                                        Hazard.SignalWord.WARNING, "The springs fly", "", "")))
+                        List.of(new Hazard(Hazard.SignalWord.WARNING, "The springs fly", "", "")))
                 .withWaits(List.of(new Wait("let it settle", 60)))
                 .withApplicability(Samples.SPRING_RETURN)
                 .withWhy("the springs push the cap")

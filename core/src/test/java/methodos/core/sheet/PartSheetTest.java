@@ -150,7 +150,8 @@ class PartSheetTest {
                         List.of(new Sheet.Row(2, List.of("1", "cap", "0"))));
         assertThat(SheetKind.PARTS.read(none, Manual.titled("x")).problems())
                 .singleElement()
-                .satisfies(p -> assertThat(p.sentence()).contains("“0” is no whole number above 0"));
+                .satisfies(
+                        p -> assertThat(p.sentence()).contains("“0” is no whole number above 0"));
         Sheet two =
                 new Sheet(
                         List.of("item", "name", "description"),

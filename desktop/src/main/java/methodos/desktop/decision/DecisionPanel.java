@@ -58,8 +58,8 @@ public final class DecisionPanel extends ScrollPane {
         this.id = id;
         this.message = message;
         this.back = back;
-        this.tryOut = new DecisionTryOut(
-                        project.background().thread("work.decision"), words, message);
+        this.tryOut =
+                new DecisionTryOut(project.background().thread("work.decision"), words, message);
         content.setPadding(new Insets(14, 18, 18, 18));
         setContent(content);
         setFitToWidth(true);

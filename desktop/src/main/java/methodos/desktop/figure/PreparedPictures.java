@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
-import methodos.desktop.project.Background;
 import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
+import methodos.desktop.project.Background;
 import methodos.publish.figure.FigurePictures.Look;
 import methodos.publish.figure.PreparedStill;
 

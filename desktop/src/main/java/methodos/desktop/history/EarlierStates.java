@@ -134,9 +134,7 @@ public final class EarlierStates {
                         Platform.runLater(() -> show(state, earlier, difference));
                     } catch (ProjectProblem e) {
                         Platform.runLater(
-                                () ->
-                                        look.getChildren()
-                                                .setAll(Controls.prose(e.getMessage())));
+                                () -> look.getChildren().setAll(Controls.prose(e.getMessage())));
                     }
                 });
     }
@@ -146,8 +144,7 @@ public final class EarlierStates {
             return; // another one was chosen meanwhile
         }
         TextField name =
-                Controls.named(
-                        new TextField(state.name()), "stateName", words.of("states.name"));
+                Controls.named(new TextField(state.name()), "stateName", words.of("states.name"));
         name.setPromptText(words.of("states.namePrompt"));
         name.setOnAction(e -> name(state, name.getText()));
         HBox.setHgrow(name, Priority.ALWAYS);
@@ -223,8 +220,7 @@ public final class EarlierStates {
     }
 
     private String about(KeptState state) {
-        String steps =
-                state.steps() < 0 ? words.of("states.stepsUnknown") : steps(state.steps());
+        String steps = state.steps() < 0 ? words.of("states.stepsUnknown") : steps(state.steps());
         String what = state.what().isEmpty() ? words.of("states.opened") : state.what();
         return what + " · " + steps;
     }

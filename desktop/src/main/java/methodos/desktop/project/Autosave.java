@@ -71,8 +71,7 @@ final class Autosave {
     /**
      * @param told of each change of how things stand, on the thread where it happens
      */
-    Autosave(
-            ScheduledExecutorService thread, Target target, Clock clock, Consumer<State> told) {
+    Autosave(ScheduledExecutorService thread, Target target, Clock clock, Consumer<State> told) {
         this.thread = thread;
         this.target = target;
         this.clock = clock;

@@ -175,11 +175,7 @@ final class DraftBar extends HBox {
         boolean inside =
                 Optional.ofNullable(state.step().get()).flatMap(project.manual()::step).stream()
                         .flatMap(s -> s.spans().stream())
-                        .anyMatch(
-                                s ->
-                                        s.clip().equals(clip)
-                                                && at > s.start()
-                                                && at < s.end());
+                        .anyMatch(s -> s.clip().equals(clip) && at > s.start() && at < s.end());
         if (!inside) {
             message.accept(words.of("seam.splitWhere"));
             return;

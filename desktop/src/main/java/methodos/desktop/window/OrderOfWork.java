@@ -105,10 +105,10 @@ final class OrderOfWork extends VBox {
                     !here
                             ? project.words().of("leaf.notYet")
                             : project.stale().get()
-                            ? project.words().of("leaf.stale")
-                            : n == 0
-                                    ? project.words().of("leaf.none")
-                                    : project.words().of("leaf.open", n);
+                                    ? project.words().of("leaf.stale")
+                                    : n == 0
+                                            ? project.words().of("leaf.none")
+                                            : project.words().of("leaf.open", n);
             open.get(place).setText(text);
             open.get(place).getStyleClass().removeAll("leaf-quiet");
             if (n == 0) {

@@ -94,8 +94,7 @@ final class SavingBar extends HBox {
                 () -> {
                     try {
                         project.saveElsewhere(target);
-                        Platform.runLater(
-                                () -> message.accept(words.of("saving.movedTo", target)));
+                        Platform.runLater(() -> message.accept(words.of("saving.movedTo", target)));
                     } catch (ProjectProblem e) {
                         Platform.runLater(() -> message.accept(e.getMessage()));
                     }

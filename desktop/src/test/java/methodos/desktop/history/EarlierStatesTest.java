@@ -76,13 +76,17 @@ class EarlierStatesTest extends RealWindow {
         robot.type(KeyCode.DOWN).type(KeyCode.DOWN);
         until(() -> robot.lookup("#stateName").tryQuery().isPresent());
         fill(robot, "#stateName", "before the visit");
-        until(() -> list(robot).getItems().stream().anyMatch(s -> s.name().equals("before the visit")));
+        until(
+                () ->
+                        list(robot).getItems().stream()
+                                .anyMatch(s -> s.name().equals("before the visit")));
         assertThat(project.states()).anyMatch(s -> s.name().equals("before the visit"));
         robot.interact(() -> list(robot).requestFocus());
         robot.type(KeyCode.ESCAPE);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(robot.lookup("#states").tryQuery()).isEmpty();
-        assertThat(robot.lookup("#seam").tryQuery().isPresent() || window().root().isVisible()).isTrue();
+        assertThat(robot.lookup("#seam").tryQuery().isPresent() || window().root().isVisible())
+                .isTrue();
     }
 
     @Test

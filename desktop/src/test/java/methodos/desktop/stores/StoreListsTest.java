@@ -4,12 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.check.OpenPoint;
@@ -30,7 +28,6 @@ class StoreListsTest extends StoresWindow {
     void start(Stage stage) throws Exception {
         open(stage);
     }
-
 
     @Test
     void theColumnsOfAListArePutRightBeforeAnythingIsTakenIn(FxRobot robot) {

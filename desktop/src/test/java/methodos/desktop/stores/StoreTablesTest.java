@@ -28,7 +28,6 @@ class StoreTablesTest extends StoresWindow {
         open(stage);
     }
 
-
     @Test
     void aFieldThatIsClickedOnKeepsTheFocusWhenACellIsLeft(FxRobot robot) {
         TableView<Part> table = table(robot, "PARTS", "parts");

@@ -34,7 +34,6 @@ class StoresTest extends StoresWindow {
         open(stage);
     }
 
-
     private String told(FxRobot robot) {
         return robot.lookup("#stores .list-cell").queryAll().stream()
                 .filter(n -> ((ListCell<?>) n).isSelected())

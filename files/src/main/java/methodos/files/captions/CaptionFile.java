@@ -41,6 +41,7 @@ public final class CaptionFile {
 
     /** Marks inside words are short; what is longer are words with a bracket in them. */
     private static final int LONGEST_MARK = 100;
+
     private static final String TIME = "(?:(\\d{1,4}):)?(\\d{1,2}):(\\d{1,2})[.,](\\d{1,3})";
     private static final Pattern TIMES =
             Pattern.compile("\\s*" + TIME + "\\s*-->\\s*" + TIME + ".*");
@@ -107,7 +108,8 @@ public final class CaptionFile {
     static Captions parse(String text, String name) throws ProjectProblem {
         List<Caption> captions = new ArrayList<>();
         List<String> lines = text.lines().toList();
-        boolean timed = lines.stream().anyMatch(l -> l.length() < LONGEST_CAPTION && l.contains("-->"));
+        boolean timed =
+                lines.stream().anyMatch(l -> l.length() < LONGEST_CAPTION && l.contains("-->"));
         for (int i = 0; i < lines.size(); i++) {
             if (lines.get(i).isBlank()) {
                 continue;

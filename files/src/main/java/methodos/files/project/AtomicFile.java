@@ -88,8 +88,7 @@ public final class AtomicFile {
         try (Stream<Path> all = Files.list(folder)) {
             for (Path file : all.toList()) {
                 Matcher half = HALF.matcher(file.getFileName().toString());
-                if (half.matches()
-                        && ProcessHandle.of(Long.parseLong(half.group(1))).isEmpty()) {
+                if (half.matches() && ProcessHandle.of(Long.parseLong(half.group(1))).isEmpty()) {
                     Files.deleteIfExists(file);
                 }
             }

@@ -197,8 +197,7 @@ public final class ProjectFolder implements AutoCloseable {
         FileChannel channel = null;
         try {
             Files.createDirectories(work(folder));
-            channel =
-                    FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             lock = tried(channel);
             if (lock == null) {
                 channel.close();

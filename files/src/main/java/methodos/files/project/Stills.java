@@ -49,7 +49,8 @@ public final class Stills {
      */
     public BufferedImage read(String digest) throws ProjectProblem {
         if (!Digest.is(digest)) {
-            throw new ProjectProblem("“" + shortened(digest) + "” names no picture of the project.");
+            throw new ProjectProblem(
+                    "“" + shortened(digest) + "” names no picture of the project.");
         }
         Path file = file(digest);
         try {

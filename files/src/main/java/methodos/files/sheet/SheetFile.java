@@ -64,9 +64,7 @@ public final class SheetFile {
             }
             boolean zip = head.length > 3 && head[0] == 'P' && head[1] == 'K';
             List<Sheet.Row> rows =
-                    zip
-                            ? workbook(file, name)
-                            : csv(text(Files.readAllBytes(file), name), name);
+                    zip ? workbook(file, name) : csv(text(Files.readAllBytes(file), name), name);
             return sheet(rows, name);
         } catch (IOException | UncheckedIOException e) {
             throw new SheetProblem(
@@ -141,8 +139,12 @@ public final class SheetFile {
                 tooMany(rows.size(), name);
                 if (row.size() > MOST_COLUMNS) {
                     throw new SheetProblem(
-                            name + " has more than " + MOST_COLUMNS + " columns in line "
-                                    + parser.getCurrentLineNumber() + ", too many for a list.");
+                            name
+                                    + " has more than "
+                                    + MOST_COLUMNS
+                                    + " columns in line "
+                                    + parser.getCurrentLineNumber()
+                                    + ", too many for a list.");
                 }
                 rows.add(new Sheet.Row((int) parser.getCurrentLineNumber(), row.toList()));
             }

@@ -168,7 +168,11 @@ class CaptionFileTest {
         assertThatThrownBy(() -> read("WEBVTT\n\n00:01.000 --> 00:02.000\n" + braces + "\n"))
                 .hasMessageContaining("more text than anybody says at once");
         String some = "{\\".repeat(5_000);
-        assertThat(read("WEBVTT\n\n00:01.000 --> 00:02.000\n" + some + "\n").captions().get(0).words())
+        assertThat(
+                        read("WEBVTT\n\n00:01.000 --> 00:02.000\n" + some + "\n")
+                                .captions()
+                                .get(0)
+                                .words())
                 .isEqualTo(some);
         assertThatThrownBy(() -> read("x".repeat(10_000_000)))
                 .hasMessageContaining("holds no captions");

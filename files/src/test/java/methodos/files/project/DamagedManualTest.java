@@ -97,8 +97,8 @@ class DamagedManualTest {
 
     private static List<Finding> senseless(Workspace workspace) {
         return CHECKS.of(workspace).findings().stream()
-                        .filter(f -> f.rule() == Rule.SENSELESS || f.rule() == Rule.NOT_CHECKED)
-                        .toList();
+                .filter(f -> f.rule() == Rule.SENSELESS || f.rule() == Rule.NOT_CHECKED)
+                .toList();
     }
 
     @Test
@@ -123,8 +123,7 @@ class DamagedManualTest {
         JSON.writeValue(file.toFile(), tree);
         Workspace opened = ProjectFolder.read(path);
         assertThat(opened.captions()).isEmpty();
-        assertThat(senseless(opened))
-                .anyMatch(f -> f.key().equals("finding.SENSELESS.NO_DIGEST"));
+        assertThat(senseless(opened)).anyMatch(f -> f.key().equals("finding.SENSELESS.NO_DIGEST"));
     }
 
     /** A field of the file, at a JSON pointer. */
@@ -218,7 +217,12 @@ class DamagedManualTest {
             }
         }
         System.out.println(
-                refused + " refused, " + named + " named, " + optional + " harmless, of "
+                refused
+                        + " refused, "
+                        + named
+                        + " named, "
+                        + optional
+                        + " harmless, of "
                         + (refused + named + optional + silent.size()));
         assertThat(silent).isEmpty();
         assertThat(refused + named + optional).isGreaterThan(1000 * MANUALS);

@@ -1,9 +1,5 @@
 package methodos.files.sheet;
 
-import java.util.zip.ZipOutputStream;
-import java.util.zip.ZipFile;
-import java.util.Collections;
-import java.util.zip.ZipEntry;
 import static java.nio.charset.StandardCharsets.UTF_16LE;
 import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -14,8 +10,12 @@ import java.io.IOException;
 import java.nio.charset.Charset;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.ReuseRule;
@@ -287,8 +287,7 @@ class SheetFileTest {
                 "<worksheet xmlns=\"http://schemas.openxmlformats.org/spreadsheetml/2006/main\">"
                         + "<sheetData><row r=\"1\">";
         String tail = "</row></sheetData></worksheet>";
-        Path far =
-                zipped("far.xlsx", head + "<c r=\"ZZZZZZ2\"><v>1</v></c>" + tail, null);
+        Path far = zipped("far.xlsx", head + "<c r=\"ZZZZZZ2\"><v>1</v></c>" + tail, null);
         assertThatThrownBy(() -> SheetFile.read(far))
                 .isInstanceOf(SheetProblem.class)
                 .hasMessageContaining("more than 200 columns");
@@ -301,7 +300,8 @@ class SheetFileTest {
                                 + "</t></is></c>"
                                 + tail,
                         null);
-        assertThatThrownBy(() -> SheetFile.read(cell)).hasMessageContaining("more text than a cell");
+        assertThatThrownBy(() -> SheetFile.read(cell))
+                .hasMessageContaining("more text than a cell");
         Path bomb = zipped("bomb.xlsx", head + " ".repeat(70_000_000) + tail, null);
         assertThatThrownBy(() -> SheetFile.read(bomb)).hasMessageContaining("unpacks to more");
     }

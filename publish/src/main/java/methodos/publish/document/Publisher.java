@@ -109,13 +109,10 @@ public final class Publisher {
      * @throws java.util.concurrent.CancellationException if it was stopped; nothing is published
      */
     public List<Path> publish(
-            Publication publication,
-            Path out,
-            Set<Format> formats,
-            Films films,
-            Progress progress)
+            Publication publication, Path out, Set<Format> formats, Films films, Progress progress)
             throws PublishProblem {
-        Path work = out.resolve(WORK + ProcessHandle.current().pid() + "-" + NUMBER.incrementAndGet());
+        Path work =
+                out.resolve(WORK + ProcessHandle.current().pid() + "-" + NUMBER.incrementAndGet());
         List<Path> placed = new ArrayList<>();
         try {
             Files.createDirectories(out);
@@ -192,8 +189,8 @@ public final class Publisher {
                             : f instanceof AccessDeniedException
                                     ? "it may not be written"
                                     : f instanceof FileAlreadyExistsException
-                                    ? "a file is in the way"
-                                    : f.getClass().getSimpleName();
+                                            ? "a file is in the way"
+                                            : f.getClass().getSimpleName();
             return reason + " (" + f.getFile() + ")";
         }
         return why;
@@ -209,12 +206,7 @@ public final class Publisher {
     }
 
     private Document made(
-            Publication publication,
-            Path out,
-            Path work,
-            Format format,
-            Films films,
-            Course course)
+            Publication publication, Path out, Path work, Format format, Films films, Course course)
             throws IOException, PublishProblem {
         Path folder = Files.createDirectories(work.resolve(format.name()));
         switch (format) {

@@ -7,11 +7,11 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
-import java.util.ArrayList;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -203,8 +203,7 @@ public final class FigurePainter {
         }
         double x = text.anchor() == Anchor.MIDDLE ? text.x() - wide / 2 : text.x();
         outline.transform(
-                AffineTransform.getTranslateInstance(
-                        x, text.y() + CAPITAL * text.size() / 2));
+                AffineTransform.getTranslateInstance(x, text.y() + CAPITAL * text.size() / 2));
         return outline;
     }
 

@@ -171,7 +171,8 @@ class PublishingSafelyTest {
                     }
                 };
         new Publisher().publish(publication("first"), out, all, Films.NONE, all100);
-        assertThat(told).containsKeys(Progress.Work.FIGURES, Progress.Work.PAGES, Progress.Work.PLACING);
+        assertThat(told)
+                .containsKeys(Progress.Work.FIGURES, Progress.Work.PAGES, Progress.Work.PLACING);
         assertThat(told.get(Progress.Work.PLACING)).isGreaterThan(0.8);
         for (Progress.Work when : List.of(Progress.Work.FIGURES, Progress.Work.PAGES)) {
             boolean[] stop = {false};
@@ -218,8 +219,7 @@ class PublishingSafelyTest {
                             throw new IllegalStateException("a bug in the pictures");
                         },
                         "today");
-        assertThatThrownBy(
-                        () -> new Publisher().publish(broken, out, EnumSet.of(Format.PDF)))
+        assertThatThrownBy(() -> new Publisher().publish(broken, out, EnumSet.of(Format.PDF)))
                 .isInstanceOf(PublishProblem.class)
                 .hasMessageStartingWith("Step 1 cannot be published")
                 .hasMessageContaining("Nothing was published.");
@@ -232,8 +232,7 @@ class PublishingSafelyTest {
                             throw new OutOfMemoryError("too much");
                         },
                         "today");
-        assertThatThrownBy(
-                        () -> new Publisher().publish(memory, out, EnumSet.of(Format.HTML)))
+        assertThatThrownBy(() -> new Publisher().publish(memory, out, EnumSet.of(Format.HTML)))
                 .isInstanceOf(PublishProblem.class)
                 .hasMessageContaining("not enough memory");
     }
@@ -242,7 +241,8 @@ class PublishingSafelyTest {
         Path out = temp.resolve("signs");
         new Publisher()
                 .publish(
-                        Publication.of(manual, Sight.EVERYTHING, d -> java.util.Optional.empty(), "d"),
+                        Publication.of(
+                                manual, Sight.EVERYTHING, d -> java.util.Optional.empty(), "d"),
                         out,
                         EnumSet.of(Format.PDF));
         try (PDDocument document = Loader.loadPDF(out.resolve("manual.pdf").toFile())) {
@@ -263,13 +263,10 @@ class PublishingSafelyTest {
         Manual manual = saying("Обзор " + trade, trade + " " + scripts);
         assertThat(Signs.missing(manual)).isEmpty();
         // a font may name ohm and micro for omega and mu
-        String text =
-                Normalizer.normalize(pdf(manual), Normalizer.Form.NFC).replace('µ', 'μ');
+        String text = Normalizer.normalize(pdf(manual), Normalizer.Form.NFC).replace('µ', 'μ');
         assertThat(text).doesNotContain("#");
         for (String sign : (trade + " " + scripts + " Обзор").split(" ")) {
-            assertThat(text.split(Pattern.quote(sign), -1).length)
-                    .as(sign)
-                    .isGreaterThan(1);
+            assertThat(text.split(Pattern.quote(sign), -1).length).as(sign).isGreaterThan(1);
         }
     }
 
