@@ -71,6 +71,7 @@ final class NotOpened extends VBox {
                         .withZone(ZoneId.systemDefault());
         ListView<KeptState> list = new ListView<>();
         list.setId("damagedStates");
+        list.getStyleClass().add("pick-list");
         list.setAccessibleText(words.of("damaged.choose"));
         list.getItems().setAll(damaged.states());
         list.getSelectionModel().select(0);

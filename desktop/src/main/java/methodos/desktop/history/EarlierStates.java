@@ -40,6 +40,7 @@ import methodos.files.project.ProjectProblem;
 public final class EarlierStates {
 
     private static final int DIFFERENCES = 60;
+    private static final double KIND_WIDTH = 150;
 
     private final OpenProject project;
     private final Words words;
@@ -61,6 +62,7 @@ public final class EarlierStates {
         this.back = back;
         this.reading = project.background().thread("work.states");
         list.setId("states");
+        list.getStyleClass().add("pick-list");
         list.setAccessibleText(words.of("states.title"));
         list.setCellFactory(l -> new Row());
         list.getSelectionModel().selectedItemProperty().addListener((o, was, now) -> look(now));
@@ -71,6 +73,7 @@ public final class EarlierStates {
         seen.setFitToWidth(true);
         Label intro = Controls.prose(words.of("states.intro"), "soft");
         Button done = Controls.button("statesBack", words.of("states.back"), back);
+        done.setMinWidth(Region.USE_PREF_SIZE);
         HBox top = new HBox(12, done, intro);
         top.setAlignment(Pos.CENTER_LEFT);
         top.setPadding(new Insets(10, 20, 10, 20));
@@ -181,8 +184,8 @@ public final class EarlierStates {
 
     private Region line(StateDifference.Line line) {
         Label kind = Controls.label(words.of("states." + line.kind()), "soft");
-        kind.setMinWidth(150);
-        kind.setPrefWidth(150);
+        kind.setMinWidth(KIND_WIDTH);
+        kind.setPrefWidth(KIND_WIDTH);
         String text =
                 line.kind().equals("list")
                         ? words.of("states.of." + line.text())
@@ -249,7 +252,7 @@ public final class EarlierStates {
                 return;
             }
             Label time = Controls.label(when(state.when()), "state-time");
-            time.setMinWidth(150);
+            time.setMinWidth(KIND_WIDTH);
             Label what = Controls.label(about(state), "state-what");
             VBox text = new VBox(2, what);
             if (!state.name().isEmpty()) {
@@ -258,7 +261,9 @@ public final class EarlierStates {
             if (state.published()) {
                 text.getChildren().add(Controls.label(words.of("states.published"), "soft"));
             }
-            setGraphic(new HBox(10, time, text));
+            HBox row = new HBox(10, time, text);
+            row.getStyleClass().add("state-row");
+            setGraphic(row);
             setText(null);
         }
     }

@@ -99,6 +99,7 @@ public final class PublishPlace implements PlaceView {
                         new CheckBox(words.of("publish.reshoot")),
                         "publishReshoot",
                         words.of("publish.reshoot"));
+        made = Controls.named(Controls.prose(""), "published", words.of("publish.made"));
         stop = Controls.link("publishStop", words.of("publish.stop"), () -> stopped.set(true));
         stop.visibleProperty().bind(busy.visibleProperty());
         stop.managedProperty().bind(stop.visibleProperty());
@@ -106,6 +107,9 @@ public final class PublishPlace implements PlaceView {
         progress.visibleProperty().bind(busy.visibleProperty());
         progress.managedProperty().bind(progress.visibleProperty());
         signs.setId("publishSigns");
+        for (Label mayBeEmpty : List.of(signs, open, made)) {
+            mayBeEmpty.managedProperty().bind(mayBeEmpty.textProperty().isNotEmpty());
+        }
         pdf.setSelected(true);
         html.setSelected(true);
         folder =
@@ -116,7 +120,6 @@ public final class PublishPlace implements PlaceView {
         HBox.setHgrow(folder, Priority.ALWAYS);
         go = Controls.button("publish", words.of("publish.go"), this::publish);
         go.setDefaultButton(true);
-        made = Controls.named(Controls.prose(""), "published", words.of("publish.made"));
         busy.setVisible(false);
         busy.setAccessibleText(words.of("publish.busy"));
         HBox where =

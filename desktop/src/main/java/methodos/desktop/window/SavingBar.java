@@ -46,6 +46,9 @@ final class SavingBar extends HBox {
         Button elsewhere =
                 Controls.button("saveElsewhere", words.of("saving.elsewhere"), this::elsewhere);
         loseThem = Controls.link("closeUnsaved", "", () -> closeAnyhow.run());
+        for (Button button : new Button[] {again, elsewhere, loseThem}) {
+            button.setMinWidth(USE_PREF_SIZE); // the sentence gives way, not what can be done
+        }
         getChildren().setAll(sentence, again, elsewhere, loseThem);
         setAlignment(Pos.CENTER_LEFT);
         setSpacing(12);

@@ -56,7 +56,7 @@ class EarlierStatesTest extends RealWindow {
                 .isEqualTo((int) before.steps().count() - 1);
         robot.interact(() -> list(robot).getSelectionModel().select(1));
         until(() -> robot.lookup("#takeBack").tryQuery().isPresent());
-        assertThat(texts(robot)).contains("step comes back");
+        assertThat(texts(robot)).contains("Step comes back");
         laidOut(robot);
         robot.clickOn("#takeBack");
         WaitForAsyncUtils.waitForFxEvents();

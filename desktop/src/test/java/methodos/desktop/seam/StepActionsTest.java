@@ -8,6 +8,8 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
+import methodos.core.edit.StepEdits;
+import methodos.core.edit.StepJoining;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Hazard;
@@ -180,5 +182,30 @@ class StepActionsTest extends RealWindow {
         assertThat(robot.lookup("#energyProblem").query().isVisible()).isTrue();
         type(robot, "#energyParts", "3, 4");
         assertThat(manual().energy("e280").orElseThrow().parts()).containsExactly("p3", "p4");
+    }
+
+    @Test
+    void whatIsInDoubtAfterJoiningIsSettledAndAStepIsCopied(FxRobot robot) throws Exception {
+        show(robot, Place.STEPS);
+        robot.interact(
+                () -> {
+                    project.apply(StepEdits.optional("s200", true));
+                    project.apply(StepJoining.join("s200", project.words()));
+                });
+        edit(robot, "s200");
+        assertThat(step("s200").doubts()).isNotEmpty();
+        assertThat(texts(robot)).containsAll(step("s200").doubts());
+        while (!step("s200").doubts().isEmpty()) {
+            int before = step("s200").doubts().size();
+            inView(robot, "#settleDoubt");
+            robot.clickOn("#settleDoubt");
+            WaitForAsyncUtils.waitForFxEvents();
+            assertThat(step("s200").doubts()).hasSize(before - 1);
+        }
+        long steps = manual().steps().count();
+        inView(robot, "#copyStep");
+        robot.clickOn("#copyStep");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().steps().count()).isEqualTo(steps + 1);
     }
 }
