@@ -110,7 +110,7 @@ class StoreListsTest extends StoresWindow {
         assertThat(manual().kits()).hasSize(before + 1);
         assertThat(manual().kits().get(before).contents()).hasSize(2);
         robot.interact(() -> place[0].importList(folder.resolveSibling("none.csv")));
-        until(() -> said[0].contains("none.csv cannot be read"));
+        until(() -> said[0].contains("none.csv does not exist"));
         robot.interact(place[0]::close);
     }
 }
