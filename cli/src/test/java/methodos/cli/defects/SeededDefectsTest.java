@@ -41,7 +41,12 @@ class SeededDefectsTest {
     private static final Map<Severity, Set<String>> SEVERITIES =
             Map.of(
                     Severity.HURT,
-                    Set.of("restored too early", "not isolated", "hazard missing", "hazard late"),
+                    Set.of(
+                            "restored too early",
+                            "not isolated",
+                            "hazard missing",
+                            "hazard late",
+                            "not checked"),
                     Severity.BREAK,
                     Set.of(
                             "aid left",
@@ -60,6 +65,7 @@ class SeededDefectsTest {
                     Severity.STOP,
                     Set.of(
                             "not restored",
+                            "senseless",
                             "in no kit",
                             "no value",
                             "no variant",

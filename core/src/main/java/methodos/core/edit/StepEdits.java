@@ -56,8 +56,8 @@ public final class StepEdits {
         return Edit.named("edit.deleteStep", m -> deleted(m, step));
     }
 
-    /** Without a step, and without what led to it. */
-    static Manual deleted(Manual manual, String step) {
+    /** The manual without a step, and without what led to it. */
+    public static Manual deleted(Manual manual, String step) {
         return References.dropped(manual.withoutStep(step), Step.class, step);
     }
 

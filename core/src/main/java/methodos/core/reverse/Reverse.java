@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.check.Checks;
 import methodos.core.edit.Edit;
+import methodos.core.edit.StepEdits;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
 import methodos.core.hazard.HazardRule;
@@ -83,23 +84,14 @@ public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
                 "edit.reverse", m -> Reverse.of(workspace.with(m), checks, words).manual());
     }
 
+    /** Step by step, so that nothing leads to a step that is gone. */
     private static Manual withoutBuildUp(Manual manual) {
-        Set<String> gone = new HashSet<>();
-        manual.stage(Stage.Kind.BUILD_UP)
-                .ifPresent(stage -> stage.steps().forEach(s -> gone.add(s.id())));
-        return withBuildUp(manual, List.of())
-                .withEnergies(
-                        manual.energies().stream()
-                                .map(e -> e.withRestoreSteps(without(e.restoreSteps(), gone)))
-                                .toList())
-                .withRepeats(
-                        manual.repeats().stream()
-                                .filter(r -> !gone.contains(r.from()) && !gone.contains(r.to()))
-                                .toList());
-    }
-
-    private static List<String> without(List<String> steps, Set<String> gone) {
-        return steps.stream().filter(s -> !gone.contains(s)).toList();
+        List<Step> steps = manual.stage(Stage.Kind.BUILD_UP).map(Stage::steps).orElse(List.of());
+        Manual without = manual;
+        for (Step step : steps) {
+            without = StepEdits.deleted(without, step.id());
+        }
+        return without;
     }
 
     private static Manual withBuildUp(Manual manual, List<Step> steps) {

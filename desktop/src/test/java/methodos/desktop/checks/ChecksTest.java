@@ -14,6 +14,7 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.check.Place;
 import methodos.core.edit.Edit;
+import methodos.core.edit.StepEdits;
 import methodos.core.finding.Rule;
 import methodos.core.manual.Action;
 import methodos.core.manual.Manual;
@@ -242,17 +243,7 @@ class ChecksTest extends RealWindow {
 
     @Test
     void theBuildUpIsDraftedFromTheTakeDown(FxRobot robot) throws Exception {
-        spoil(
-                robot,
-                m ->
-                        m.withStages(
-                                m.stages().stream()
-                                        .map(
-                                                s ->
-                                                        s.kind() == Kind.BUILD_UP
-                                                                ? s.withSteps(List.of())
-                                                                : s)
-                                        .toList()));
+        spoil(robot, ChecksTest::withoutBuildUp);
         until(() -> found(robot, Rule.NOT_REFITTED).isPresent());
         robot.clickOn("#draftBuildUp");
         until(
@@ -263,5 +254,14 @@ class ChecksTest extends RealWindow {
                 .hasSizeGreaterThan(15)
                 .noneMatch(Step::accepted);
         assertThat(robot.lookup("#draftBuildUp").query().isVisible()).isFalse();
+    }
+
+    /** Each step is deleted as in the window: what led to it goes with it. */
+    private static Manual withoutBuildUp(Manual manual) {
+        Manual now = manual;
+        for (Step step : manual.stage(Kind.BUILD_UP).orElseThrow().steps()) {
+            now = StepEdits.delete(step.id()).change().apply(now);
+        }
+        return now;
     }
 }

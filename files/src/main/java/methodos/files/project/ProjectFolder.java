@@ -2,23 +2,16 @@ package methodos.files.project;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
-import java.nio.channels.OverlappingFileLockException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
-import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.nio.file.StandardOpenOption;
-import java.nio.file.attribute.BasicFileAttributes;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.stream.Stream;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
@@ -47,9 +40,7 @@ public final class ProjectFolder implements AutoCloseable {
     private final ManualJson json = new ManualJson();
     private final Stills stills;
     private final KeptStates states;
-    private FileChannel lockFile;
-    private FileLock lock;
-    private Object lockKey;
+    private final ProjectLock lock;
     private ObjectNode original;
     private ObjectNode understood;
     private Workspace workspace;
@@ -58,6 +49,7 @@ public final class ProjectFolder implements AutoCloseable {
         this.folder = folder;
         this.stills = new Stills(folder.resolve("stills"));
         this.states = new KeptStates(work(folder).resolve("states"), clock);
+        this.lock = new ProjectLock(folder);
     }
 
     private static Path work(Path folder) {
@@ -75,7 +67,7 @@ public final class ProjectFolder implements AutoCloseable {
         boolean there = Files.isDirectory(folder);
         ProjectFolder project = new ProjectFolder(folder, Clock.systemUTC());
         try {
-            project.lock();
+            project.lock.take();
             project.workspace = new Workspace(manual, Map.of());
             project.save(manual, UNTOLD);
             return project;
@@ -141,7 +133,7 @@ public final class ProjectFolder implements AutoCloseable {
         requireProject(folder, clock);
         ProjectFolder project = new ProjectFolder(folder, clock);
         try {
-            project.lock();
+            project.lock.take();
             project.sweep();
             project.load();
             project.keep(project.json.text(project.original), UNTOLD);
@@ -190,57 +182,6 @@ public final class ProjectFolder implements AutoCloseable {
         } catch (IOException e) {
             throw ProjectProblem.writing(file, e);
         }
-    }
-
-    private void lock() throws ProjectProblem {
-        Path file = work(folder).resolve("lock");
-        FileChannel channel = null;
-        try {
-            Files.createDirectories(work(folder));
-            channel = FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-            lock = tried(channel);
-            if (lock == null) {
-                channel.close();
-                throw new ProjectProblem(
-                        folder
-                                + " is open in another window or by another person. Close it"
-                                + " there.");
-            }
-            lockFile = channel;
-            lockKey = key(file);
-        } catch (IOException e) {
-            throw ProjectProblem.writing(folder, e);
-        }
-    }
-
-    private static FileLock tried(FileChannel channel) throws IOException {
-        try {
-            return channel.tryLock();
-        } catch (OverlappingFileLockException e) {
-            return null; // held by this very program: the same sentence as for another one
-        }
-    }
-
-    private static Object key(Path file) throws IOException {
-        return Files.readAttributes(file, BasicFileAttributes.class, LinkOption.NOFOLLOW_LINKS)
-                .fileKey();
-    }
-
-    /** A folder that was deleted and made again has another lock, or none. */
-    private void lockAgain() throws ProjectProblem {
-        if (lockFile == null) {
-            return; // only read
-        }
-        try {
-            Path file = work(folder).resolve("lock");
-            if (Files.exists(file) && Objects.equals(key(file), lockKey)) {
-                return;
-            }
-        } catch (IOException e) {
-            LOG.info("the lock of {} is gone", folder, e);
-        }
-        unlock();
-        lock();
     }
 
     private void sweep() {
@@ -362,7 +303,7 @@ public final class ProjectFolder implements AutoCloseable {
         if (original != null) {
             UnknownFields.carry(original, understood, tree);
         }
-        lockAgain();
+        lock.keep();
         byte[] text;
         try {
             text = json.text(tree);
@@ -486,23 +427,8 @@ public final class ProjectFolder implements AutoCloseable {
         }
     }
 
-    private void unlock() {
-        try {
-            if (lock != null && lock.isValid()) {
-                lock.release();
-            }
-            if (lockFile != null) {
-                lockFile.close();
-            }
-        } catch (IOException e) {
-            LOG.warn("the lock of {} was not released", folder, e);
-        }
-        lock = null;
-        lockFile = null;
-    }
-
     @Override
     public void close() {
-        unlock();
+        lock.close();
     }
 }
