@@ -22,7 +22,12 @@ final class ConvertCalculator implements Calculator {
                                 () ->
                                         new WrongRequest(
                                                 "“to”: “" + unit + "” is not a known unit."));
-        Conversion conversion = Request.checked("to", () -> new Conversion(entered, to));
+        if (entered.unit() == MeasureUnit.COUNT) {
+            throw new WrongRequest("“text” has no unit.");
+        }
+        boolean difference = request.flag("difference");
+        Conversion conversion =
+                Request.checked("to", () -> new Conversion(entered, to, difference));
         Quantity shown = conversion.shown();
         String print = entered.print() + " (" + shown.print() + ")";
         Map<String, Object> value = new LinkedHashMap<>();
@@ -35,6 +40,9 @@ final class ConvertCalculator implements Calculator {
                         to.symbol()));
         value.put("shown", Quantities.value(shown));
         value.put("print", print);
+        if (entered.about()) {
+            value.put("about", true);
+        }
         return new Answer(
                 value,
                 List.of(

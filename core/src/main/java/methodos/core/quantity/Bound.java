@@ -11,7 +11,7 @@ package methodos.core.quantity;
 public record Bound(Rational value, Rational lastDigit, String text) {
 
     static Bound decimal(String digits) {
-        String plain = digits.startsWith(".") ? "0" + digits : digits;
+        String plain = digits.replaceFirst("^(-?)\\.", "$10.");
         var number = new java.math.BigDecimal(plain);
         return new Bound(
                 Rational.of(number), Rational.powerOfTen(-Math.max(0, number.scale())), plain);

@@ -1,8 +1,9 @@
 package methodos.core.quantity;
 
-import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -12,81 +13,209 @@ import java.util.Optional;
  */
 public enum MeasureUnit {
     NEWTON_METRE(
-            "N·m",
-            Dimension.TORQUE,
-            Rational.ONE,
-            "nm",
-            "n.m",
-            "newton metre",
-            "newton meter",
-            "newton metres",
-            "newton meters"),
+            "N·m", Dimension.TORQUE, Rational.ONE, "newton metre", "newton meter", "newtonmetre"),
     POUND_FOOT(
             "lbf·ft",
             Dimension.TORQUE,
             Factors.POUND_FORCE.times(Factors.FOOT),
-            "lb-ft",
-            "ft-lb",
-            "ft-lbs",
             "lb ft",
             "ft lb",
-            "ft lbs",
-            "lbft",
-            "ftlb",
-            "lbf ft",
+            "ft lbf",
             "foot pound",
-            "foot pounds",
-            "pound feet"),
+            "pound foot",
+            "pound feet",
+            "foot pound force"),
     POUND_INCH(
             "lbf·in",
             Dimension.TORQUE,
             Factors.POUND_FORCE.times(Factors.INCH),
-            "in-lb",
-            "in-lbs",
-            "lb-in",
-            "in lb",
-            "in lbs",
             "lb in",
-            "inlb",
-            "lbf in",
+            "in lb",
+            "in lbf",
             "inch pound",
-            "inch pounds"),
-    MILLIMETRE(
-            "mm",
-            Dimension.LENGTH,
-            Rational.of(1, 1000),
-            "millimetre",
-            "millimetres",
-            "millimeter",
-            "millimeters"),
-    CENTIMETRE("cm", Dimension.LENGTH, Rational.of(1, 100)),
-    METRE("m", Dimension.LENGTH, Rational.ONE, "metre", "metres"),
+            "pound inch",
+            "pound inches",
+            "inch pound force"),
+    MILLIMETRE("mm", Dimension.LENGTH, Rational.of(1, 1000), "millimetre", "millimeter"),
+    CENTIMETRE("cm", Dimension.LENGTH, Rational.of(1, 100), "centimetre", "centimeter"),
+    METRE("m", Dimension.LENGTH, Rational.ONE, "metre", "meter"),
     INCH("in", Dimension.LENGTH, Factors.INCH, "\"", "″", "inch", "inches"),
-    THOU("thou", Dimension.LENGTH, Factors.INCH.over(Rational.of(1000)), "thousandths", "mil"),
-    MICROMETRE("µm", Dimension.LENGTH, Rational.of(1, 1_000_000), "micron", "microns"),
+    FOOT("ft", Dimension.LENGTH, Factors.FOOT, "foot", "feet"),
+    THOU("thou", Dimension.LENGTH, Factors.INCH.over(Rational.of(1000)), "thousandth"),
+    MICROMETRE(
+            "µm",
+            Dimension.LENGTH,
+            Rational.of(1, 1_000_000),
+            "μm",
+            "um",
+            "micron",
+            "micrometre",
+            "micrometer"),
     BAR("bar", Dimension.PRESSURE, Rational.of(100_000)),
     MILLIBAR("mbar", Dimension.PRESSURE, Rational.of(100), "millibar"),
-    KILOPASCAL("kPa", Dimension.PRESSURE, Rational.of(1000)),
-    MEGAPASCAL("MPa", Dimension.PRESSURE, Rational.of(1_000_000)),
-    PSI("psi", Dimension.PRESSURE, Factors.POUND_FORCE.over(Factors.INCH.times(Factors.INCH))),
-    KILOGRAM("kg", Dimension.MASS, Rational.ONE),
-    GRAM("g", Dimension.MASS, Rational.of(1, 1000)),
-    POUND("lb", Dimension.MASS, Factors.POUND, "lbs"),
-    NEWTON("N", Dimension.FORCE, Rational.ONE),
-    KILONEWTON("kN", Dimension.FORCE, Rational.of(1000)),
-    SECOND("s", Dimension.TIME, Rational.ONE, "sec", "second", "seconds"),
-    MINUTE("min", Dimension.TIME, Rational.of(60), "minute", "minutes"),
-    HOUR("h", Dimension.TIME, Rational.of(3600), "hour", "hours"),
-    DEGREE("deg", Dimension.ANGLE, Rational.ONE, "°", "degree", "degrees"),
-    TURN("turn", Dimension.ANGLE, Rational.of(360), "turns"),
-    VOLT("V", Dimension.VOLTAGE, Rational.ONE, "volt", "volts"),
-    AMPERE("A", Dimension.CURRENT, Rational.ONE, "amp", "amps"),
-    OHM("ohm", Dimension.RESISTANCE, Rational.ONE, "Ω", "ohms"),
-    REVOLUTIONS("rpm", Dimension.SPEED, Rational.ONE, "r/min"),
-    LITRE("L", Dimension.VOLUME, Rational.of(1, 1000), "litre", "litres", "liter", "liters"),
-    MILLILITRE("mL", Dimension.VOLUME, Rational.of(1, 1_000_000), "cc", "millilitre", "milliliter"),
-    CELSIUS("°C", Dimension.TEMPERATURE, Rational.ONE, "degc"),
-    COUNT("", Dimension.COUNT, Rational.ONE, "off", "times", "strokes", "cycles");
+    PASCAL("Pa", Dimension.PRESSURE, Rational.ONE, "pascal"),
+    KILOPASCAL("kPa", Dimension.PRESSURE, Rational.of(1000), "kilopascal"),
+    MEGAPASCAL("MPa", Dimension.PRESSURE, Rational.of(1_000_000), "megapascal"),
+    PSI(
+            "psi",
+            Dimension.PRESSURE,
+            Factors.POUND_FORCE.over(Factors.INCH.times(Factors.INCH)),
+            "pounds per square inch",
+            "lbf/in²",
+            "lb/in²"),
+    /** The conventional one, of mercury at 0 °C. */
+    INCH_OF_MERCURY(
+            "inHg",
+            Dimension.PRESSURE,
+            Factors.MILLIMETRE_OF_MERCURY.times(Rational.of("25.4")),
+            "in hg",
+            "inch of mercury",
+            "inches of mercury"),
+    TORR("Torr", Dimension.PRESSURE, Rational.of(101_325, 760), "torr"),
+    /** Of water at 4 °C (NIST SP 811, appendix B). */
+    INCH_OF_WATER(
+            "inH₂O",
+            Dimension.PRESSURE,
+            Rational.of("249.082"),
+            "in h2o",
+            "in wc",
+            "inch of water",
+            "inches of water",
+            "inches of water column"),
+    MILLIMETRE_OF_WATER(
+            "mmH₂O",
+            Dimension.PRESSURE,
+            Rational.of("9.80638"),
+            "mm h2o",
+            "mm wc",
+            "millimetre of water",
+            "millimetres of water",
+            "millimeters of water"),
+    KILOGRAM("kg", Dimension.MASS, Rational.ONE, "kilo", "kilogram", "kgs"),
+    GRAM("g", Dimension.MASS, Rational.of(1, 1000), "gram", "gramme"),
+    TONNE("t", Dimension.MASS, Rational.of(1000), "tonne"),
+    POUND("lb", Dimension.MASS, Factors.POUND, "lbs", "pound"),
+    OUNCE("oz", Dimension.MASS, Factors.POUND.over(Rational.of(16)), "ounce"),
+    NEWTON("N", Dimension.FORCE, Rational.ONE, "newton"),
+    KILONEWTON("kN", Dimension.FORCE, Rational.of(1000), "kilonewton"),
+    POUND_FORCE("lbf", Dimension.FORCE, Factors.POUND_FORCE, "pound force", "pounds force"),
+    SECOND("s", Dimension.TIME, Rational.ONE, "sec", "second"),
+    MINUTE("min", Dimension.TIME, Rational.of(60), "minute"),
+    HOUR("h", Dimension.TIME, Rational.of(3600), "hour", "hr"),
+    DAY("d", Dimension.TIME, Rational.of(86_400), "day"),
+    DEGREE("deg", Dimension.ANGLE, Rational.ONE, "°", "degree"),
+    TURN("turn", Dimension.ANGLE, Rational.of(360), "turns", "revolution"),
+    VOLT("V", Dimension.VOLTAGE, Rational.ONE, "volt"),
+    MILLIVOLT("mV", Dimension.VOLTAGE, Rational.of(1, 1000), "millivolt"),
+    AMPERE("A", Dimension.CURRENT, Rational.ONE, "amp", "ampere"),
+    MILLIAMPERE("mA", Dimension.CURRENT, Rational.of(1, 1000), "milliamp", "milliampere"),
+    OHM("ohm", Dimension.RESISTANCE, Rational.ONE, "Ω", "Ω", "ω"),
+    WATT("W", Dimension.POWER, Rational.ONE, "watt"),
+    KILOWATT("kW", Dimension.POWER, Rational.of(1000), "kilowatt"),
+    /** The mechanical one, of 550 foot-pounds a second. */
+    HORSEPOWER(
+            "hp",
+            Dimension.POWER,
+            Rational.of(550).times(Factors.POUND_FORCE).times(Factors.FOOT),
+            "horsepower"),
+    REVOLUTIONS(
+            "rpm",
+            Dimension.SPEED,
+            Rational.ONE,
+            "r/min",
+            "rev/min",
+            "revolutions per minute",
+            "revs per minute"),
+    METRE_PER_SECOND(
+            "m/s", Dimension.VELOCITY, Rational.ONE, "metres per second", "meters per second"),
+    METRE_PER_MINUTE(
+            "m/min",
+            Dimension.VELOCITY,
+            Rational.of(1, 60),
+            "metres per minute",
+            "meters per minute"),
+    KILOMETRE_PER_HOUR(
+            "km/h",
+            Dimension.VELOCITY,
+            Rational.of(1000, 3600),
+            "kph",
+            "kilometres per hour",
+            "kilometers per hour"),
+    FOOT_PER_MINUTE(
+            "ft/min",
+            Dimension.VELOCITY,
+            Factors.FOOT.over(Rational.of(60)),
+            "fpm",
+            "feet per minute",
+            "foot per minute"),
+    MILE_PER_HOUR(
+            "mph",
+            Dimension.VELOCITY,
+            Factors.FOOT.times(Rational.of(5280, 3600)),
+            "mi/h",
+            "miles per hour"),
+    LITRE("L", Dimension.VOLUME, Rational.of(1, 1000), "litre", "liter"),
+    MILLILITRE(
+            "mL", Dimension.VOLUME, Rational.of(1, 1_000_000), "cc", "millilitre", "milliliter"),
+    /** Of the United States, as all that follow. */
+    GALLON("gal", Dimension.VOLUME, Factors.GALLON, "gallon", "us gal", "us gallon"),
+    QUART("qt", Dimension.VOLUME, Factors.GALLON.over(Rational.of(4)), "quart", "us qt"),
+    PINT("pt", Dimension.VOLUME, Factors.GALLON.over(Rational.of(8)), "pint"),
+    FLUID_OUNCE(
+            "fl oz", Dimension.VOLUME, Factors.GALLON.over(Rational.of(128)), "fluid ounce"),
+    LITRE_PER_MINUTE(
+            "L/min",
+            Dimension.FLOW,
+            Rational.of(1, 60_000),
+            "lpm",
+            "litres per minute",
+            "liters per minute",
+            "litre per minute"),
+    MILLILITRE_PER_MINUTE(
+            "mL/min",
+            Dimension.FLOW,
+            Rational.of(1, 60_000_000),
+            "cc/min",
+            "millilitres per minute",
+            "milliliters per minute"),
+    CUBIC_FOOT_PER_MINUTE(
+            "cfm",
+            Dimension.FLOW,
+            Factors.FOOT.times(Factors.FOOT).times(Factors.FOOT).over(Rational.of(60)),
+            "ft³/min",
+            "cubic feet per minute",
+            "cubic foot per minute"),
+    GALLON_PER_MINUTE(
+            "gpm",
+            Dimension.FLOW,
+            Factors.GALLON.over(Rational.of(60)),
+            "gal/min",
+            "gallons per minute"),
+    CELSIUS(
+            "°C",
+            Dimension.TEMPERATURE,
+            Rational.ONE,
+            "℃",
+            "degc",
+            "c",
+            "celsius",
+            "centigrade",
+            "degrees celsius",
+            "degree celsius",
+            "degrees centigrade"),
+    FAHRENHEIT(
+            "°F",
+            Dimension.TEMPERATURE,
+            Rational.of(5, 9),
+            "℉",
+            "degf",
+            "f",
+            "fahrenheit",
+            "degrees fahrenheit",
+            "degree fahrenheit"),
+    KELVIN("K", Dimension.TEMPERATURE, Rational.ONE, "kelvin"),
+    PERCENT("%", Dimension.RATIO, Rational.of(1, 100), "percent", "per cent", "pct"),
+    COUNT("", Dimension.COUNT, Rational.ONE, "off", "time", "stroke", "cycle");
 
     /** What a unit measures; only units of one dimension convert into each other. */
     public enum Dimension {
@@ -100,15 +229,22 @@ public enum MeasureUnit {
         VOLTAGE,
         CURRENT,
         RESISTANCE,
+        /** Of rotation. */
         SPEED,
+        VELOCITY,
+        POWER,
         VOLUME,
+        FLOW,
         TEMPERATURE,
+        RATIO,
         COUNT
     }
 
     private static final class Factors {
         static final Rational INCH = Rational.of("0.0254");
         static final Rational FOOT = Rational.of("0.3048");
+        static final Rational GALLON = Rational.of("0.003785411784");
+        static final Rational MILLIMETRE_OF_MERCURY = Rational.of("133.322387415");
         static final Rational POUND = Rational.of("0.45359237");
         static final Rational POUND_FORCE = POUND.times(Rational.of("9.80665"));
     }
@@ -133,42 +269,135 @@ public enum MeasureUnit {
         return dimension;
     }
 
-    /** How many SI units of the dimension one of this unit is. */
+    /**
+     * How many of the dimension's base unit one of this unit is: of SI, of temperatures degrees
+     * Celsius, of angles degrees. Of a temperature it is that of a difference.
+     */
     public Rational factor() {
         return factor;
     }
 
-    /** The unit that people write so, in any of the usual spellings. */
-    public static Optional<MeasureUnit> named(String text) {
-        String name = text.strip();
-        return Arrays.stream(values())
-                .filter(u -> u.symbol.equals(name))
-                .findFirst()
-                .or(
-                        () -> {
-                            String plain = name.toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
-                            return Arrays.stream(values())
-                                    .filter(
-                                            u ->
-                                                    u.symbol.toLowerCase(Locale.ROOT).equals(plain)
-                                                            || u.spellings.contains(plain))
-                                    .findFirst();
-                        });
+    /** A value of this unit in the dimension's base unit. */
+    Rational toBase(Rational value) {
+        return value.times(factor).plus(nought());
     }
 
-    /** The unit in which the other system of measures states the same thing, if there is one. */
+    /** A value of the dimension's base unit in this one. */
+    Rational fromBase(Rational value) {
+        return value.minus(nought()).over(factor);
+    }
+
+    /** Where its nought lies in the base unit; only temperatures have one of their own. */
+    private Rational nought() {
+        return switch (this) {
+            case FAHRENHEIT -> Rational.of(-160, 9);
+            case KELVIN -> ABSOLUTE_ZERO;
+            default -> Rational.ZERO;
+        };
+    }
+
+    private static final Rational ABSOLUTE_ZERO = Rational.of("-273.15");
+
+    /** Whether there is such a temperature; of other dimensions everything may be. */
+    boolean possible(Rational value) {
+        return dimension != Dimension.TEMPERATURE || toBase(value).compareTo(ABSOLUTE_ZERO) >= 0;
+    }
+
+    /**
+     * The unit that people write so, in any of the usual spellings: in full or short, singular or
+     * plural, with stops, hyphens, points or spaces between.
+     */
+    public static Optional<MeasureUnit> named(String text) {
+        String name = text.strip();
+        for (MeasureUnit unit : values()) {
+            if (unit.symbol.equals(name)) {
+                return Optional.of(unit);
+            }
+        }
+        String plain = plain(name);
+        return Optional.ofNullable(Spellings.UNITS.get(plain))
+                .or(
+                        () ->
+                                plain.endsWith("s")
+                                        ? Optional.ofNullable(
+                                                Spellings.UNITS.get(
+                                                        plain.substring(0, plain.length() - 1)))
+                                        : Optional.empty());
+    }
+
+    /** What is left of a spelling when case, stops and what stands between words is taken away. */
+    private static String plain(String spelling) {
+        return spelling.toLowerCase(Locale.ROOT)
+                .replaceAll("\\bper\\b|\\b(?<=\\s)an?\\b", "/")
+                .replace('₂', '2')
+                .replaceAll("[\\s.·⋅•_‑–-]", "");
+    }
+
+    /** Every spelling in its plain form; made when it is first needed. */
+    private static final class Spellings {
+        static final Map<String, MeasureUnit> UNITS = all();
+
+        private Spellings() {}
+
+        private static Map<String, MeasureUnit> all() {
+            Map<String, MeasureUnit> units = new HashMap<>();
+            for (MeasureUnit unit : values()) {
+                units.putIfAbsent(plain(unit.symbol), unit);
+                for (String spelling : unit.spellings) {
+                    MeasureUnit other = units.putIfAbsent(plain(spelling), unit);
+                    if (other != null && other != unit) {
+                        throw new IllegalStateException(
+                                spelling + " is " + other + " and " + unit);
+                    }
+                }
+            }
+            return units;
+        }
+    }
+
+    /**
+     * The unit in which the other system of measures states the same thing, if there is one: one
+     * that people use for that size.
+     */
     public Optional<MeasureUnit> counterpart(Rational size) {
         return Optional.ofNullable(
                 switch (this) {
                     case NEWTON_METRE ->
                             size.compareTo(Rational.of(30)) < 0 ? POUND_INCH : POUND_FOOT;
                     case POUND_FOOT, POUND_INCH -> NEWTON_METRE;
-                    case MILLIMETRE, CENTIMETRE -> INCH;
+                    case MILLIMETRE, CENTIMETRE, MICROMETRE -> INCH;
+                    case METRE -> FOOT;
                     case INCH, THOU -> MILLIMETRE;
-                    case BAR, KILOPASCAL, MEGAPASCAL, MILLIBAR -> PSI;
+                    case FOOT -> METRE;
+                    case BAR, MEGAPASCAL -> PSI;
+                    case KILOPASCAL -> size.abs().compareTo(Rational.of(7)) < 0 ? INCH_OF_WATER : PSI;
+                    case MILLIBAR ->
+                            size.abs().compareTo(Rational.of(70)) < 0 ? INCH_OF_WATER : PSI;
+                    case PASCAL, MILLIMETRE_OF_WATER -> INCH_OF_WATER;
+                    case TORR -> INCH_OF_MERCURY;
                     case PSI -> BAR;
+                    case INCH_OF_WATER -> MILLIBAR;
+                    case INCH_OF_MERCURY -> KILOPASCAL;
                     case KILOGRAM -> POUND;
+                    case GRAM -> OUNCE;
                     case POUND -> KILOGRAM;
+                    case OUNCE -> GRAM;
+                    case NEWTON -> POUND_FORCE;
+                    case POUND_FORCE -> NEWTON;
+                    case KILOWATT -> HORSEPOWER;
+                    case HORSEPOWER -> KILOWATT;
+                    case KILOMETRE_PER_HOUR -> MILE_PER_HOUR;
+                    case MILE_PER_HOUR -> KILOMETRE_PER_HOUR;
+                    case METRE_PER_MINUTE -> FOOT_PER_MINUTE;
+                    case FOOT_PER_MINUTE -> METRE_PER_MINUTE;
+                    case LITRE -> size.compareTo(Rational.of(4)) < 0 ? QUART : GALLON;
+                    case MILLILITRE -> FLUID_OUNCE;
+                    case GALLON, QUART, PINT -> LITRE;
+                    case FLUID_OUNCE -> MILLILITRE;
+                    case LITRE_PER_MINUTE -> GALLON_PER_MINUTE;
+                    case GALLON_PER_MINUTE, CUBIC_FOOT_PER_MINUTE -> LITRE_PER_MINUTE;
+                    case CELSIUS -> FAHRENHEIT;
+                    case FAHRENHEIT -> CELSIUS;
                     default -> null;
                 });
     }

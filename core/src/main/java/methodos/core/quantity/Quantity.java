@@ -37,6 +37,11 @@ public record Quantity(String entered, Bound min, Bound max, MeasureUnit unit) {
         return QuantityReader.read(text);
     }
 
+    /** Whether it was entered as about so much: it is told, and judges nothing. */
+    public boolean about() {
+        return QuantityReader.ABOUT.matcher(entered.strip()).lookingAt();
+    }
+
     public boolean single() {
         return min != null && max != null && min.value().equals(max.value());
     }
@@ -54,7 +59,10 @@ public record Quantity(String entered, Bound min, Bound max, MeasureUnit unit) {
         if (max == null) {
             return "≥ " + min.text();
         }
-        return single() ? min.text() : min.text() + " to " + max.text();
+        if (single()) {
+            return (about() ? "about " : "") + min.text();
+        }
+        return min.text() + " to " + max.text();
     }
 
     private String unitSuffix() {
