@@ -7,27 +7,15 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
-import java.util.List;
-import java.util.stream.Stream;
-import javax.imageio.ImageIO;
-import methodos.core.manual.Clip;
-import methodos.core.manual.Manual;
-import methodos.core.manual.Step;
-import methodos.core.narration.Captions;
 import methodos.demo.DemoProject;
-import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** Calls the commands as a person does, with a copy of the demo. */
 abstract class CalledCommands {
-
 
     @TempDir protected Path temp;
     private final PrintStream out = System.out;

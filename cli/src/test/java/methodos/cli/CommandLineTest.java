@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,12 +16,8 @@ import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
 import methodos.core.narration.Captions;
-import methodos.demo.DemoProject;
 import methodos.files.project.ProjectFolder;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 class CommandLineTest extends CalledCommands {
 

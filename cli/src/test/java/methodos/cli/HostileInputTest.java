@@ -6,26 +6,11 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
-import javax.imageio.ImageIO;
-import methodos.core.manual.Clip;
-import methodos.core.manual.Manual;
-import methodos.core.manual.Step;
-import methodos.core.narration.Captions;
-import methodos.demo.DemoProject;
-import methodos.files.project.ProjectFolder;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Inputs and outputs that are not what they should be, by the command line. */
 class HostileInputTest extends CalledCommands {
@@ -136,8 +121,7 @@ class HostileInputTest extends CalledCommands {
         Path file = demo.resolve("manual.json");
         ObjectMapper mapper = new ObjectMapper();
         ObjectNode tree = (ObjectNode) mapper.readTree(file.toFile());
-        ((ObjectNode) tree.at("/wrenches/0"))
-                .put("range", "2 to 10 mm");
+        ((ObjectNode) tree.at("/wrenches/0")).put("range", "2 to 10 mm");
         mapper.writeValue(file.toFile(), tree);
         assertThat(run("check", demo, "--json")).isEqualTo(1);
         List<String> rules =
@@ -168,7 +152,8 @@ class HostileInputTest extends CalledCommands {
             while (steps.size() > 1) {
                 steps.remove(1); // one is enough, and films take their time
             }
-            ((ObjectNode) steps.get(0)).put("id", "../../../../escaped-" + stage.path("id").asText());
+            ((ObjectNode) steps.get(0))
+                    .put("id", "../../../../escaped-" + stage.path("id").asText());
         }
         mapper.writeValue(file.toFile(), tree);
         Path out = temp.resolve("a/b/c/d");

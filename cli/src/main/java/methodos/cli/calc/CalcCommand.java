@@ -149,7 +149,7 @@ public final class CalcCommand implements Callable<Integer> {
                 throw new ProjectProblem("The request is larger than 5 MB.");
             }
             return JSON.readTree(bytes);
-        } catch (StreamConstraintsException e) {
+        } catch (StreamConstraintsException | NumberFormatException e) {
             throw new ProjectProblem(
                     "The request is not understood: a number, a text or its depth is beyond"
                             + " measure.",

@@ -271,6 +271,10 @@ class CalcCommandTest {
 
     @Test
     void numbersWithoutEndAreOneSentence() throws Exception {
+        for (String odd : List.of("1e99999999993", "1e-9999999980")) {
+            assertThat(run("gear", "{\"speed\":" + odd + "}")).as(odd).isEqualTo(3);
+            assertThat(complaint).contains("beyond measure");
+        }
         for (String number : List.of("1e-99999999", "1e999999999", "1e99", "9".repeat(900))) {
             String request =
                     "{\"known\":{\"shape\":\"length\",\"points\":[[0,0],["

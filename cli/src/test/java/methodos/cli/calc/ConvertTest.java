@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.util.List;
 import java.util.Map;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.junit.jupiter.api.Test;
 
 /** Units and numbers in every form in which people write them, by {@code calc convert}. */
 class ConvertTest {
@@ -148,7 +148,8 @@ class ConvertTest {
                     52-60 in-lb    | N·m | 52 to 60                 | 5.9 to 6.75 N·m
                     ≥ 2.441 in     | mm  | 2.441 in or more         | ≥ 62.01 mm
                     """)
-    void boundsAreRoundedInward(String text, String to, String note, String shown) throws Exception {
+    void boundsAreRoundedInward(String text, String to, String note, String shown)
+            throws Exception {
         assertThat((String) convert(text, to, false).get("print")).as(note).contains(shown);
     }
 
@@ -167,8 +168,20 @@ class ConvertTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "10 mil", "tight", "12", "5 bananas", "-300 °C", "-460 °F", "8 to 7 mm", "1/0 in", "7 to mm",
-                "1,2,3 mm", "--4 mm", "5 kg m of", "1e5 mm", "10 mils"
+                "10 mil",
+                "tight",
+                "12",
+                "5 bananas",
+                "-300 °C",
+                "-460 °F",
+                "8 to 7 mm",
+                "1/0 in",
+                "7 to mm",
+                "1,2,3 mm",
+                "--4 mm",
+                "5 kg m of",
+                "1e5 mm",
+                "10 mils"
             })
     void junkIsRefusedWithASentence(String text) {
         assertThatThrownBy(() -> convert(text, "mm", false))

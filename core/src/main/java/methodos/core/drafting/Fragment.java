@@ -65,6 +65,7 @@ final class Fragment {
     boolean statement() {
         boolean moves =
                 ITSELF.contains(speech.word(from))
+                        && from + 1 < speech.size()
                         && speech.lexicon()
                                 .verb(speech.token(from + 1))
                                 .filter(met -> met.form() == Verb.Form.THIRD_PERSON)

@@ -155,14 +155,12 @@ public enum MeasureUnit {
             "mi/h",
             "miles per hour"),
     LITRE("L", Dimension.VOLUME, Rational.of(1, 1000), "litre", "liter"),
-    MILLILITRE(
-            "mL", Dimension.VOLUME, Rational.of(1, 1_000_000), "cc", "millilitre", "milliliter"),
+    MILLILITRE("mL", Dimension.VOLUME, Rational.of(1, 1_000_000), "cc", "millilitre", "milliliter"),
     /** Of the United States, as all that follow. */
     GALLON("gal", Dimension.VOLUME, Factors.GALLON, "gallon", "us gal", "us gallon"),
     QUART("qt", Dimension.VOLUME, Factors.GALLON.over(Rational.of(4)), "quart", "us qt"),
     PINT("pt", Dimension.VOLUME, Factors.GALLON.over(Rational.of(8)), "pint"),
-    FLUID_OUNCE(
-            "fl oz", Dimension.VOLUME, Factors.GALLON.over(Rational.of(128)), "fluid ounce"),
+    FLUID_OUNCE("fl oz", Dimension.VOLUME, Factors.GALLON.over(Rational.of(128)), "fluid ounce"),
     LITRE_PER_MINUTE(
             "L/min",
             Dimension.FLOW,
@@ -346,8 +344,7 @@ public enum MeasureUnit {
                 for (String spelling : unit.spellings) {
                     MeasureUnit other = units.putIfAbsent(plain(spelling), unit);
                     if (other != null && other != unit) {
-                        throw new IllegalStateException(
-                                spelling + " is " + other + " and " + unit);
+                        throw new IllegalStateException(spelling + " is " + other + " and " + unit);
                     }
                 }
             }
@@ -370,7 +367,8 @@ public enum MeasureUnit {
                     case INCH, THOU -> MILLIMETRE;
                     case FOOT -> METRE;
                     case BAR, MEGAPASCAL -> PSI;
-                    case KILOPASCAL -> size.abs().compareTo(Rational.of(7)) < 0 ? INCH_OF_WATER : PSI;
+                    case KILOPASCAL ->
+                            size.abs().compareTo(Rational.of(7)) < 0 ? INCH_OF_WATER : PSI;
                     case MILLIBAR ->
                             size.abs().compareTo(Rational.of(70)) < 0 ? INCH_OF_WATER : PSI;
                     case PASCAL, MILLIMETRE_OF_WATER -> INCH_OF_WATER;

@@ -23,9 +23,9 @@ final class QuantityReader {
     private static final int LONGEST = 200;
     private static final int SHOWN = 30;
     private static final Pattern MANY_DIGITS = Pattern.compile("\\d{16}");
+
     /** Whole and fraction, fraction, decimals, or a whole number; with a minus where it has one. */
-    private static final String NUMBER =
-            "(-?(?:\\d+ \\d+/\\d+|\\d+/\\d+|\\d*\\.\\d+|\\d+))";
+    private static final String NUMBER = "(-?(?:\\d+ \\d+/\\d+|\\d+/\\d+|\\d*\\.\\d+|\\d+))";
 
     private static final Pattern RANGE =
             Pattern.compile(NUMBER + "\\s*(?:-|–|to|\\.\\.)\\s*" + NUMBER + "(.*)");

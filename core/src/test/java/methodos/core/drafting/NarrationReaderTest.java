@@ -249,4 +249,11 @@ class NarrationReaderTest {
         assertThat(reader.read(new Captions(List.of()))).isEqualTo(new Draft(List.of(), List.of()));
         assertThat(draft("… — !").steps()).isEmpty();
     }
+
+    @Test
+    void aNarrationMayBreakOffInTheMiddleOfASentence() {
+        assertThat(draft("Cap off.", "The O-ring in the cap goes in the bin, it").steps())
+                .isNotEmpty();
+        assertThat(draft("it").steps()).isEmpty();
+    }
 }

@@ -29,6 +29,7 @@ import org.apache.batik.transcoder.TranscoderOutput;
 import org.apache.batik.transcoder.image.ImageTranscoder;
 import org.slf4j.LoggerFactory;
 import org.w3c.dom.Attr;
+import org.w3c.dom.DOMException;
 import org.w3c.dom.DOMImplementation;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
@@ -145,15 +146,26 @@ final class SvgDrawing {
                 boolean link = (kind.equals("image") || kind.equals("use")) && !linked(child);
                 if (drawing && !FOREIGN.contains(kind) && !style && !link) {
                     uses += kind.equals("use") ? 1 : 0;
-                    Element copy =
-                            clean.createElementNS(
-                                    SVGDOMImplementation.SVG_NAMESPACE_URI, child.getLocalName());
+                    Element copy = element(clean, child.getLocalName());
+                    if (copy == null) {
+                        removed++;
+                        continue;
+                    }
                     to.appendChild(copy);
                     copy(child, copy, clean, name, depth + 1);
                 } else if (drawing) {
                     removed++;
                 } // what editors note in their own namespaces draws nothing
             }
+        }
+    }
+
+    /** An element that draws; null for a name that no element of a drawing has. */
+    private static Element element(Document clean, String name) {
+        try {
+            return clean.createElementNS(SVGDOMImplementation.SVG_NAMESPACE_URI, name);
+        } catch (DOMException e) {
+            return null;
         }
     }
 

@@ -263,8 +263,7 @@ public final class ProjectFolder implements AutoCloseable {
     }
 
     /** Keeps captions by their digest, and gives the digest. */
-    public synchronized String keepCaptions(String clip, Captions captions)
-            throws ProjectProblem {
+    public synchronized String keepCaptions(String clip, Captions captions) throws ProjectProblem {
         String digest = write(captions);
         workspace = workspace.withCaptions(clip, captions);
         return digest;

@@ -239,4 +239,15 @@ class PictureFileTest {
         Path name = file("name.svg", (bomb + "id=\"&a11;\"/>").getBytes(UTF_8));
         assertThatThrownBy(() -> PictureFile.read(name)).isInstanceOf(PictureProblem.class);
     }
+
+    @Test
+    void anElementThatThereIsNotIsLeftOutOfADrawing(@TempDir Path temp) throws Exception {
+        Path file =
+                Files.writeString(
+                        temp.resolve("odd.svg"),
+                        "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"40\" height=\"30\">"
+                                + "<patl d=\"M 1 1 L 9 9\"/><path d=\"M 1 1 L 20 20 Z\" stroke=\"/>"
+                                + "\"/><rect width=\"9\" height=\"9\"/></svg>");
+        assertThat(PictureFile.read(file).picture().getWidth()).isPositive();
+    }
 }
