@@ -45,10 +45,6 @@ class KilledTest {
             }
             return last;
         }
-
-        boolean had(String state) {
-            return said.stream().anyMatch(s -> s.state().equals(state));
-        }
     }
 
     private Killed killed(String what, int number, long afterMillis) throws Exception {
@@ -112,14 +108,14 @@ class KilledTest {
         for (int i = 0; i < 100; i++) {
             Killed killed = killed("typing", i, (long) (random.nextDouble() * TYPED_MILLIS));
             String text = opened(killed.folder()).steps().findFirst().orElseThrow().text();
-            assertThat(killed.had(text)).as("a state that there was: %s", text).isTrue();
+            assertThat(typed(text)).isEqualTo(WorkedWindow.keys(typed(text).length()));
             String must = killed.mustBeThere();
             if (must != null) {
                 assertThat(typed(text)).startsWith(typed(must));
             }
             long last = 0;
             for (Said s : killed.said()) {
-                last = s.state().equals(text) ? s.millis() : last;
+                last = typed(text).startsWith(typed(s.state())) ? s.millis() : last;
             }
             mostLost = Math.max(mostLost, killed.at() - last);
             keys += killed.said().size();
@@ -143,15 +139,12 @@ class KilledTest {
         for (int i = 0; i < 50; i++) {
             Killed killed = killed("lists", i, (long) (random.nextDouble() * 5_000));
             Manual manual = opened(killed.folder());
-            String parts = String.valueOf(manual.parts().size());
-            boolean before = killed.said().isEmpty() || !killed.had(parts);
             int fresh = manual.parts().size() % 400;
             assertThat(fresh).as("whole lists of 400").isEqualTo(sound().parts().size() % 400);
             String must = killed.mustBeThere();
             if (must != null) {
                 assertThat(manual.parts().size()).isGreaterThanOrEqualTo(Integer.parseInt(must));
             }
-            assertThat(before || killed.had(parts)).isTrue();
             ProjectFolder.remove(killed.folder().getParent(), true);
         }
         System.out.println("50 kills while lists were taken in: all whole");

@@ -115,13 +115,24 @@ public final class WorkedWindow {
     /** One key after the other, as a person presses them; the text as it is then is logged. */
     private void type(Robot robot, String step) {
         say(project.manual().step(step).orElseThrow().text());
-        KeyCode key = done % 6 == 5 ? KeyCode.SPACE : KeyCode.getKeyCode(letter(done));
-        robot.keyType(key);
-        done++;
+        char next = key(done++);
+        robot.keyType(
+                next == ' '
+                        ? KeyCode.SPACE
+                        : KeyCode.getKeyCode(String.valueOf(Character.toUpperCase(next))));
     }
 
-    private static String letter(int n) {
-        return String.valueOf((char) ('A' + (n * 7) % 26));
+    private static char key(int n) {
+        return n % 6 == 5 ? ' ' : (char) ('a' + (n * 7) % 26);
+    }
+
+    /** What the first keys write. */
+    static String keys(int many) {
+        StringBuilder all = new StringBuilder();
+        for (int i = 0; i < many; i++) {
+            all.append(key(i));
+        }
+        return all.toString();
     }
 
     private void takeAList() {
