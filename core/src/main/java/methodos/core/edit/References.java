@@ -1,8 +1,9 @@
 package methodos.core.edit;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.UnaryOperator;
 import methodos.core.description.RefersTo;
 import methodos.core.description.Walk;
 import methodos.core.manual.Manual;
@@ -19,41 +20,31 @@ final class References {
      * @param ids the new id by the old one
      */
     static Manual renamed(Manual manual, Class<?> type, Map<String, String> ids) {
-        return Walk.changed(
-                manual,
-                (owner, component, value) -> {
-                    if (!component.refersTo().contains(type)) {
-                        return value;
-                    }
-                    if (value instanceof List<?> list) {
-                        return list.stream().anyMatch(ids::containsKey)
-                                ? list.stream()
-                                        .map(id -> ids.getOrDefault(id, (String) id))
-                                        .distinct()
-                                        .toList()
-                                : value;
-                    }
-                    return value == null ? null : ids.getOrDefault(value, (String) value);
-                });
+        return led(manual, type, id -> ids.getOrDefault(id, id));
     }
 
     /** The manual without what led to a thing: out of lists, and nothing in the place of one. */
     static Manual dropped(Manual manual, Class<?> type, String id) {
+        return led(manual, type, other -> other.equals(id) ? null : other);
+    }
+
+    private static Manual led(Manual manual, Class<?> type, UnaryOperator<String> elsewhere) {
         return Walk.changed(
                 manual,
                 (owner, component, value) -> {
-                    if (!component.refersTo().contains(type)) {
+                    if (value == null || !component.refersTo().contains(type)) {
                         return value;
                     }
                     if (value instanceof List<?> list) {
-                        if (!list.contains(id)) {
-                            return value;
-                        }
-                        List<Object> rest = new ArrayList<>(list);
-                        rest.removeIf(id::equals);
-                        return rest;
+                        List<String> led =
+                                list.stream()
+                                        .map(id -> elsewhere.apply((String) id))
+                                        .filter(Objects::nonNull)
+                                        .distinct()
+                                        .toList();
+                        return led.equals(list) ? value : led;
                     }
-                    return id.equals(value) ? null : value;
+                    return elsewhere.apply((String) value);
                 });
     }
 }
