@@ -113,7 +113,7 @@ class StepOnPageTest {
         assertThat(page)
                 .contains(
                         "Free length, vernier caliper 0.05 mm",
-                        "≥ 62 mm (≥ 2.46 in)",
+                        "≥ 62 mm (≥ 2.45 in)",
                         "replace all");
         String blanks = page.substring(page.indexOf("class=\"blanks\""));
         assertThat(blanks.substring(0, blanks.indexOf("</table>")).split("<td>")).hasSize(6);
