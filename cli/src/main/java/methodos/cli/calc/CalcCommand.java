@@ -41,6 +41,7 @@ public final class CalcCommand implements Callable<Integer> {
                             Map.entry("convert", new ConvertCalculator()),
                             Map.entry("fit", new FitCalculator()),
                             Map.entry("gear", new GearCalculator()),
+                            Map.entry("hazards", new HazardsCalculator()),
                             Map.entry("kits", new KitsCalculator()),
                             Map.entry("ledger", new LedgerCalculator()),
                             Map.entry("length", new LengthCalculator()),

@@ -159,6 +159,22 @@ class CalcCommandTest {
     }
 
     @Test
+    void hazardsAreAskedByWhatWorkIs() throws Exception {
+        JsonNode answers =
+                json(
+                        "hazards",
+                        "[{\"sentence\":\"Undo the union of the fuel line.\",\"energies\":[\"fuel\"],"
+                                + "\"parts\":[\"union\"]},{\"sentence\":\"Remove the drain plug.\"},"
+                                + "{\"sentence\":\"Undo the union.\",\"energies\":[\"fuel\",\"whatever\"]},"
+                                + "{\"sentence\":\"Open the gas train.\"}]");
+        assertThat(answers.at("/0/asks").toString()).isEqualTo("[\"chemical\",\"flammable gas\"]");
+        assertThat(answers.at("/1/asks")).isEmpty();
+        assertThat(answers.at("/1/licensed")).isEmpty();
+        assertThat(answers.at("/2/asks").toString()).contains("flammable gas");
+        assertThat(answers.at("/3/licensed").toString()).isEqualTo("[\"gas\"]");
+    }
+
+    @Test
     void anArrowTurnsByThreadActionAndSide() throws Exception {
         String request = "{\"thread\":\"left\",\"action\":\"loosen\",\"seenFrom\":\"%s\"}";
         JsonNode answers =
@@ -243,6 +259,7 @@ class CalcCommandTest {
                 "reading | {\"limit\":\"2 mm\",\"resolution\":\"0 mm\",\"values\":[]} | resolution",
                 "gear | {\"speed\":\"9 rpm\",\"pairs\":[{\"driver\":0,\"driven\":4}]} | driver",
                 "table | {\"start\":\"x\",\"readings\":[],\"rules\":[]} | rules",
+                "hazards | {\"energies\":[\"fuel\"]} | sentence",
                 "arrow | {\"thread\":\"odd\",\"action\":\"loosen\",\"seenFrom\":\"head\"} | thread",
                 "arrow | {\"thread\":\"left\",\"action\":\"loosen\",\"seenFrom\":\"above\"} | seenFrom",
                 "arrow | {\"thread\":\"left\",\"seenFrom\":\"head\"} | action",

@@ -218,6 +218,10 @@ class FuzzTest {
                 "{'torque':'40 N·m','wrenchLength':'400 mm','extension':'60 mm','angle':0}"
             },
             {"agree", "{'first':'52-60 in-lb','second':'5.9 to 6.8 Nm'}"},
+            {
+                "hazards",
+                "{'sentence':'Undo the union of the fuel line.','energies':['fuel'],'parts':['union']}"
+            },
             {"arrow", "{'thread':'left','action':'loosen','seenFrom':'head'}"},
             {
                 "callouts",

@@ -7,6 +7,7 @@ import methodos.core.finding.Finding.StepRef;
 import methodos.core.finding.Rule;
 import methodos.core.hazard.HazardWatch;
 import methodos.core.manual.Manual;
+import methodos.core.words.Named;
 
 /** Statements that are missing or late, work before it is safe, and work for licensed people. */
 final class HazardChecks {
@@ -42,7 +43,10 @@ final class HazardChecks {
                                                     "duty",
                                                     List.of(step),
                                                     "finding.HAZARD_MISSING.duty",
-                                                    List.of(new StepRef(step), work))));
+                                                    List.of(
+                                                            new StepRef(step),
+                                                            new Named(
+                                                                    "licensed." + work.name())))));
         }
         return findings;
     }

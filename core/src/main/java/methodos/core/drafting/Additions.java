@@ -7,7 +7,8 @@ import java.util.function.Predicate;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /**
  * Fragments: what they add to the step before, to the one behind, or that they are a step by

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
+import methodos.core.vocabulary.Nouns;
 
 /**
  * Gives a step what its clause says besides: tools, consumables, hazards, order, way round,

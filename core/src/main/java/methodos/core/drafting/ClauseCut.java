@@ -2,7 +2,7 @@ package methodos.core.drafting;
 
 import java.util.Optional;
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Whether a clause ends before a word. */
 final class ClauseCut {

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Reads one clause: who does what to which part. */
 final class ClauseReader {

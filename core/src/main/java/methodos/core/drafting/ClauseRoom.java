@@ -2,7 +2,8 @@ package methodos.core.drafting;
 
 import java.util.Optional;
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** Whether a clause has room for a thing that follows without a mark. */
 final class ClauseRoom {

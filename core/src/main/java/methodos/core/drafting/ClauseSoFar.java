@@ -3,7 +3,7 @@ package methodos.core.drafting;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** What a clause holds up to the word that is looked at. */
 final class ClauseSoFar {

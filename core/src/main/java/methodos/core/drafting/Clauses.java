@@ -3,7 +3,7 @@ package methodos.core.drafting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /**
  * Cuts narration into clauses: at punctuation where there is some, and where there is none at the

@@ -7,7 +7,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Keeps the condition that a clause tells for the step that it is meant for. */
 final class Conditions {

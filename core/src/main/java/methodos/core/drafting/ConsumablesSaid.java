@@ -3,7 +3,8 @@ package methodos.core.drafting;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.speech.SpokenNumber;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** The consumables that a clause names, with the grade that is said in front of them. */
 final class ConsumablesSaid {

@@ -5,7 +5,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /**
  * What the narration has come to: the parts last spoken of, and whether things go on or come off.

@@ -1,7 +1,8 @@
 package methodos.core.drafting;
 
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** What one looks for on a part, and what is no part itself. */
 final class Defects {

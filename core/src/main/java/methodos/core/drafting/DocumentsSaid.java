@@ -1,7 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Documents that the words send the reader to: "that's in your workshop manual". */
 final class DocumentsSaid {

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Figures that are told of a step apart from it: "the nut is twenty-two newton metres". */
 final class FiguresTold {

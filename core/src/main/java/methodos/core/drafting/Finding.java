@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
+import methodos.core.vocabulary.Nouns;
 
 /** A step in the making: what one clause says, and what later ones add to it. */
 final class Finding {

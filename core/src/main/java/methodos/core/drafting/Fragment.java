@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** The words of a clause that has no verb. */
 final class Fragment {

@@ -1,7 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** The small words of English, which name nothing and hold the sentence together. */
 final class Grammar {

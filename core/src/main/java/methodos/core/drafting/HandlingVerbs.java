@@ -3,7 +3,7 @@ package methodos.core.drafting;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Verbs that mean what stands behind them: "take the weight", "give it a wipe", "make a mark". */
 final class HandlingVerbs extends VerbReading {

@@ -6,61 +6,31 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.hazard.HazardRule;
+import methodos.core.hazard.HazardRules;
 
 /** The hazards that words call by name, and those of what is done. */
 final class HazardsSaid {
-
-    /** The hazards that a draft may name. */
-    static final Set<String> KNOWN =
-            WordSet.ofPhrases(
-                    "stored spring energy, pressure, electrical, hot surface, heavy load"
-                            + ", suspended load, sharp edge, chemical, flammable gas, refrigerant, oxygen"
-                            + ", rotating parts, eye injury, crush, unsupported vehicle or machine");
 
     private record Deed(String hazard, Set<String> actions, List<String> things) {}
 
     private final Map<String, List<String>> phrases = new LinkedHashMap<>();
     private final List<Deed> deeds = new ArrayList<>();
 
-    HazardsSaid() {}
-
-    HazardsSaid(HazardsSaid other) {
-        other.phrases.forEach((k, v) -> phrases.put(k, new ArrayList<>(v)));
-        deeds.addAll(other.deeds);
+    HazardsSaid(HazardRules rules) {
+        for (HazardRule rule : rules.list()) {
+            rule.kind().ifPresent(kind -> take(kind.code(), rule));
+        }
     }
 
-    /** Takes a line of the list; what is wrong with it, or null. */
-    String line(String line) {
-        int equals = line.indexOf('=');
-        int deed = line.indexOf('<');
-        int at = deed >= 0 ? deed : equals;
-        if (at < 0) {
-            return "a hazard needs “= phrases” or “< actions : things”.";
+    private void take(String hazard, HazardRule rule) {
+        if (!rule.says().isEmpty()) {
+            List<String> said = phrases.computeIfAbsent(hazard, k -> new ArrayList<>());
+            rule.says().forEach(words -> said.add(String.join(" ", words)));
         }
-        String hazard = line.substring(0, at).strip();
-        if (!KNOWN.contains(hazard)) {
-            return "“" + hazard + "” is not a known hazard.";
+        for (HazardRule.Drafted drafted : rule.drafted()) {
+            deeds.add(new Deed(hazard, Set.copyOf(drafted.actions()), drafted.things()));
         }
-        String rest = line.substring(at + 1).strip();
-        if (deed < 0) {
-            phrases.computeIfAbsent(hazard, k -> new ArrayList<>()).addAll(items(rest));
-            return null;
-        }
-        String[] sides = rest.split(":", 2);
-        if (sides.length < 2) {
-            return "the things that it is done to are missing behind “:”.";
-        }
-        Set<String> actions = Set.copyOf(List.of(sides[0].strip().split("\\s+")));
-        if (!Lexicon.ACTIONS.containsAll(actions)) {
-            return "“" + sides[0].strip() + "” names an unknown action.";
-        }
-        deeds.add(new Deed(hazard, actions, items(sides[1])));
-        return null;
-    }
-
-    private static List<String> items(String list) {
-        return List.of(list.strip().split("\\s*,\\s*"));
     }
 
     /** What the words call by name. */

@@ -15,7 +15,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.hazard.HazardRules;
 import methodos.core.speech.Token;
+import methodos.core.vocabulary.Nouns;
 
 /**
  * What a workshop calls things: verbs with their actions, tools, consumables, what recognition of
@@ -32,7 +34,6 @@ public final class Lexicon {
         TOOLS,
         CONSUMABLES,
         MISHEARD,
-        HAZARDS,
         PHRASES;
 
         /** The file's name. */
@@ -81,7 +82,7 @@ public final class Lexicon {
         static final Lexicon LEXICON = load();
 
         private static Lexicon load() {
-            Lexicon lexicon = new Lexicon(new HazardsSaid());
+            Lexicon lexicon = new Lexicon(new HazardsSaid(HazardRules.shipped()));
             for (Wordlist list : Wordlist.values()) {
                 try (InputStream in = Lexicon.class.getResourceAsStream(list.file());
                         BufferedReader lines =
@@ -104,15 +105,26 @@ public final class Lexicon {
      * @throws LineProblem if a line is not understood; nothing of the list is taken then
      */
     public Lexicon with(Wordlist list, List<String> lines) throws LineProblem {
-        Lexicon more = new Lexicon(new HazardsSaid(hazards));
-        more.forms.putAll(forms);
-        more.tools.putAll(tools);
-        more.doubtfulTools.addAll(doubtfulTools);
-        more.consumables.putAll(consumables);
-        more.misheard.putAll(misheard);
-        phrases.forEach((k, v) -> more.phrases.put(k, new ArrayList<>(v)));
+        Lexicon more = new Lexicon(hazards);
+        more.take(this);
         more.read(list, lines);
         return more;
+    }
+
+    /** These lists with other hazard rules, such as with a company's own on top. */
+    public Lexicon with(HazardRules rules) {
+        Lexicon other = new Lexicon(new HazardsSaid(rules));
+        other.take(this);
+        return other;
+    }
+
+    private void take(Lexicon other) {
+        forms.putAll(other.forms);
+        tools.putAll(other.tools);
+        doubtfulTools.addAll(other.doubtfulTools);
+        consumables.putAll(other.consumables);
+        misheard.putAll(other.misheard);
+        other.phrases.forEach((k, v) -> phrases.put(k, new ArrayList<>(v)));
     }
 
     private void read(Wordlist list, List<String> lines) throws LineProblem {
@@ -128,7 +140,6 @@ public final class Lexicon {
                 case TOOLS -> toolLine(line);
                 case CONSUMABLES -> problem = consumableLine(line);
                 case MISHEARD -> problem = mishearing(line);
-                case HAZARDS -> problem = hazards.line(line);
                 case PHRASES -> {
                     if (line.startsWith("[") && line.endsWith("]")) {
                         section = line.substring(1, line.length() - 1);

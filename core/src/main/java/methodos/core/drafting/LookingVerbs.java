@@ -3,7 +3,8 @@ package methodos.core.drafting;
 import java.util.List;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** Verbs by which somebody looks, feels or watches: "look for cracks", "hold it to the light". */
 final class LookingVerbs extends VerbReading {

@@ -1,6 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.regex.Pattern;
+import methodos.core.vocabulary.Nouns;
 
 /**
  * A thing that is named.

@@ -7,7 +7,8 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** Reads the things that are named: "the four M8 by 25 cap screws", "six mil hex key". */
 final class NounPhrases {

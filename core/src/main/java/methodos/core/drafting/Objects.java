@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.speech.SpokenNumber;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /**
  * What stands behind a verb: its particle, the parts, where they sit, where they go.

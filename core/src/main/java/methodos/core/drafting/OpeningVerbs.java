@@ -3,7 +3,8 @@ package methodos.core.drafting;
 import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** Verbs that open and shut: a lid, a valve, a window. */
 final class OpeningVerbs extends VerbReading {

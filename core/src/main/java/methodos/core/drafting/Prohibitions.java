@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** What must not be done: it becomes a caution, never a step. */
 final class Prohibitions {

@@ -4,7 +4,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** What the object, the place, the tool and the consumable make of a verb. */
 final class Refining {

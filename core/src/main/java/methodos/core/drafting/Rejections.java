@@ -6,7 +6,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** What must be found for a part to be replaced or done something else to. */
 final class Rejections {

@@ -6,7 +6,8 @@ import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /**
  * Clauses that tell something of a step without being one: a figure, a tool, a document, a danger.

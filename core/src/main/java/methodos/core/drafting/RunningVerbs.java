@@ -3,7 +3,8 @@ package methodos.core.drafting;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** Verbs that set something going, or let it be: "run it", "let it cool", "leave it overnight". */
 final class RunningVerbs extends VerbReading {

@@ -3,7 +3,8 @@ package methodos.core.drafting;
 import java.util.List;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** Finds what is told twice: it makes one step. */
 final class SaidTwice {

@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure;
 import methodos.core.speech.SpokenNumber;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Sizes of fasteners and tools as people say them. */
 final class Sizes {

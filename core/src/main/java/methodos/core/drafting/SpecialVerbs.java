@@ -1,7 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Verbs that mean what stands behind them: "give it a wipe", "run it for five minutes". */
 final class SpecialVerbs extends VerbReading {

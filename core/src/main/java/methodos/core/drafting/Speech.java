@@ -11,7 +11,7 @@ import methodos.core.speech.Measures;
 import methodos.core.speech.SpokenNumber;
 import methodos.core.speech.Token;
 import methodos.core.speech.Tokens;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** The tokens of a narration with what is known of each: its tag, its verb, its quantity. */
 final class Speech {

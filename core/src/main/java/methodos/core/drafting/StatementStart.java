@@ -3,7 +3,8 @@ package methodos.core.drafting;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** Whether a new statement begins at a word, with nothing to mark it. */
 final class StatementStart {

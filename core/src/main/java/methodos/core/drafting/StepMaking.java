@@ -4,7 +4,8 @@ import java.util.List;
 import java.util.Set;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep.Kind;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /**
  * Makes steps of what clauses say: with what was told before, for the condition that holds, and

@@ -3,7 +3,7 @@ package methodos.core.drafting;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.narration.Draft;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Tells talk from work: greetings, stories, remarks, and noise that was taken for speech. */
 final class Talk {

@@ -7,7 +7,8 @@ import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** Clauses without a verb: "nut off", "rotor back in", "four bolts, eight mil socket". */
 final class Telegraphic {

@@ -5,7 +5,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Clauses that tell of something instead of asking for work: reasons, effects, expectations. */
 final class Tellings {

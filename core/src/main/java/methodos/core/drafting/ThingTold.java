@@ -5,7 +5,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** What is meant by a thing that is named without a verb: "nut off", "four bolts". */
 final class ThingTold {

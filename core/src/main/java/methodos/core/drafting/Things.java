@@ -1,7 +1,7 @@
 package methodos.core.drafting;
 
 import java.util.Set;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Kinds of things, known by the noun that ends their names. */
 final class Things {

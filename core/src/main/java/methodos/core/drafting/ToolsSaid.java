@@ -3,7 +3,8 @@ package methodos.core.drafting;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.speech.Measure;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** The tools that a clause names, with their sizes: "a ten mil socket", "spanner nineteen". */
 final class ToolsSaid {

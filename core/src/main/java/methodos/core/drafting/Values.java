@@ -5,7 +5,7 @@ import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
 import methodos.core.speech.Measure.Bound;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.WordSet;
 
 /** Decides what each figure of a clause is: a torque, a limit, a wait, a count, a weight. */
 final class Values {

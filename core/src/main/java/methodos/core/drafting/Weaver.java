@@ -4,7 +4,8 @@ import java.util.List;
 import java.util.Set;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep.Kind;
-import methodos.core.speech.WordSet;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.vocabulary.WordSet;
 
 /** Puts the clauses together: what adds to which step, what holds for which, what is set aside. */
 final class Weaver {

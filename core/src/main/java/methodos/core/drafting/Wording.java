@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.speech.Measure;
+import methodos.core.vocabulary.Nouns;
 
 /**
  * Puts findings into words for print: the condition first, then the verb, the parts with how many

@@ -1,13 +1,20 @@
 package methodos.core.hazard;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Step;
 
 /**
  * Which work asks for a statement, and what tells it.
  *
+ * @param kind the hazard that it is of; a company's own rule may have none
+ * @param work alternatives, by what words mean
+ * @param says phrases that tell of the hazard themselves
+ * @param drafted drafted work that it is of
  * @param when alternatives, each of groups of which one word has to occur
  * @param uses words in the names of consumables
  * @param safe words in the names of energies that are made safe
@@ -15,10 +22,14 @@ import methodos.core.manual.Step;
  * @param moves words in the names of energies whose parts are handled
  * @param told words that a statement tells it by
  * @param statement what is proposed
- * @param licensed the work in words where only licensed people may do it, else empty
+ * @param licensed the work that only licensed people may do, if it is
  */
 public record HazardRule(
         String name,
+        Optional<HazardKind> kind,
+        List<WorkPattern> work,
+        List<List<String>> says,
+        List<Drafted> drafted,
         List<List<List<WordPattern>>> when,
         List<WordPattern> uses,
         List<WordPattern> safe,
@@ -26,14 +37,34 @@ public record HazardRule(
         List<WordPattern> moves,
         List<WordPattern> told,
         Hazard statement,
-        String licensed) {
+        Optional<LicensedWork> licensed) {
+
+    /**
+     * Drafted work.
+     *
+     * @param actions canonical actions, of which one is enough
+     * @param things what it is done to, of which one is enough
+     */
+    public record Drafted(List<String> actions, List<String> things) {}
 
     /** The words of a text in small letters, without what stands between them. */
     static List<String> words(String text) {
         return List.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}'°]+"));
     }
 
-    boolean asksFor(List<String> words) {
+    /**
+     * @param energies senses of the energies that the unit has
+     */
+    boolean asksFor(Work done, Set<String> energies, List<String> words) {
+        return work.stream().anyMatch(w -> w.in(done, energies)) || said(words) || asksFor(words);
+    }
+
+    /** Whether the words tell of the hazard themselves. */
+    boolean said(List<String> words) {
+        return says.stream().anyMatch(p -> Collections.indexOfSubList(words, p) >= 0);
+    }
+
+    private boolean asksFor(List<String> words) {
         return when.stream()
                 .anyMatch(groups -> groups.stream().allMatch(group -> any(group, words)));
     }

@@ -7,17 +7,30 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import methodos.core.manual.Hazard;
 
-/** The hazard rules: those that come with the program, with a company's own on top. */
-public record HazardRules(List<HazardRule> list) {
+/**
+ * The hazard rules: those that come with the program, with a company's own on top, and what words
+ * mean to them.
+ */
+public final class HazardRules {
 
     /** The file that holds them, and the name of a company's own. */
     public static final String FILE = "hazard-rules.txt";
+
+    private static final String SENSES = "hazard-senses.txt";
+
+    private final List<HazardRule> list;
+    private final Senses senses;
 
     /** A line that is not understood. */
     public static final class LineProblem extends Exception {
@@ -28,23 +41,45 @@ public record HazardRules(List<HazardRule> list) {
         }
     }
 
-    public HazardRules {
-        list = List.copyOf(list);
+    private HazardRules(Collection<HazardRule> list, Senses senses) {
+        this.list = List.copyOf(list);
+        this.senses = senses;
     }
 
     /** The rules that come with the program. */
     public static HazardRules shipped() {
-        try (BufferedReader reader =
-                new BufferedReader(
-                        new InputStreamReader(
-                                HazardRules.class.getResourceAsStream(FILE),
-                                StandardCharsets.UTF_8))) {
-            return new HazardRules(List.of()).with(reader.lines().toList());
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+        try {
+            return new HazardRules(List.of(), new Senses()).with(lines(SENSES)).with(lines(FILE));
         } catch (LineProblem e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    private static List<String> lines(String file) {
+        try (BufferedReader reader =
+                new BufferedReader(
+                        new InputStreamReader(
+                                HazardRules.class.getResourceAsStream(file),
+                                StandardCharsets.UTF_8))) {
+            return reader.lines().toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    public List<HazardRule> list() {
+        return list;
+    }
+
+    /** What a text asks for. */
+    public List<HazardRule> askedBy(String text, Circumstances known) {
+        Work work = Work.of(text, senses, known.parts());
+        Set<String> kinds =
+                known.energies().stream()
+                        .flatMap(e -> senses.ofName(e).stream())
+                        .collect(Collectors.toSet());
+        List<String> words = Sentence.words(text);
+        return list.stream().filter(r -> r.asksFor(work, kinds, words)).toList();
     }
 
     /**
@@ -54,6 +89,7 @@ public record HazardRules(List<HazardRule> list) {
      */
     public HazardRules with(List<String> lines) throws LineProblem {
         Map<String, HazardRule> rules = new LinkedHashMap<>();
+        Senses known = new Senses(senses);
         list.forEach(r -> rules.put(r.name(), r));
         Draft draft = null;
         for (int i = 0; i < lines.size(); i++) {
@@ -63,9 +99,11 @@ public record HazardRules(List<HazardRule> list) {
             }
             String[] halves = line.split("\\s+", 2);
             String rest = halves.length > 1 ? halves[1] : "";
-            if (halves[0].equals("hazard")) {
+            if (halves[0].equals("thing") || halves[0].equals("act")) {
+                meaning(halves[0], rest, i + 1, known);
+            } else if (halves[0].equals("hazard")) {
                 finish(draft, rules);
-                draft = new Draft(rest, i + 1);
+                draft = new Draft(rest, i + 1, known);
             } else if (draft == null) {
                 throw new LineProblem(i + 1, "a rule begins with “hazard” and its name.");
             } else {
@@ -73,7 +111,19 @@ public record HazardRules(List<HazardRule> list) {
             }
         }
         finish(draft, rules);
-        return new HazardRules(List.copyOf(rules.values()));
+        return new HazardRules(rules.values(), known);
+    }
+
+    private static void meaning(String what, String rest, int at, Senses to) throws LineProblem {
+        String[] sides = rest.split("\\s*=\\s*", 2);
+        if (sides.length < 2 || sides[0].isBlank() || sides[1].isBlank()) {
+            throw new LineProblem(at, "a sense needs a name, “=” and words that have it.");
+        }
+        if (what.equals("thing")) {
+            to.thing(sides[0].strip(), sides[1]);
+        } else {
+            to.act(sides[0].strip(), sides[1]);
+        }
     }
 
     private static void finish(Draft draft, Map<String, HazardRule> rules) throws LineProblem {
@@ -90,11 +140,17 @@ public record HazardRules(List<HazardRule> list) {
         private final Map<String, List<WordPattern>> words = new LinkedHashMap<>();
         private Hazard.SignalWord signal = Hazard.SignalWord.WARNING;
         private String[] said;
-        private String licensed = "";
+        private final Senses senses;
+        private final List<WorkPattern> work = new ArrayList<>();
+        private final List<List<String>> says = new ArrayList<>();
+        private final List<HazardRule.Drafted> drafted = new ArrayList<>();
+        private HazardKind kind;
+        private LicensedWork licensed;
 
-        Draft(String name, int line) {
+        Draft(String name, int line, Senses senses) {
             this.name = name;
             this.line = line;
+            this.senses = senses;
         }
 
         void read(String what, String rest, int at) throws LineProblem {
@@ -111,9 +167,49 @@ public record HazardRules(List<HazardRule> list) {
                                 at, "a statement is hazard | consequence | how it is avoided.");
                     }
                 }
-                case "licensed" -> licensed = rest;
+                case "licensed" ->
+                        licensed =
+                                LicensedWork.of(rest.strip())
+                                        .orElseThrow(() -> unknown(rest, "licensed work", at));
+                case "kind" ->
+                        kind =
+                                HazardKind.of(rest.strip())
+                                        .orElseThrow(() -> unknown(rest, "hazard", at));
+                case "says" ->
+                        Arrays.stream(rest.split("\\s*,\\s*"))
+                                .map(Sentence::words)
+                                .forEach(says::add);
+                case "drafts" -> drafted.add(drafted(rest, at));
+                case "work" -> work.add(pattern(rest, at));
                 default -> throw new LineProblem(at, "“" + what + "” is not known.");
             }
+        }
+
+        private static LineProblem unknown(String said, String what, int at) {
+            return new LineProblem(at, "“" + said.strip() + "” is no " + what + " that is known.");
+        }
+
+        private static HazardRule.Drafted drafted(String text, int at) throws LineProblem {
+            String[] sides = text.split("\\s+:\\s+", 2);
+            if (sides.length < 2) {
+                throw new LineProblem(at, "the things that it is done to are missing behind “:”.");
+            }
+            return new HazardRule.Drafted(
+                    List.of(sides[0].strip().split("\\s+")),
+                    List.of(sides[1].strip().split("\\s*,\\s*")));
+        }
+
+        private WorkPattern pattern(String text, int at) throws LineProblem {
+            WorkPattern pattern = WorkPattern.of(text);
+            Optional<String> stranger =
+                    Stream.concat(
+                                    pattern.acts().stream().filter(a -> !senses.knowsAct(a)),
+                                    pattern.thingSenses().filter(t -> !senses.knowsThing(t)))
+                            .findFirst();
+            if (stranger.isPresent()) {
+                throw unknown(stranger.get(), "sense", at);
+            }
+            return pattern;
         }
 
         private static Hazard.SignalWord signal(String word, int at) throws LineProblem {
@@ -135,6 +231,10 @@ public record HazardRules(List<HazardRule> list) {
             }
             return new HazardRule(
                     name,
+                    Optional.ofNullable(kind),
+                    List.copyOf(work),
+                    List.copyOf(says),
+                    List.copyOf(drafted),
                     List.copyOf(when),
                     list("uses"),
                     list("safe"),
@@ -142,7 +242,7 @@ public record HazardRules(List<HazardRule> list) {
                     list("moves"),
                     list("told"),
                     new Hazard(signal, said[0], said[1], said[2]),
-                    licensed);
+                    Optional.ofNullable(licensed));
         }
 
         private List<WordPattern> list(String what) {

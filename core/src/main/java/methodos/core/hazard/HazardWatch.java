@@ -1,6 +1,7 @@
 package methodos.core.hazard;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -19,6 +20,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Variant;
+import methodos.core.words.PartWords;
 
 /**
  * Finds the steps that ask for a statement which does not stand in front of them, and those that
@@ -42,14 +44,15 @@ public final class HazardWatch {
     public record Unsafe(Step step, Energy energy) {}
 
     /**
-     * @param licensed the licensed work that is in the manual, in words, with its first step
+     * @param licensed the licensed work that is in the manual, with its first step
      */
-    public record Result(List<Untold> untold, List<Unsafe> unsafe, Map<String, String> licensed) {}
+    public record Result(
+            List<Untold> untold, List<Unsafe> unsafe, Map<LicensedWork, String> licensed) {}
 
     private final HazardRules rules;
 
     /** What words ask for, as steps rarely change their words. */
-    private final Map<String, List<HazardRule>> asked = new ConcurrentHashMap<>();
+    private final Map<Asking, List<HazardRule>> asked = new ConcurrentHashMap<>();
 
     public HazardWatch(HazardRules rules) {
         this.rules = rules;
@@ -66,17 +69,15 @@ public final class HazardWatch {
         return new Walk(manual).walk();
     }
 
-    private List<HazardRule> askedBy(String text) {
+    private List<HazardRule> askedBy(String text, Circumstances known) {
         if (asked.size() > REMEMBERED) {
             asked.clear();
         }
         return asked.computeIfAbsent(
-                text,
-                t -> {
-                    List<String> words = HazardRule.words(t);
-                    return rules.list().stream().filter(r -> r.asksFor(words)).toList();
-                });
+                new Asking(text, known), a -> rules.askedBy(a.text(), a.known()));
     }
+
+    private record Asking(String text, Circumstances known) {}
 
     private final class Walk {
         private final Manual manual;
@@ -86,7 +87,7 @@ public final class HazardWatch {
         private final Map<String, Consumable> consumables = new HashMap<>();
         private final List<Untold> untold = new ArrayList<>();
         private final List<Unsafe> unsafe = new ArrayList<>();
-        private final Map<String, String> licensed = new LinkedHashMap<>();
+        private final Map<LicensedWork, String> licensed = new LinkedHashMap<>();
         private final Map<String, Set<HazardRule>> byEnergy = new HashMap<>();
 
         Walk(Manual manual) {
@@ -104,22 +105,77 @@ public final class HazardWatch {
         Result walk() {
             manual.energies().forEach(this::energy);
             for (Step step : steps) {
-                Set<HazardRule> asking = new LinkedHashSet<>(askedBy(step.text()));
+                Set<HazardRule> asking = new LinkedHashSet<>(askedBy(step));
                 asking.addAll(byEnergy.getOrDefault(step.id(), Set.of()));
                 step.consumables().stream()
                         .map(consumables::get)
                         .filter(c -> c != null)
                         .forEach(c -> uses(c, asking));
+                Set<HazardKind> missing = EnumSet.noneOf(HazardKind.class);
                 for (HazardRule rule : asking) {
-                    if (!rule.licensed().isEmpty()) {
-                        licensed.putIfAbsent(rule.licensed(), step.id());
-                    }
-                    if (!rule.toldIn(step)) {
+                    rule.licensed().ifPresent(l -> licensed.putIfAbsent(l, step.id()));
+                    // one statement of a kind is enough, by whichever rule it is asked for
+                    if (!rule.toldIn(step) && rule.kind().map(missing::add).orElse(true)) {
                         untold.add(new Untold(step, rule, late(step, rule)));
                     }
                 }
             }
             return new Result(untold, unsafe, licensed);
+        }
+
+        private List<HazardRule> askedBy(Step step) {
+            List<String> parts =
+                    step.parts().stream()
+                            .flatMap(u -> manual.part(u.part()).stream())
+                            .map(p -> PartWords.said(p))
+                            .toList();
+            return HazardWatch.this
+                    .askedBy(step.text(), new Circumstances(live(step), parts))
+                    .stream()
+                    .filter(r -> !quiet(r, step))
+                    .toList();
+        }
+
+        /** The energies that are there while a step is worked: not made safe yet, or given back. */
+        private List<String> live(Step step) {
+            int here = at.get(step.id());
+            return manual.energies().stream()
+                    .filter(e -> !e.concernsSome() && together(e, step) && !away(e, here))
+                    .map(Energy::name)
+                    .toList();
+        }
+
+        /** Whether an energy has been made safe at a place, and not yet given back. */
+        private boolean away(Energy energy, int here) {
+            List<Integer> safe = places(energy.safeSteps());
+            List<Integer> back = places(energy.restoreSteps());
+            return !safe.isEmpty()
+                    && here > safe.get(safe.size() - 1)
+                    && (back.isEmpty() || here < back.get(0));
+        }
+
+        /**
+         * While what a rule is about is made safe, words like "air hose" ask for nothing; nor do
+         * the steps that make it safe, behind the first of them, which tells it.
+         */
+        private boolean quiet(HazardRule rule, Step step) {
+            int here = at.get(step.id());
+            return manual.energies().stream()
+                    .filter(e -> together(e, step) && about(rule, e))
+                    .anyMatch(e -> away(e, here) || toldAtFirst(rule, e, here));
+        }
+
+        private boolean about(HazardRule rule, Energy energy) {
+            List<String> words = HazardRule.words(energy.name());
+            return HazardRule.any(rule.safe(), words) || HazardRule.any(rule.moves(), words);
+        }
+
+        private boolean toldAtFirst(HazardRule rule, Energy energy, int here) {
+            List<Integer> safe = places(energy.safeSteps());
+            return !safe.isEmpty()
+                    && here > safe.get(0)
+                    && here <= safe.get(safe.size() - 1)
+                    && rule.toldIn(steps.get(safe.get(0)));
         }
 
         private void uses(Consumable consumable, Set<HazardRule> asking) {
@@ -132,7 +188,7 @@ public final class HazardWatch {
             return steps
                     .subList(Math.min(from, steps.size()), Math.min(from + BEHIND, steps.size()))
                     .stream()
-                    .filter(s -> rule.toldIn(s) && !askedBy(s.text()).contains(rule))
+                    .filter(s -> rule.toldIn(s) && !askedBy(s).contains(rule))
                     .filter(s -> !byEnergy.getOrDefault(s.id(), Set.of()).contains(rule))
                     .findFirst();
         }

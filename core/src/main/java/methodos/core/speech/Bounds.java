@@ -4,6 +4,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure.Bound;
+import methodos.core.vocabulary.WordSet;
 
 /** Which side of a figure the words around it name: "no more than", "at least", "max". */
 final class Bounds {

@@ -3,6 +3,7 @@ package methodos.core.speech;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.quantity.Rational;
+import methodos.core.vocabulary.WordSet;
 
 /** The numbers that a speaker takes back: "twelve, no, fourteen". */
 final class Corrections {

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import methodos.core.vocabulary.WordSet;
 
 /**
  * Makes tokens of the words of a transcript: takes punctuation off, splits what is written in one

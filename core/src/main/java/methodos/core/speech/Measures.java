@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure.Bound;
+import methodos.core.vocabulary.WordSet;
 
 /** Finds the quantities in what is said, and leaves out what the speaker takes back. */
 public final class Measures {

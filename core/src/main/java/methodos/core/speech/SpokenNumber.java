@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
+import methodos.core.vocabulary.WordSet;
 
 /**
  * A number in words or digits: "thirty-five", "one twenty", "nought point two five", "three

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import methodos.core.manual.Part;
+import methodos.core.vocabulary.Nouns;
 
 /** Names of parts in running text: "O-ring, pinion, upper" is an "upper pinion O-ring". */
 public final class PartWords {
@@ -33,17 +34,6 @@ public final class PartWords {
         return words.of(
                 fresh ? "draft.manyNew" : "draft.manyOf",
                 count,
-                plural(name.substring(0, end)) + name.substring(end));
-    }
-
-    private static String plural(String name) {
-        if (name.endsWith("s") || name.endsWith("x") || name.endsWith("ch")) {
-            return name + "es";
-        }
-        boolean consonant =
-                name.length() > 1 && "aeiou".indexOf(name.charAt(name.length() - 2)) < 0;
-        return name.endsWith("y") && consonant
-                ? name.substring(0, name.length() - 1) + "ies"
-                : name + "s";
+                Nouns.plural(name.substring(0, end), count) + name.substring(end));
     }
 }

@@ -54,8 +54,6 @@ class LexiconTest {
                 "VERBS | frobble = - ; off = frob | “off = frob” does not end with a known action.",
                 "CONSUMABLES | goo | a consumable needs “= group”.",
                 "MISHEARD | goo | a mishearing needs “= what is said”.",
-                "HAZARDS | goo | a hazard needs “= phrases” or “< actions : things”.",
-                "HAZARDS | goo = sticky | “goo” is not a known hazard.",
                 "PHRASES | hello | there is no section in brackets above it."
             })
     void aLineThatIsNotUnderstoodIsNamed(Lexicon.Wordlist list, String line, String why) {

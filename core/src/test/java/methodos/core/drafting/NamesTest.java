@@ -2,6 +2,7 @@ package methodos.core.drafting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import methodos.core.vocabulary.Nouns;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

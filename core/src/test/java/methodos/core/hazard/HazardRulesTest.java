@@ -52,7 +52,7 @@ class HazardRulesTest {
     void workAsksForAStatement(String text, String rule) {
         assertThat(watch(manual(step("s", text))).untold())
                 .extracting(u -> u.rule().name())
-                .containsExactly(rule);
+                .contains(rule);
     }
 
     @ParameterizedTest
@@ -90,7 +90,7 @@ class HazardRulesTest {
     @Test
     void licensedWorkIsNamed() {
         assertThat(watch(manual(step("a", "Open the gas valve."))).licensed())
-                .containsEntry("work on gas", "a");
+                .containsEntry(LicensedWork.GAS, "a");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Set;
+import methodos.core.vocabulary.WordSet;
 import org.junit.jupiter.api.Test;
 
 class WordSetTest {

@@ -6,6 +6,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import methodos.core.drafting.Lexicon;
+import methodos.core.hazard.HazardRules;
+import methodos.files.hazard.HazardRuleFolder;
 import methodos.files.project.ProjectProblem;
 
 /**
@@ -14,6 +16,9 @@ import methodos.files.project.ProjectProblem;
  * what the program knows.
  */
 public final class WordlistFolder {
+
+    /** Hazards stood in a list of their own once. */
+    private static final String OLD_HAZARDS = "hazards.txt";
 
     private WordlistFolder() {}
 
@@ -24,8 +29,16 @@ public final class WordlistFolder {
      * @throws ProjectProblem if a file cannot be read or a line is not understood
      */
     public static Lexicon english(Path... folders) throws ProjectProblem {
-        Lexicon lexicon = Lexicon.english();
+        Lexicon lexicon = Lexicon.english().with(HazardRuleFolder.with(folders));
         for (Path folder : folders) {
+            Path old = folder.resolve(OLD_HAZARDS);
+            if (Files.isRegularFile(old)) {
+                throw new ProjectProblem(
+                        old
+                                + " is no longer read: its lines go into "
+                                + HazardRules.FILE
+                                + ", behind “kind” and “says”.");
+            }
             for (Lexicon.Wordlist list : Lexicon.Wordlist.values()) {
                 Path file = folder.resolve(list.file());
                 if (Files.isRegularFile(file)) {

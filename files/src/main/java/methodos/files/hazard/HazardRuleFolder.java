@@ -27,8 +27,10 @@ public final class HazardRuleFolder {
     /**
      * The program's rules with those of the folders on top, in order; folders and files that are
      * not there are passed over.
+     *
+     * @throws ProjectProblem if a file cannot be read or a line is not understood
      */
-    static HazardRules with(Path... folders) throws ProjectProblem {
+    public static HazardRules with(Path... folders) throws ProjectProblem {
         HazardRules rules = HazardRules.shipped();
         for (Path folder : folders) {
             Path file = folder.resolve(HazardRules.FILE);

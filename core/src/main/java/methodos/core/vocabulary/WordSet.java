@@ -1,4 +1,4 @@
-package methodos.core.speech;
+package methodos.core.vocabulary;
 
 import java.util.Arrays;
 import java.util.Set;

@@ -1,10 +1,9 @@
-package methodos.core.drafting;
+package methodos.core.vocabulary;
 
 import java.util.Set;
-import methodos.core.speech.WordSet;
 
 /** The grammar of the names of parts. */
-final class Nouns {
+public final class Nouns {
 
     private static final Set<String> SAME =
             WordSet.of(
@@ -14,7 +13,7 @@ final class Nouns {
     private Nouns() {}
 
     /** One of them: "screws" → "screw", "glands" → "gland", "bushes" → "bush". */
-    static String singular(String name) {
+    public static String singular(String name) {
         int space = name.lastIndexOf(' ');
         String head = name.substring(space + 1);
         String rest = name.substring(0, space + 1);
@@ -44,11 +43,11 @@ final class Nouns {
                 : name;
     }
 
-    static boolean plural(String name) {
+    public static boolean plural(String name) {
         return !singular(name).equals(name);
     }
 
-    static String plural(String singular, int count) {
+    public static String plural(String singular, int count) {
         if (count == 1) {
             return singular;
         }
@@ -71,7 +70,7 @@ final class Nouns {
     }
 
     /** The last word, which says what the thing is. */
-    static String head(String name) {
+    public static String head(String name) {
         String singular = singular(name);
         return singular.substring(singular.lastIndexOf(' ') + 1);
     }

@@ -1,0 +1,138 @@
+package methodos.core.hazard;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import methodos.core.quantity.Rational;
+import methodos.core.speech.Measure;
+import methodos.core.speech.Measures;
+import methodos.core.speech.Token;
+
+/**
+ * What a text tells somebody to do, as far as safety asks: the deeds, each with the things that it
+ * is done to and those that it is done with or at. What is forbidden is no work.
+ */
+final class Work {
+
+    /** A word, or some, with its senses. */
+    record Mention(int from, int to, Set<String> senses) {
+        boolean overlaps(Mention other) {
+            return from < other.to && other.from < to;
+        }
+    }
+
+    /**
+     * A thing that is named.
+     *
+     * @param head what it is: the "cap" of a "spring cap"; null where nothing is known of it
+     * @param more what else is known of it, such as by the words before its head
+     * @param role the preposition before it, empty for what a deed is done to
+     * @param paper whether it is only written or drawn: the picture of a thing is not the thing
+     */
+    record Thing(Mention head, List<Mention> more, String role, boolean paper) {
+        boolean direct() {
+            return role.isEmpty();
+        }
+    }
+
+    /**
+     * Something that is done.
+     *
+     * @param verb where it stands
+     */
+    record Deed(Mention verb, List<Thing> things) {
+        boolean is(String sense) {
+            return verb.senses().contains(sense);
+        }
+    }
+
+    /** The senses that figures may have. */
+    static final Set<String> FIGURES =
+            Set.of("heavy", "shock", "hot", "degrees", "pressurised", "height");
+
+    private static final Set<String> TURNING =
+            Set.of(
+                    "turn", "turns", "rotate", "further", "angle", "tighten", "bend", "tilt",
+                    "twist");
+    private static final double HEAVY_KG = 10;
+    private static final double SHOCK_VOLTS = 50;
+    private static final double HOT_CELSIUS = 55;
+    private static final double HIGH_METRES = 1.5;
+    private static final double POUND_KG = 0.45359237;
+
+    private final List<Deed> deeds;
+    private final List<Mention> mentions;
+
+    Work(List<Deed> deeds, List<Mention> mentions) {
+        this.deeds = List.copyOf(deeds);
+        this.mentions = List.copyOf(mentions);
+    }
+
+    /**
+     * @param parts names whose words are things
+     */
+    static Work of(String text, Senses senses, List<String> parts) {
+        Sentence sentence = Sentence.of(text);
+        WorkReader reader = new WorkReader(sentence, senses, figures(sentence));
+        parts.stream().map(Sentence::words).forEach(reader::names);
+        return reader.read();
+    }
+
+    List<Deed> deeds() {
+        return deeds;
+    }
+
+    /** All that is mentioned and is not only written or drawn, figures too. */
+    List<Mention> mentions() {
+        return mentions;
+    }
+
+    /** Figures that say something by themselves: a heavy mass, a voltage that shocks. */
+    private static List<Mention> figures(Sentence sentence) {
+        List<Token> tokens = new ArrayList<>();
+        for (int i = 0; i < sentence.size(); i++) {
+            String mark = sentence.parted(i + 1) == Sentence.NOT ? "" : ",";
+            tokens.add(new Token(sentence.word(i), i, i + 1, mark, false));
+        }
+        List<Mention> found = new ArrayList<>();
+        for (Measure m : Measures.in(tokens)) {
+            sense(m, sentence).ifPresent(s -> found.add(new Mention(m.from(), m.to(), Set.of(s))));
+        }
+        return found;
+    }
+
+    private static Optional<String> sense(Measure m, Sentence sentence) {
+        Rational most = m.max() == null ? m.min() : m.max();
+        double v = most.toDouble();
+        Set<String> behind = new LinkedHashSet<>();
+        for (int i = m.to(); i < Math.min(m.to() + 2, sentence.size()); i++) {
+            behind.add(sentence.word(i));
+        }
+        return switch (m.unit()) {
+            case "kg" -> v >= HEAVY_KG ? Optional.of("heavy") : Optional.empty();
+            case "lb" -> v * POUND_KG >= HEAVY_KG ? Optional.of("heavy") : Optional.empty();
+            case "ton" -> Optional.of("heavy");
+            case "V" -> v >= SHOCK_VOLTS ? Optional.of("shock") : Optional.empty();
+            case "°C", "degree" ->
+                    v >= HOT_CELSIUS && !turned(m, sentence)
+                            ? Optional.of(m.unit().equals("degree") ? "degrees" : "hot")
+                            : Optional.empty();
+            case "°F" -> v >= HOT_CELSIUS * 9 / 5 + 32 ? Optional.of("hot") : Optional.empty();
+            case "bar", "psi", "kPa", "MPa" -> Optional.of("pressurised");
+            case "m" ->
+                    v >= HIGH_METRES
+                                    && (behind.contains("up")
+                                            || behind.contains("high")
+                                            || behind.contains("above"))
+                            ? Optional.of("height")
+                            : Optional.empty();
+            default -> Optional.empty();
+        };
+    }
+
+    private static boolean turned(Measure m, Sentence sentence) {
+        return m.unit().equals("degree") && sentence.words().stream().anyMatch(TURNING::contains);
+    }
+}

@@ -1,0 +1,194 @@
+package methodos.core.hazard;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import methodos.core.hazard.Work.Deed;
+import methodos.core.hazard.Work.Mention;
+import methodos.core.hazard.Work.Thing;
+
+/**
+ * Work that is dangerous: what is done, to which thing, with what else in the text. No word stands
+ * for two of these.
+ *
+ * @param acts senses of what is done, of which one is enough; empty: whatever is done
+ * @param things of which one is enough; empty: none is needed
+ * @param around senses that have to occur beside them, of each group one
+ * @param without senses that must not occur with the deed
+ */
+record WorkPattern(
+        List<String> acts, List<Kind> things, List<List<String>> around, List<String> without) {
+
+    private static final String ANY = "any";
+    private static final String NOTHING = "-";
+
+    /**
+     * A thing that is asked for.
+     *
+     * @param where "" for what the deed is done to, "+" however it is named, "*" anywhere in its
+     *     name, else the word that stands before it
+     * @param sense what it is
+     * @param of what it has to be of, empty where nothing is asked
+     */
+    record Kind(String where, String sense, String of) {
+
+        static Kind of(String text) {
+            int slash = text.indexOf('/');
+            String of = slash < 0 ? "" : text.substring(slash + 1);
+            String first = slash < 0 ? text : text.substring(0, slash);
+            int colon = first.indexOf(':');
+            if (colon > 0) {
+                return new Kind(first.substring(0, colon), first.substring(colon + 1), of);
+            }
+            boolean marked = first.startsWith("+") || first.startsWith("*");
+            return marked
+                    ? new Kind(first.substring(0, 1), first.substring(1), of)
+                    : new Kind("", first, of);
+        }
+    }
+
+    /** Reads "open : holder/fuel +fuel : hot & !cold". */
+    static WorkPattern of(String text) {
+        String[] parts = text.split("\\s+:\\s+");
+        List<String> acts = words(parts[0]);
+        List<Kind> things =
+                parts.length > 1 && !parts[1].strip().equals(NOTHING)
+                        ? words(parts[1]).stream().map(Kind::of).toList()
+                        : List.of();
+        List<List<String>> around = new ArrayList<>();
+        List<String> without = new ArrayList<>();
+        for (String part : Arrays.asList(parts).subList(Math.min(2, parts.length), parts.length)) {
+            for (String group : part.split("&")) {
+                List<String> senses = words(group);
+                if (senses.get(0).startsWith("!")) {
+                    senses.forEach(s -> without.add(s.replace("!", "")));
+                } else {
+                    around.add(senses);
+                }
+            }
+        }
+        return new WorkPattern(
+                acts.contains(ANY) ? List.of() : acts, things, around, List.copyOf(without));
+    }
+
+    private static List<String> words(String text) {
+        return List.of(text.strip().split("\\s+"));
+    }
+
+    /** All senses of things that it names. */
+    Stream<String> thingSenses() {
+        return Stream.of(
+                        things.stream().flatMap(k -> Stream.of(k.sense(), k.of())),
+                        around.stream().flatMap(List::stream),
+                        without.stream())
+                .flatMap(s -> s)
+                .filter(s -> !s.isEmpty() && !s.equals(ANY));
+    }
+
+    /**
+     * Whether such work is in a text.
+     *
+     * @param energies senses of the energies that the unit has
+     */
+    boolean in(Work work, Set<String> energies) {
+        return work.deeds().stream().anyMatch(d -> in(d, work, energies));
+    }
+
+    private boolean in(Deed deed, Work work, Set<String> energies) {
+        if (!acts.isEmpty() && acts.stream().noneMatch(deed::is)) {
+            return false;
+        }
+        if (deed.things().stream()
+                .flatMap(WorkPattern::mentions)
+                .anyMatch(m -> without.stream().anyMatch(m.senses()::contains))) {
+            return false;
+        }
+        if (things.isEmpty()) {
+            return around(List.of(deed.verb()), work);
+        }
+        return things.stream().anyMatch(k -> named(k, deed, work, energies));
+    }
+
+    private boolean named(Kind kind, Deed deed, Work work, Set<String> energies) {
+        for (Thing thing : deed.things()) {
+            if (thing.paper() || !place(kind, thing)) {
+                continue;
+            }
+            for (Mention is : is(kind, thing)) {
+                List<Mention> used = new ArrayList<>(List.of(deed.verb(), is));
+                if (kind.of().isEmpty()
+                        ? around(used, work)
+                        : of(kind, deed, thing, used, work)
+                                || !kind.sense().equals(ANY)
+                                        && energies.contains(kind.of())
+                                        && around(used, work)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
+    private static boolean place(Kind kind, Thing thing) {
+        return switch (kind.where()) {
+            case "" -> thing.direct();
+            case "+", "*" -> true;
+            default -> thing.role().equals(kind.where());
+        };
+    }
+
+    private static final Mention UNKNOWN = new Mention(-1, -1, Set.of());
+
+    private static List<Mention> is(Kind kind, Thing thing) {
+        if (kind.sense().equals(ANY)) {
+            return List.of(thing.head() == null ? UNKNOWN : thing.head());
+        }
+        Stream<Mention> said =
+                kind.where().equals("*") ? mentions(thing) : Stream.ofNullable(thing.head());
+        return said.filter(m -> m.senses().contains(kind.sense())).toList();
+    }
+
+    private boolean of(Kind kind, Deed deed, Thing thing, List<Mention> used, Work work) {
+        Predicate<Mention> free = m -> used.stream().noneMatch(m::overlaps);
+        return Stream.concat(
+                        mentions(thing),
+                        deed.things().stream()
+                                .filter(t -> !t.direct() && !t.paper())
+                                .flatMap(WorkPattern::mentions))
+                .filter(m -> m.senses().contains(kind.of()))
+                .filter(m -> kind.sense().equals(ANY) || free.test(m))
+                .anyMatch(
+                        m -> {
+                            List<Mention> all = new ArrayList<>(used);
+                            all.add(m);
+                            return around(all, work);
+                        });
+    }
+
+    /** Whether of each group something else occurs. */
+    private boolean around(List<Mention> used, Work work) {
+        List<Mention> taken = new ArrayList<>(used);
+        for (List<String> group : around) {
+            boolean found = false;
+            for (Mention m : work.mentions()) {
+                if (group.stream().anyMatch(m.senses()::contains)
+                        && taken.stream().noneMatch(m::overlaps)) {
+                    taken.add(m);
+                    found = true;
+                    break;
+                }
+            }
+            if (!found) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static Stream<Mention> mentions(Thing thing) {
+        return Stream.concat(Stream.ofNullable(thing.head()), thing.more().stream());
+    }
+}
