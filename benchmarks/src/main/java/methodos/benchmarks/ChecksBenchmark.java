@@ -10,7 +10,7 @@ import methodos.core.check.Checks;
 import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
-import methodos.core.manual.Energy;
+import methodos.core.manual.EnergyBuilder;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Kit;
@@ -173,14 +173,15 @@ public final class ChecksBenchmark {
                                 new Wrench("x", "W2", Quantity.parse("10 to 60 N·m"))))
                 .withEnergies(
                         List.of(
-                                new Energy(
-                                        "air",
-                                        "Compressed air",
-                                        "8 bar",
-                                        "shut",
-                                        List.of("shut"),
-                                        List.of("open"),
-                                        Applicability.ALL)));
+                                EnergyBuilder.builder()
+                                        .id("air")
+                                        .name("Compressed air")
+                                        .amount("8 bar")
+                                        .madeSafe("shut")
+                                        .safeSteps(List.of("shut"))
+                                        .restoreSteps(List.of("open"))
+                                        .applicability(Applicability.ALL)
+                                        .build()));
     }
 
     private static Part part(

@@ -19,7 +19,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.PickResult;
 import javafx.scene.layout.Region;
 import javafx.stage.Stage;
-import methodos.core.check.Place;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.PictureSizes;
@@ -30,6 +29,7 @@ import methodos.core.manual.Movement;
 import methodos.core.manual.Point;
 import methodos.demo.DemoProject;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.ProjectStage;
@@ -133,10 +133,11 @@ public final class FigureBenchmark {
                             open,
                             (clip, share) -> Optional.empty(),
                             FileChoice.ofTheDesktop(),
-                            new Theme(false),
-                            Preferences.userRoot().node("methodos-benchmark"),
-                            1280,
-                            800);
+                            new ProjectStage.Looks(
+                                    new Theme(false),
+                                    Preferences.userRoot().node("methodos-benchmark"),
+                                    1280,
+                                    800));
             stage.show();
             shown.window().show(Place.FIGURES);
             shown.window().chooseFigure(figure);

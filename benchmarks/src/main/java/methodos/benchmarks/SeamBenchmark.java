@@ -14,9 +14,9 @@ import javafx.scene.input.PickResult;
 import javafx.scene.input.ScrollEvent;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
-import methodos.core.check.Place;
 import methodos.core.edit.StepEdits;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.ProjectStage;
@@ -60,10 +60,7 @@ public final class SeamBenchmark {
                             open,
                             (clip, share) -> java.util.Optional.empty(),
                             FileChoice.ofTheDesktop(),
-                            new Theme(false),
-                            settings,
-                            1280,
-                            800);
+                            new ProjectStage.Looks(new Theme(false), settings, 1280, 800));
             stage.show();
             shown.window().show(Place.STEPS);
             seam = shown.window().root().lookup("#seam");

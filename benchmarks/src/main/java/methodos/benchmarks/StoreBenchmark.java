@@ -17,7 +17,6 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import methodos.core.check.OpenPoints;
-import methodos.core.check.Place;
 import methodos.core.kit.StoreList;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
@@ -43,6 +42,7 @@ import methodos.core.torque.FewestWrenches;
 import methodos.core.torque.TorqueRange;
 import methodos.core.torque.WrenchScale;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.ProjectStage;
@@ -235,10 +235,11 @@ public final class StoreBenchmark {
                             new OpenProject(ProjectFolder.open(folder)),
                             (clip, share) -> java.util.Optional.empty(),
                             FileChoice.ofTheDesktop(),
-                            new Theme(false),
-                            Preferences.userRoot().node("methodos-benchmark"),
-                            1280,
-                            800);
+                            new ProjectStage.Looks(
+                                    new Theme(false),
+                                    Preferences.userRoot().node("methodos-benchmark"),
+                                    1280,
+                                    800));
             stage.show();
             shown.window().show(Place.STORES);
             Courses courses = new Courses(shown.window()::ready, name -> {});

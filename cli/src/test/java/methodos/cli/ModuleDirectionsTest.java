@@ -89,6 +89,26 @@ class ModuleDirectionsTest {
     static final ArchRule NO_CIRCLES_IN_CORE =
             slices().matching("methodos.core.(*)..").should().beFreeOfCycles();
 
+    @ArchTest
+    static final ArchRule NO_CIRCLES_IN_DESKTOP =
+            slices().matching("methodos.desktop.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES_IN_FILES =
+            slices().matching("methodos.files.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES_IN_PUBLISH =
+            slices().matching("methodos.publish.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES_IN_FOOTAGE =
+            slices().matching("methodos.footage.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
+    static final ArchRule NO_CIRCLES_IN_THE_COMMAND_LINE =
+            slices().matching("methodos.cli.(*)..").should().beFreeOfCycles();
+
     /** Whatever fails beside the interface is told: there is one room for such work. */
     @ArchTest
     static final ArchRule WORK_BESIDE_THE_WINDOW_IS_DONE_IN_ONE_ROOM =

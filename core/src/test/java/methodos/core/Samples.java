@@ -6,6 +6,7 @@ import methodos.core.manual.Applicability;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Kit;
 import methodos.core.manual.KnownShape;
 import methodos.core.manual.Manual;
@@ -13,6 +14,7 @@ import methodos.core.manual.Mark;
 import methodos.core.manual.Model;
 import methodos.core.manual.Movement;
 import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Point;
 import methodos.core.manual.ReuseRule;
@@ -38,12 +40,14 @@ public final class Samples {
     private Samples() {}
 
     public static Manual actuator() {
-        Part screw =
-                part("p1", "7", "cap screw", "M6 × 25", 4, ReuseRule.INSPECT, Applicability.ALL);
-        Part ring =
-                part("p2", "11", "O-ring, end cap", "", 2, ReuseRule.ALWAYS_NEW, Applicability.ALL);
-        Part spring = part("p3", "9", "spring", "", 5, ReuseRule.INSPECT, SPRING_RETURN);
-        Part snap = part("p4", "25", "snap ring", "48", 1, ReuseRule.ALWAYS_NEW, LATE);
+        Part screw = part("p1", "7", "cap screw", "M6 × 25", 4, ReuseRule.INSPECT);
+        Part ring = part("p2", "11", "O-ring, end cap", "", 2, ReuseRule.ALWAYS_NEW);
+        Part spring =
+                part("p3", "9", "spring", "", 5, ReuseRule.INSPECT)
+                        .withApplicability(SPRING_RETURN);
+        Part snap =
+                part("p4", "25", "snap ring", "48", 1, ReuseRule.ALWAYS_NEW)
+                        .withApplicability(LATE);
         Unit unit =
                 Unit.unnamed()
                         .withName("Quarter-turn actuator")
@@ -62,17 +66,17 @@ public final class Samples {
                         .withApplicability(SPRING_RETURN);
         Step tighten = step("s3", "Tighten the four cap screws.", 30, 38).withJoints(List.of("j1"));
         Joint cap =
-                new Joint(
-                        "j1",
-                        "Cap to body",
-                        "p1",
-                        4,
-                        "8.8",
-                        "oiled",
-                        Value.of("7 to 8.5 N·m"),
-                        List.of("2.5 N·m"),
-                        "cross",
-                        null);
+                JointBuilder.builder()
+                        .id("j1")
+                        .name("Cap to body")
+                        .fastener("p1")
+                        .count(4)
+                        .propertyClass("8.8")
+                        .condition("oiled")
+                        .torque(Value.of("7 to 8.5 N·m"))
+                        .stages(List.of("2.5 N·m"))
+                        .order("cross")
+                        .build();
         Manual m = Manual.titled("Overhaul of the QA-80").withUnit(unit);
         m =
                 m.withClip(
@@ -122,14 +126,16 @@ public final class Samples {
     }
 
     private static Part part(
-            String id,
-            String item,
-            String name,
-            String size,
-            int count,
-            ReuseRule reuse,
-            Applicability a) {
-        return new Part(id, item, "HV-" + item, name, size, count, reuse, a, "");
+            String id, String item, String name, String size, int count, ReuseRule reuse) {
+        return PartBuilder.builder()
+                .id(id)
+                .item(item)
+                .number("HV-" + item)
+                .name(name)
+                .size(size)
+                .quantity(count)
+                .reuse(reuse)
+                .build();
     }
 
     public static Step step(String id, String text, double from, double to) {

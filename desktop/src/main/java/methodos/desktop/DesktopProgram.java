@@ -16,12 +16,12 @@ import javafx.scene.layout.Pane;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
-import methodos.core.check.Place;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
@@ -125,10 +125,7 @@ public final class DesktopProgram {
                                 opened,
                                 start.recogniser,
                                 FileChoice.ofTheDesktop(),
-                                theme,
-                                settings,
-                                start.width,
-                                start.height);
+                                new ProjectStage.Looks(theme, settings, start.width, start.height));
                 stage.show();
                 shown.window().show(start.place);
                 if (start.shot != null) {

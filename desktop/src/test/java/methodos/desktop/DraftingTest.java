@@ -12,6 +12,7 @@ import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.coverage.ShownNotTold;
+import methodos.core.edit.EditKind;
 import methodos.core.figure.ProposedStill;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
@@ -116,12 +117,7 @@ class DraftingTest extends RealWindow {
 
         // drafting again leaves alone what is settled
         robot.clickOn("#draftSteps");
-        until(
-                () ->
-                        project.edits()
-                                .undoable()
-                                .filter(e -> e.name().equals("edit.draft"))
-                                .isPresent());
+        until(() -> project.edits().undoable().filter(e -> e.kind() == EditKind.DRAFT).isPresent());
         assertThat(manual().step(first.id()).orElseThrow().accepted()).isTrue();
         assertThat(manual().dismissals()).hasSize(1);
     }

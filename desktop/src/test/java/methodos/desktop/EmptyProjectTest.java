@@ -7,11 +7,11 @@ import java.nio.file.Path;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
-import methodos.core.check.Place;
 import methodos.core.manual.Manual;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.footage.FootagePlace;
 import methodos.desktop.footage.ScanDesk;
+import methodos.desktop.place.Place;
 import methodos.desktop.theme.Theme;
 import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.Test;
@@ -77,8 +77,8 @@ class EmptyProjectTest extends RealWindow {
                         place[0] =
                                 new FootagePlace(
                                         project,
-                                        scans,
-                                        (clip, share) -> Optional.empty(),
+                                        new FootagePlace.Ears(
+                                                scans, (clip, share) -> Optional.empty()),
                                         theme,
                                         FileChoice.ofTheDesktop(),
                                         s -> said[0] = s,

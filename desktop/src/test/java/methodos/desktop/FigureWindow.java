@@ -12,12 +12,13 @@ import javafx.scene.image.PixelReader;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Region;
-import methodos.core.check.Place;
+import methodos.core.edit.EditKind;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.core.manual.Step;
+import methodos.desktop.place.Place;
 import methodos.publish.figure.FigurePainter;
 import methodos.publish.figure.FigurePictures;
 import org.testfx.api.FxRobot;
@@ -44,7 +45,7 @@ abstract class FigureWindow extends RealWindow {
                 () ->
                         project.apply(
                                 methodos.core.edit.Edit.named(
-                                        "edit.deleteMark", m -> m.withFigure(bare))));
+                                        EditKind.DELETE_MARK, m -> m.withFigure(bare))));
         show(robot, Place.FIGURES);
         robot.interact(() -> robot.lookup("#figure-" + figure).queryButton().fire());
         until(() -> window().ready());

@@ -9,11 +9,12 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.stage.Stage;
-import methodos.core.check.Place;
+import methodos.core.edit.EditKind;
 import methodos.core.manual.Clip;
 import methodos.desktop.footage.FilmStrip;
 import methodos.desktop.footage.FootageClock;
 import methodos.desktop.footage.ScanDesk;
+import methodos.desktop.place.Place;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -70,7 +71,7 @@ class FilmStripTest extends RealWindow {
     }
 
     private static methodos.core.edit.Edit replace(Clip clip) {
-        return methodos.core.edit.Edit.named("edit.footage", m -> m.withClip(clip));
+        return methodos.core.edit.Edit.named(EditKind.FOOTAGE, m -> m.withClip(clip));
     }
 
     @Test

@@ -9,11 +9,11 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import methodos.core.check.Place;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Span;
+import methodos.desktop.place.Place;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -131,8 +131,8 @@ class FootageWorkTest extends RealWindow {
                     place[0] =
                             new methodos.desktop.footage.FootagePlace(
                                     project,
-                                    scans,
-                                    recogniser(),
+                                    new methodos.desktop.footage.FootagePlace.Ears(
+                                            scans, recogniser()),
                                     new methodos.desktop.theme.Theme(false),
                                     files(),
                                     s -> said[0] = s,

@@ -14,11 +14,11 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import methodos.core.check.Place;
 import methodos.core.manual.Manual;
 import methodos.core.speech.Recogniser;
 import methodos.demo.DemoProject;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
@@ -53,10 +53,7 @@ public abstract class RealWindow {
                         project,
                         recogniser(),
                         files(),
-                        new Theme(dark()),
-                        settings,
-                        1280,
-                        800);
+                        new ProjectStage.Looks(new Theme(dark()), settings, 1280, 800));
         stage.setX(0);
         stage.setY(0);
         stage.show();

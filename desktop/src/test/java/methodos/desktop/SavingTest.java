@@ -11,6 +11,7 @@ import javafx.scene.control.Labeled;
 import javafx.stage.Stage;
 import javafx.stage.WindowEvent;
 import methodos.core.edit.Edit;
+import methodos.core.edit.EditKind;
 import methodos.core.manual.Manual;
 import methodos.desktop.control.FileChoice;
 import methodos.files.project.ProjectFolder;
@@ -53,7 +54,8 @@ class SavingTest extends RealWindow {
     }
 
     private void title(FxRobot robot, String title) {
-        robot.interact(() -> project.apply(Edit.named("edit.stepText", m -> m.withTitle(title))));
+        robot.interact(
+                () -> project.apply(Edit.named(EditKind.STEP_TEXT, m -> m.withTitle(title))));
     }
 
     /** A file where a folder has to be: nothing can be written there, whoever one is. */

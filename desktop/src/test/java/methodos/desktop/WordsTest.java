@@ -10,8 +10,10 @@ import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import methodos.core.check.Place;
+import methodos.core.edit.EditKind;
 import methodos.core.words.Words;
+import methodos.desktop.place.Place;
+import methodos.desktop.project.EditWords;
 import org.junit.jupiter.api.Test;
 
 class WordsTest {
@@ -39,19 +41,13 @@ class WordsTest {
     }
 
     @Test
-    void everyEditAndPlaceHasAName() throws IOException {
+    void everyEditAndPlaceHasAName() {
         Words words = new Words("methodos.desktop.desktop", Locale.ENGLISH);
         for (Place place : Place.values()) {
             assertThat(words.of("place." + place.name())).isNotBlank();
         }
-        try (Stream<Path> files = Files.walk(Path.of("../core/src/main/java/methodos/core/edit"))) {
-            for (Path file : files.filter(f -> f.toString().endsWith("Edits.java")).toList()) {
-                Matcher m =
-                        Pattern.compile("\"(edit\\.[A-Za-z]+)\"").matcher(Files.readString(file));
-                while (m.find()) {
-                    assertThat(words.of(m.group(1))).isNotBlank();
-                }
-            }
+        for (EditKind kind : EditKind.values()) {
+            assertThat(words.of(EditWords.key(kind))).as(kind.name()).isNotBlank();
         }
     }
 }

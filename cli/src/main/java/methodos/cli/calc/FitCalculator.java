@@ -32,9 +32,10 @@ final class FitCalculator implements Calculator {
                 SelectiveFit.of(
                         Quantities.single(fitted, "fitted", unit),
                         single(request, "clearance", unit),
-                        single(request, "wanted", unit),
-                        limit.exact(limits.min()),
-                        limit.exact(limits.max()),
+                        new SelectiveFit.Clearance(
+                                single(request, "wanted", unit),
+                                limit.exact(limits.min()),
+                                limit.exact(limits.max())),
                         stock,
                         rule(request));
         Map<String, Object> value = new LinkedHashMap<>();

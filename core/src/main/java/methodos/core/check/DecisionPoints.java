@@ -35,7 +35,7 @@ final class DecisionPoints {
     }
 
     private void add(String key, String step, String subject, Object... arguments) {
-        points.add(new OpenPoint(Place.TORQUE, key, List.of(arguments), step, subject));
+        points.add(new OpenPoint(Matter.VALUES, key, List.of(arguments), step, subject));
     }
 
     private void decision(Decision decision) {

@@ -31,7 +31,7 @@ final class FigurePoints {
     }
 
     private void add(String key, String step, String subject, Object... arguments) {
-        points.add(new OpenPoint(Place.FIGURES, key, List.of(arguments), step, subject));
+        points.add(new OpenPoint(Matter.FIGURES, key, List.of(arguments), step, subject));
     }
 
     private void collect() {

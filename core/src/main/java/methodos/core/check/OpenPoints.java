@@ -1,9 +1,7 @@
 package methodos.core.check;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -83,7 +81,7 @@ public final class OpenPoints {
 
     /** A part of what is open, worked out for itself. */
     private record Section(
-            Place place,
+            Matter matter,
             String what,
             boolean practised,
             Function<Manual, List<OpenPoint>> points) {}
@@ -91,67 +89,60 @@ public final class OpenPoints {
     private static List<Section> sections(Workspace workspace, Sight sight, TableChecks tables) {
         Function<Manual, OpenPoints> in = m -> new OpenPoints(workspace.with(m), sight);
         return List.of(
-                new Section(Place.UNIT, "derived.unit", false, m -> in.apply(m).unit()),
-                new Section(Place.FOOTAGE, "derived.footage", false, m -> in.apply(m).footage()),
-                new Section(Place.STEPS, "derived.steps", false, m -> in.apply(m).steps()),
+                new Section(Matter.UNIT, "derived.unit", false, m -> in.apply(m).unit()),
+                new Section(Matter.FOOTAGE, "derived.footage", false, m -> in.apply(m).footage()),
+                new Section(Matter.STEPS, "derived.steps", false, m -> in.apply(m).steps()),
                 new Section(
-                        Place.FIGURES,
+                        Matter.FIGURES,
                         "derived.figures",
                         false,
                         m -> FigurePoints.of(m, new StepNumbers(m, sight))),
                 new Section(
-                        Place.STORES,
+                        Matter.STORES,
                         "derived.stores",
                         true,
                         m -> StorePoints.of(m, sight, workspace.partsAnswer())),
                 new Section(
-                        Place.TORQUE,
+                        Matter.VALUES,
                         "derived.torques",
                         true,
                         m -> TorquePoints.of(workspace.manual(), m, sight)),
                 new Section(
-                        Place.TORQUE,
+                        Matter.VALUES,
                         "derived.values",
                         true,
                         m -> DecisionPoints.of(m, new StepNumbers(m, sight), tables)));
     }
 
     private static OpenPoint failure(Failed failed, List<Section> sections) {
-        Place place =
+        Matter matter =
                 sections.stream()
                         .filter(s -> s.what().equals(failed.what()))
-                        .map(Section::place)
+                        .map(Section::matter)
                         .findFirst()
-                        .orElse(Place.STEPS);
+                        .orElse(Matter.STEPS);
         return new OpenPoint(
-                place,
+                matter,
                 "open.failed",
                 List.of(new Named(failed.what()), failed.path()),
                 failed.step(),
                 null);
     }
 
-    /** How many are open in each place. */
-    public static Map<Place, Integer> counts(List<OpenPoint> points) {
-        Map<Place, Integer> counts = new EnumMap<>(Place.class);
-        points.forEach(p -> counts.merge(p.place(), 1, Integer::sum));
-        return counts;
-    }
-
-    private void add(Place place, String key, String step, String subject, Object... arguments) {
-        points.add(new OpenPoint(place, key, List.of(arguments), step, subject));
+    private void add(Matter matter, String key, String step, String subject, Object... arguments) {
+        points.add(new OpenPoint(matter, key, List.of(arguments), step, subject));
     }
 
     private List<OpenPoint> unit() {
         if (manual.unit().name().isBlank()) {
-            add(Place.UNIT, "open.unit.name", null, null);
+            add(Matter.UNIT, "open.unit.name", null, null);
         }
         if (manual.variants().isEmpty()) {
-            add(Place.UNIT, "open.unit.variants", null, null);
+            add(Matter.UNIT, "open.unit.variants", null, null);
         }
         for (Model model : manual.unit().models()) {
             if (manual.variants().stream().noneMatch(v -> v.model().equals(model.name()))) {
-                add(Place.UNIT, "open.unit.model", null, model.name(), model.name());
+                add(Matter.UNIT, "open.unit.model", null, model.name(), model.name());
             }
         }
         for (int i = 0; i < manual.variants().size(); i++) {
@@ -162,10 +153,10 @@ public final class OpenPoints {
         for (Energy energy : manual.energies()) {
             if (energy.applicability().concerns(sight)) {
                 if (numbers.of(energy.safeSteps()).isEmpty()) {
-                    add(Place.UNIT, "open.energy.safe", null, energy.id(), energy.name());
+                    add(Matter.UNIT, "open.energy.safe", null, energy.id(), energy.name());
                 } else if (numbers.of(energy.restoreSteps()).isEmpty()) {
                     add(
-                            Place.UNIT,
+                            Matter.UNIT,
                             "open.energy.restore",
                             energy.safeSteps().get(0),
                             energy.id(),
@@ -178,13 +169,13 @@ public final class OpenPoints {
 
     private void overlap(Variant a, Variant b) {
         if (a.model().equals(b.model()) && a.serials().overlaps(b.serials())) {
-            add(Place.UNIT, "open.unit.overlap", null, b.id(), a.model(), a.build(), b.build());
+            add(Matter.UNIT, "open.unit.overlap", null, b.id(), a.model(), a.build(), b.build());
         }
     }
 
     private List<OpenPoint> footage() {
         if (manual.clips().isEmpty()) {
-            add(Place.FOOTAGE, "open.footage.none", null, null);
+            add(Matter.FOOTAGE, "open.footage.none", null, null);
         }
         for (Clip clip : manual.clips()) {
             if (workspace.captions(clip.id()).captions().isEmpty()) {
@@ -192,7 +183,7 @@ public final class OpenPoints {
                         clip.captions() == null
                                 ? "open.footage.captions"
                                 : "open.footage.captionsLost";
-                add(Place.FOOTAGE, key, null, clip.id(), clip.name());
+                add(Matter.FOOTAGE, key, null, clip.id(), clip.name());
             }
         }
         manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::reshoot);
@@ -215,7 +206,7 @@ public final class OpenPoints {
         why.ifPresent(
                 w ->
                         add(
-                                Place.FOOTAGE,
+                                Matter.FOOTAGE,
                                 "open.footage.reshoot." + w,
                                 step.id(),
                                 step.spans().get(0).clip(),
@@ -228,13 +219,13 @@ public final class OpenPoints {
             WordStates states = new WordStates(manual, clip.id());
             long open = captions.stream().filter(c -> states.of(c) == WordState.OPEN).count();
             if (open > 0) {
-                add(Place.STEPS, "open.words", null, clip.id(), open, clip.name());
+                add(Matter.STEPS, "open.words", null, clip.id(), open, clip.name());
             }
             ToldInReverse.open(workspace, clip.id())
                     .ifPresent(
                             c ->
                                     add(
-                                            Place.STEPS,
+                                            Matter.STEPS,
                                             "open.reverse",
                                             null,
                                             clip.id(),
@@ -242,7 +233,7 @@ public final class OpenPoints {
                                             clip.name()));
             int untold = ShownNotTold.open(workspace, clip.id()).size();
             if (untold > 0) {
-                add(Place.STEPS, "open.untold", null, clip.id(), untold, clip.name());
+                add(Matter.STEPS, "open.untold", null, clip.id(), untold, clip.name());
             }
         }
         manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::step);
@@ -252,25 +243,25 @@ public final class OpenPoints {
     private void step(Step step) {
         int number = numbers.of(step.id()).orElseThrow();
         if (step.text().isBlank()) {
-            add(Place.STEPS, "open.step.text", step.id(), null, number);
+            add(Matter.STEPS, "open.step.text", step.id(), null, number);
         }
         if (!step.accepted()) {
-            add(Place.STEPS, "open.step.drafted", step.id(), null, number);
+            add(Matter.STEPS, "open.step.drafted", step.id(), null, number);
         }
         for (String doubt : step.doubts()) {
-            add(Place.STEPS, "open.step.doubt", step.id(), doubt, number, doubt);
+            add(Matter.STEPS, "open.step.doubt", step.id(), doubt, number, doubt);
         }
         if (step.evidence().isEmpty() && step.spans().isEmpty()) {
-            add(Place.STEPS, "open.step.evidence", step.id(), null, number);
+            add(Matter.STEPS, "open.step.evidence", step.id(), null, number);
         }
         if (manual.variants().stream().noneMatch(v -> step.applicability().concerns(Sight.of(v)))
                 && !manual.variants().isEmpty()) {
-            add(Place.STEPS, "open.step.noVariant", step.id(), null, number);
+            add(Matter.STEPS, "open.step.noVariant", step.id(), null, number);
         }
         for (Reading reading : step.readings()) {
             if (reading.limit() instanceof Value.Open open) {
                 add(
-                        Place.TORQUE,
+                        Matter.VALUES,
                         "open.limit",
                         step.id(),
                         open.document(),

@@ -75,7 +75,7 @@ final class StorePoints {
                         k ->
                                 points.add(
                                         new OpenPoint(
-                                                Place.STORES,
+                                                Matter.STORES,
                                                 "open.service.kit",
                                                 List.of(
                                                         k.kit().number(),
@@ -85,6 +85,6 @@ final class StorePoints {
     }
 
     private static OpenPoint point(String key, Part part, Object... arguments) {
-        return new OpenPoint(Place.STORES, key, List.of(arguments), null, part.id());
+        return new OpenPoint(Matter.STORES, key, List.of(arguments), null, part.id());
     }
 }

@@ -60,7 +60,7 @@ final class TorquePoints {
     }
 
     private void add(String key, String step, String subject, Object... arguments) {
-        points.add(new OpenPoint(Place.TORQUE, key, List.of(arguments), step, subject));
+        points.add(new OpenPoint(Matter.VALUES, key, List.of(arguments), step, subject));
     }
 
     private void joint(Joint joint) {

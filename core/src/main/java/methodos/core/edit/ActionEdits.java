@@ -23,7 +23,7 @@ public final class ActionEdits {
      * @param count how many of an aid
      */
     public static Edit add(String step, Action.Verb verb, String name, int count) {
-        return Edit.named("edit.stepActions", m -> added(m, step, verb, name, count));
+        return Edit.named(EditKind.STEP_ACTIONS, m -> added(m, step, verb, name, count));
     }
 
     private static Manual added(
@@ -78,7 +78,7 @@ public final class ActionEdits {
     /** Takes an action out of a step; what nothing is done to any more is forgotten. */
     public static Edit remove(String step, int at) {
         return Edit.named(
-                "edit.stepActions",
+                EditKind.STEP_ACTIONS,
                 m ->
                         m.step(step)
                                 .map(
@@ -107,7 +107,7 @@ public final class ActionEdits {
      */
     public static Edit repeat(String from, String to, List<String> places) {
         return Edit.named(
-                "edit.repeat",
+                EditKind.REPEAT,
                 m -> {
                     List<Repeat> all = new ArrayList<>(m.repeats());
                     Optional<Repeat> before =

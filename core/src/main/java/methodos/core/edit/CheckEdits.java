@@ -18,7 +18,7 @@ public final class CheckEdits {
     public static Edit accept(Finding finding, String reason, String person, String date) {
         Acceptance acceptance = new Acceptance(finding.id(), reason, person, date);
         return Edit.named(
-                "edit.accept",
+                EditKind.ACCEPT,
                 m -> {
                     List<Acceptance> all = new ArrayList<>(m.acceptances());
                     all.removeIf(a -> a.finding().equals(finding.id()));
@@ -30,7 +30,7 @@ public final class CheckEdits {
     /** The finding is open again. */
     public static Edit reopen(Finding finding) {
         return Edit.named(
-                "edit.reopen",
+                EditKind.REOPEN,
                 m ->
                         m.withAcceptances(
                                 m.acceptances().stream()

@@ -16,7 +16,7 @@ public final class ClipEdits {
      */
     public static Edit follows(String clip, String before) {
         return Edit.named(
-                before == null ? "edit.clipApart" : "edit.clipJoined",
+                before == null ? EditKind.CLIP_APART : EditKind.CLIP_JOINED,
                 m ->
                         m.clip(clip)
                                 .filter(c -> !c.id().equals(before))
@@ -27,7 +27,7 @@ public final class ClipEdits {
     /** Takes the paths of recordings that moved. */
     public static Edit relink(List<Clip> found) {
         return Edit.named(
-                "edit.relink",
+                EditKind.RELINK,
                 m -> {
                     Manual changed = m;
                     for (Clip clip : found) {

@@ -15,7 +15,7 @@ public final class DecisionEdits {
 
     public static Edit newDecision(String name) {
         return Edit.named(
-                "edit.newDecision",
+                EditKind.NEW_DECISION,
                 m ->
                         m.withIdTaken()
                                 .withDecision(
@@ -30,13 +30,13 @@ public final class DecisionEdits {
 
     public static Edit decision(String id, UnaryOperator<Decision> change) {
         return Edit.named(
-                "edit.decision",
+                EditKind.DECISION,
                 m -> m.decision(id).map(d -> m.withDecision(change.apply(d))).orElse(m));
     }
 
     public static Edit deleteDecision(String id) {
         return Edit.named(
-                "edit.deleteDecision",
+                EditKind.DELETE_DECISION,
                 m ->
                         m.withDecisions(
                                 m.decisions().stream().filter(d -> !d.id().equals(id)).toList()));

@@ -30,7 +30,7 @@ public final class DraftEdits {
      * @param words for the sentences of hazard statements and open values
      */
     public static Edit draft(String clip, Draft draft, Words words) {
-        return Edit.named("edit.draft", m -> drafted(m, clip, draft, words));
+        return Edit.named(EditKind.DRAFT, m -> drafted(m, clip, draft, words));
     }
 
     private static Manual drafted(Manual manual, String clip, Draft draft, Words words) {
@@ -90,13 +90,14 @@ public final class DraftEdits {
     /** Agrees to a drafted step with all that is in it. */
     public static Edit accept(String step) {
         return Edit.named(
-                "edit.accept", m -> m.step(step).map(s -> DraftedContent.accepted(m, s)).orElse(m));
+                EditKind.ACCEPT,
+                m -> m.step(step).map(s -> DraftedContent.accepted(m, s)).orElse(m));
     }
 
     /** Takes a drafted step out and sets its words aside. */
     public static Edit setAside(String step, String reason) {
         return Edit.named(
-                "edit.setDraftAside",
+                EditKind.SET_DRAFT_ASIDE,
                 m -> {
                     Optional<Step> found = m.step(step);
                     if (found.isEmpty()) {

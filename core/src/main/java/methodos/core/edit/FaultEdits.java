@@ -13,19 +13,19 @@ public final class FaultEdits {
 
     public static Edit newSymptom(String what) {
         return Edit.named(
-                "edit.newSymptom",
+                EditKind.NEW_SYMPTOM,
                 m -> m.withIdTaken().withSymptom(new Symptom(m.nextId("x"), what, List.of())));
     }
 
     public static Edit symptom(String id, UnaryOperator<Symptom> change) {
         return Edit.named(
-                "edit.symptom",
+                EditKind.SYMPTOM,
                 m -> m.symptom(id).map(s -> m.withSymptom(change.apply(s))).orElse(m));
     }
 
     public static Edit deleteSymptom(String id) {
         return Edit.named(
-                "edit.deleteSymptom",
+                EditKind.DELETE_SYMPTOM,
                 m ->
                         m.withSymptoms(
                                 m.symptoms().stream().filter(s -> !s.id().equals(id)).toList()));

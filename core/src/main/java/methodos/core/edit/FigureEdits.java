@@ -29,7 +29,7 @@ public final class FigureEdits {
     /** Makes a figure that stands in no step yet; of a picture, or with null of none. */
     public static Edit newFigure(Figure.Still still, String picture) {
         return Edit.named(
-                "edit.newFigure",
+                EditKind.NEW_FIGURE,
                 m -> m.withIdTaken().withFigure(Figure.of(m.nextId("f"), "", still, picture)));
     }
 
@@ -39,7 +39,7 @@ public final class FigureEdits {
      * @param mark makes it with the id that it is given
      */
     public static Edit addMark(String figure, Function<String, Mark> mark) {
-        return Edit.named("edit.addMark", m -> added(m, figure, mark));
+        return Edit.named(EditKind.ADD_MARK, m -> added(m, figure, mark));
     }
 
     private static Manual added(Manual m, String figure, Function<String, Mark> mark) {
@@ -51,14 +51,14 @@ public final class FigureEdits {
     /** Puts a callout to a part on the picture; its balloon finds its own place. */
     public static Edit addCallout(String figure, String part, Point target) {
         return Edit.named(
-                "edit.addCallout",
+                EditKind.ADD_CALLOUT,
                 m -> added(m, figure, id -> new Mark.Callout(id, part, target, null)));
     }
 
     /** Adds a screw to the order of tightening, which is made with the first. */
     public static Edit addScrew(String figure, Point at) {
         return Edit.named(
-                "edit.addScrew",
+                EditKind.ADD_SCREW,
                 m -> {
                     Optional<Mark.ScrewOrder> order = m.figure(figure).flatMap(FigureEdits::order);
                     return order.isPresent()
@@ -86,27 +86,27 @@ public final class FigureEdits {
 
     /** Adds a point to an outline, or to a circle of known size. */
     public static Edit addPoint(String figure, String mark, Point at) {
-        return mark("edit.addPoint", figure, mark, m -> more(m, at));
+        return mark(EditKind.ADD_POINT, figure, mark, m -> more(m, at));
     }
 
     /**
      * @param index of the mark's point, from 0
      */
     public static Edit movePoint(String figure, String mark, int index, Point to) {
-        return mark("edit.moveMark", figure, mark, m -> m.withPoint(index, to))
+        return mark(EditKind.MOVE_MARK, figure, mark, m -> m.withPoint(index, to))
                 .joining("point " + figure + mark + index);
     }
 
     /** Moves a whole mark so far to the right and down. */
     public static Edit moveMark(String figure, String mark, double dx, double dy) {
-        return mark("edit.moveMark", figure, mark, m -> m.moved(dx, dy))
+        return mark(EditKind.MOVE_MARK, figure, mark, m -> m.moved(dx, dy))
                 .joining("mark " + figure + mark);
     }
 
     /** Holds a balloon or lens at a place of the sheet; null lets it find its own again. */
     public static Edit hold(String figure, String mark, Point at) {
         return mark(
-                        "edit.moveBalloon",
+                        EditKind.MOVE_BALLOON,
                         figure,
                         mark,
                         m -> m instanceof Mark.Held held ? held.withHeld(at) : m)
@@ -119,7 +119,7 @@ public final class FigureEdits {
      */
     public static Edit deletePoint(String figure, String mark, int index) {
         return change(
-                "edit.deletePoint",
+                EditKind.DELETE_POINT,
                 figure,
                 f ->
                         f.mark(mark)
@@ -149,22 +149,23 @@ public final class FigureEdits {
 
     /** Changes what a mark tells: its words, its thread, its sizes. */
     public static Edit mark(String figure, String mark, UnaryOperator<Mark> change) {
-        return mark("edit.changeMark", figure, mark, change);
+        return mark(EditKind.CHANGE_MARK, figure, mark, change);
     }
 
     /** Changes the words of a mark; typing in one field is one change. */
     public static Edit text(String figure, String mark, String text) {
         return mark(
-                        "edit.changeMark",
+                        EditKind.CHANGE_MARK,
                         figure,
                         mark,
                         m -> m instanceof Mark.Worded w ? w.withText(text) : m)
                 .joining("text " + figure + mark);
     }
 
-    private static Edit mark(String name, String figure, String mark, UnaryOperator<Mark> change) {
+    private static Edit mark(
+            EditKind kind, String figure, String mark, UnaryOperator<Mark> change) {
         return change(
-                name,
+                kind,
                 figure,
                 f ->
                         f.mark(mark)
@@ -175,7 +176,7 @@ public final class FigureEdits {
     /** Another mark of the same kind beside it. */
     public static Edit duplicate(String figure, String mark) {
         return Edit.named(
-                "edit.duplicateMark",
+                EditKind.DUPLICATE_MARK,
                 m ->
                         m.figure(figure)
                                 .flatMap(f -> f.mark(mark))
@@ -190,11 +191,11 @@ public final class FigureEdits {
 
     /** The mark points where it should. */
     public static Edit confirm(String figure, String mark) {
-        return change("edit.confirmMark", figure, f -> f.withoutDoubt(mark));
+        return change(EditKind.CONFIRM_MARK, figure, f -> f.withoutDoubt(mark));
     }
 
     public static Edit deleteMark(String figure, String mark) {
-        return change("edit.deleteMark", figure, f -> f.withoutMark(mark));
+        return change(EditKind.DELETE_MARK, figure, f -> f.withoutMark(mark));
     }
 
     /**
@@ -206,7 +207,7 @@ public final class FigureEdits {
     public static Edit still(
             String figure, Figure.Still still, String picture, Map<String, Point> points) {
         return change(
-                "edit.otherStill",
+                EditKind.OTHER_STILL,
                 figure,
                 f -> {
                     Set<String> doubtful = new HashSet<>();
@@ -255,7 +256,7 @@ public final class FigureEdits {
 
     /** Changes how the still is prepared; dragging one setting is one change. */
     public static Edit prepare(String figure, String setting, UnaryOperator<Preparation> change) {
-        return change("edit.prepare", figure, f -> f.withPreparation(change.apply(f.prepared())))
+        return change(EditKind.PREPARE, figure, f -> f.withPreparation(change.apply(f.prepared())))
                 .joining("prepare " + setting + " " + figure);
     }
 
@@ -265,7 +266,7 @@ public final class FigureEdits {
      */
     public static Edit layout(String figure, FigureLayout layout) {
         return Edit.named(
-                "edit.figureLayout",
+                EditKind.FIGURE_LAYOUT,
                 m ->
                         m.figure(figure)
                                 .map(
@@ -281,7 +282,7 @@ public final class FigureEdits {
     /** Puts another figure's picture beside this one's; the step then shows both as one figure. */
     public static Edit beside(String figure, String other, FigureLayout layout) {
         return Edit.named(
-                "edit.beside",
+                EditKind.BESIDE,
                 m -> {
                     Figure f = m.figure(figure).orElse(null);
                     if (f == null || figure.equals(other) || f.beside().contains(other)) {
@@ -296,7 +297,7 @@ public final class FigureEdits {
     /** Takes a picture out again; it becomes a figure of the same step. */
     public static Edit apart(String figure, String other) {
         return Edit.named(
-                "edit.apart",
+                EditKind.APART,
                 m ->
                         m.figure(figure)
                                 .map(
@@ -336,31 +337,32 @@ public final class FigureEdits {
     }
 
     public static Edit stack(String figure, List<Layer> stack) {
-        return change("edit.stack", figure, f -> f.withStack(stack)).joining("stack " + figure);
+        return change(EditKind.STACK, figure, f -> f.withStack(stack)).joining("stack " + figure);
     }
 
     /** The author's own words for those who cannot see it; empty ones are drafted again. */
     public static Edit reads(String figure, String text) {
-        return change("edit.figureText", figure, f -> f.withText(text)).joining("reads " + figure);
+        return change(EditKind.FIGURE_TEXT, figure, f -> f.withText(text))
+                .joining("reads " + figure);
     }
 
     public static Edit title(String figure, String title) {
-        return change("edit.figureTitle", figure, f -> f.withTitle(title))
+        return change(EditKind.FIGURE_TITLE, figure, f -> f.withTitle(title))
                 .joining("title " + figure);
     }
 
     public static Edit applicability(String figure, Applicability units) {
-        return change("edit.figureUnits", figure, f -> f.withApplicability(units))
+        return change(EditKind.FIGURE_UNITS, figure, f -> f.withApplicability(units))
                 .joining("units " + figure);
     }
 
     public static Edit delete(String figure) {
-        return Edit.named("edit.deleteFigure", m -> m.withoutFigure(figure));
+        return Edit.named(EditKind.DELETE_FIGURE, m -> m.withoutFigure(figure));
     }
 
-    private static Edit change(String name, String figure, UnaryOperator<Figure> change) {
+    private static Edit change(EditKind kind, String figure, UnaryOperator<Figure> change) {
         return Edit.named(
-                name,
+                kind,
                 (Manual m) -> m.figure(figure).map(f -> m.withFigure(change.apply(f))).orElse(m));
     }
 }

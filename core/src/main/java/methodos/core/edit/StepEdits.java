@@ -38,7 +38,7 @@ public final class StepEdits {
     /** Makes a step of a stretch of footage, with the words said there as its evidence. */
     public static Edit make(Span span, String quote, Stage.Kind stage) {
         return Edit.named(
-                "edit.makeStep",
+                EditKind.MAKE_STEP,
                 m -> {
                     Step step =
                             Step.of(
@@ -53,7 +53,7 @@ public final class StepEdits {
     }
 
     public static Edit delete(String step) {
-        return Edit.named("edit.deleteStep", m -> deleted(m, step));
+        return Edit.named(EditKind.DELETE_STEP, m -> deleted(m, step));
     }
 
     /** The manual without a step, and without what led to it. */
@@ -64,7 +64,7 @@ public final class StepEdits {
     /** Puts a copy of a step behind it, with all that is in it. */
     public static Edit copy(String step) {
         return Edit.named(
-                "edit.copyStep",
+                EditKind.COPY_STEP,
                 m ->
                         m.step(step)
                                 .map(s -> s.withId(nextStepId(m)))
@@ -75,19 +75,19 @@ public final class StepEdits {
     /** Somebody has decided what was in doubt about a step. */
     public static Edit settleDoubt(String step, String doubt) {
         return change(
-                "edit.settleDoubt",
+                EditKind.SETTLE_DOUBT,
                 step,
                 s -> s.withDoubts(s.doubts().stream().filter(d -> !d.equals(doubt)).toList()));
     }
 
     public static Edit text(String step, String text) {
-        return change("edit.stepText", step, s -> s.withText(text)).joining("text " + step);
+        return change(EditKind.STEP_TEXT, step, s -> s.withText(text)).joining("text " + step);
     }
 
     /** Moves a step to another stage, to where its footage puts it. */
     public static Edit stage(String step, Stage.Kind kind) {
         return Edit.named(
-                "edit.stepStage",
+                EditKind.STEP_STAGE,
                 m -> {
                     Step moved = m.step(step).orElse(null);
                     Stage target = m.stage(kind).orElse(null);
@@ -99,14 +99,14 @@ public final class StepEdits {
     }
 
     public static Edit applicability(String step, Applicability applicability) {
-        return change("edit.stepUnits", step, s -> s.withApplicability(applicability))
+        return change(EditKind.STEP_UNITS, step, s -> s.withApplicability(applicability))
                 .joining("units " + step);
     }
 
     /** Sets how many of a part the step touches; 0 takes it out. */
     public static Edit part(String step, String part, int count) {
         return change(
-                "edit.stepPart",
+                EditKind.STEP_PART,
                 step,
                 s -> {
                     List<PartUse> uses = new ArrayList<>(s.parts());
@@ -132,7 +132,7 @@ public final class StepEdits {
     /** Changes what a step does with a part that it uses. */
     public static Edit use(String step, String part, UnaryOperator<PartUse> changed) {
         return change(
-                "edit.stepPart",
+                EditKind.STEP_PART,
                 step,
                 s ->
                         s.withParts(
@@ -143,7 +143,7 @@ public final class StepEdits {
 
     /** Sets what else the step does to a joint, an aid, a fluid or a mark. */
     public static Edit actions(String step, List<Action> actions) {
-        return change("edit.stepActions", step, s -> s.withActions(actions));
+        return change(EditKind.STEP_ACTIONS, step, s -> s.withActions(actions));
     }
 
     private static int indexOf(List<PartUse> uses, String part) {
@@ -158,7 +158,7 @@ public final class StepEdits {
     /** Puts a part that is not in the list yet into it and into the step. */
     public static Edit newPart(String step, String name) {
         return Edit.named(
-                "edit.stepPart",
+                EditKind.STEP_PART,
                 m -> {
                     Part part = UnitEdits.part(m, name);
                     return part(step, part.id(), 1).change().apply(m.withIdTaken().withPart(part));
@@ -167,7 +167,7 @@ public final class StepEdits {
 
     public static Edit tool(String step, String tool, boolean used) {
         return change(
-                "edit.stepTool",
+                EditKind.STEP_TOOL,
                 step,
                 s -> {
                     List<String> tools = new ArrayList<>(s.tools());
@@ -182,7 +182,7 @@ public final class StepEdits {
     /** Puts a tool that is not known yet into the manual and into the step. */
     public static Edit newTool(String step, String name) {
         return Edit.named(
-                "edit.stepTool",
+                EditKind.STEP_TOOL,
                 m -> {
                     Tool tool = new Tool(m.nextId("t"), name, "", Tool.Kind.STANDARD, "");
                     return tool(step, tool.id(), true)
@@ -197,7 +197,7 @@ public final class StepEdits {
      */
     public static Edit torque(String step, String name, Value value) {
         return Edit.named(
-                "edit.torque",
+                EditKind.TORQUE,
                 m -> {
                     Step s = m.step(step).orElse(null);
                     if (s == null) {
@@ -226,7 +226,7 @@ public final class StepEdits {
 
     public static Edit consumable(String step, String consumable, boolean used) {
         return change(
-                "edit.stepConsumable",
+                EditKind.STEP_CONSUMABLE,
                 step,
                 s -> {
                     List<String> all = new ArrayList<>(s.consumables());
@@ -241,7 +241,7 @@ public final class StepEdits {
     /** Puts a consumable that is not known yet into the manual and into the step. */
     public static Edit newConsumable(String step, String name) {
         return Edit.named(
-                "edit.stepConsumable",
+                EditKind.STEP_CONSUMABLE,
                 m -> {
                     Consumable made = new Consumable(m.nextId("c"), name, "");
                     return consumable(step, made.id(), true)
@@ -251,27 +251,28 @@ public final class StepEdits {
     }
 
     public static Edit addReading(String step, Reading reading) {
-        return change("edit.reading", step, s -> s.withReadings(Lists.with(s.readings(), reading)));
+        return change(
+                EditKind.READING, step, s -> s.withReadings(Lists.with(s.readings(), reading)));
     }
 
     /** Changes a reading of a step; null takes it out. */
     public static Edit reading(String step, int at, Reading reading) {
         return change(
-                "edit.reading", step, s -> s.withReadings(Lists.put(s.readings(), at, reading)));
+                EditKind.READING, step, s -> s.withReadings(Lists.put(s.readings(), at, reading)));
     }
 
     public static Edit addLook(String step, Look look) {
-        return change("edit.look", step, s -> s.withLooks(Lists.with(s.looks(), look)));
+        return change(EditKind.LOOK, step, s -> s.withLooks(Lists.with(s.looks(), look)));
     }
 
     /** Changes what is judged by eye in a step; null takes it out. */
     public static Edit look(String step, int at, Look look) {
-        return change("edit.look", step, s -> s.withLooks(Lists.put(s.looks(), at, look)));
+        return change(EditKind.LOOK, step, s -> s.withLooks(Lists.put(s.looks(), at, look)));
     }
 
     /** Whether a step may be left out. */
     public static Edit optional(String step, boolean optional) {
-        return change("edit.optional", step, s -> s.withOptional(optional));
+        return change(EditKind.OPTIONAL, step, s -> s.withOptional(optional));
     }
 
     /**
@@ -281,7 +282,7 @@ public final class StepEdits {
      */
     public static Edit hazard(String step, int at, Hazard hazard) {
         return change(
-                        "edit.hazard",
+                        EditKind.HAZARD,
                         step,
                         s ->
                                 s.withHazards(
@@ -296,7 +297,7 @@ public final class StepEdits {
     /** Moves an end of a step's span. */
     public static Edit span(String step, int index, Span span) {
         return change(
-                        "edit.stepSpan",
+                        EditKind.STEP_SPAN,
                         step,
                         s -> {
                             List<Span> spans = new ArrayList<>(s.spans());
@@ -309,7 +310,7 @@ public final class StepEdits {
     /** Makes a figure of a still and puts it into the step. */
     public static Edit capture(String step, Figure.Still still, String picture) {
         return Edit.named(
-                "edit.capture",
+                EditKind.CAPTURE,
                 m -> {
                     Figure figure = Figure.of(m.nextId("f"), "", still, picture);
                     return m.step(step)
@@ -325,7 +326,7 @@ public final class StepEdits {
     /** Sets words of the narration aside. */
     public static Edit dismiss(Span span, String quote, String reason) {
         return Edit.named(
-                "edit.dismiss",
+                EditKind.DISMISS,
                 m -> {
                     List<Dismissal> all = new ArrayList<>(m.dismissals());
                     all.add(new Dismissal(span, quote, reason));
@@ -334,8 +335,8 @@ public final class StepEdits {
     }
 
     private static Edit change(
-            String name, String step, java.util.function.UnaryOperator<Step> change) {
+            EditKind kind, String step, java.util.function.UnaryOperator<Step> change) {
         return Edit.named(
-                name, (Manual m) -> m.step(step).map(s -> m.withStep(change.apply(s))).orElse(m));
+                kind, (Manual m) -> m.step(step).map(s -> m.withStep(change.apply(s))).orElse(m));
     }
 }

@@ -46,7 +46,7 @@ public final class StepJoining {
      * @param words for the sentences of what is in doubt
      */
     public static Edit join(String step, Words words) {
-        return Edit.named("edit.join", m -> joined(m, step, words));
+        return Edit.named(EditKind.JOIN, m -> joined(m, step, words));
     }
 
     private static Manual joined(Manual manual, String id, Words words) {

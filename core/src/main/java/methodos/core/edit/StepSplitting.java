@@ -71,7 +71,7 @@ public final class StepSplitting {
      * @param at seconds in it, inside the span; elsewhere nothing changes
      */
     public static Edit split(String step, String clip, double at) {
-        return Edit.named("edit.split", m -> divided(m, step, clip, at));
+        return Edit.named(EditKind.SPLIT, m -> divided(m, step, clip, at));
     }
 
     private static Manual divided(Manual manual, String id, String clip, double at) {

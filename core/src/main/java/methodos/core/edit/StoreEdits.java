@@ -20,7 +20,7 @@ public final class StoreEdits {
 
     /** A change of the lists, as one edit. */
     public static Edit lists(UnaryOperator<Manual> change) {
-        return Edit.named("edit.lists", change);
+        return Edit.named(EditKind.LISTS, change);
     }
 
     public static UnaryOperator<Manual> part(String id, UnaryOperator<Part> change) {
@@ -54,13 +54,13 @@ public final class StoreEdits {
 
     public static Edit newKit(String number) {
         return Edit.named(
-                "edit.newKit",
+                EditKind.NEW_KIT,
                 m -> m.withIdTaken().withKit(new Kit(m.nextId("k"), number, "", List.of())));
     }
 
     public static Edit newTool(String name) {
         return Edit.named(
-                "edit.newTool",
+                EditKind.NEW_TOOL,
                 m ->
                         m.withIdTaken()
                                 .withTool(
@@ -69,19 +69,19 @@ public final class StoreEdits {
 
     public static Edit newConsumable(String name) {
         return Edit.named(
-                "edit.newConsumable",
+                EditKind.NEW_CONSUMABLE,
                 m -> m.withIdTaken().withConsumable(new Consumable(m.nextId("c"), name, "")));
     }
 
     /** Puts down that a newer number takes the place of a part's. */
     public static Edit replaced(String part, Replacement replacement) {
-        return Edit.named("edit.replacePart", part(part, p -> p.withReplacement(replacement)));
+        return Edit.named(EditKind.REPLACE_PART, part(part, p -> p.withReplacement(replacement)));
     }
 
     /** Puts the newer number of a part in the place of the one that it has. */
     public static Edit replace(String part) {
         return Edit.named(
-                "edit.replacePart",
+                EditKind.REPLACE_PART,
                 part(
                         part,
                         p ->
@@ -129,7 +129,7 @@ public final class StoreEdits {
     /** Says for which units a kit is. */
     public static Edit kitUnits(String kit, Applicability units) {
         return Edit.named(
-                        "edit.kitUnits",
+                        EditKind.KIT_UNITS,
                         m -> m.kit(kit).map(k -> m.withKit(k.withApplicability(units))).orElse(m))
                 .joining("units " + kit);
     }

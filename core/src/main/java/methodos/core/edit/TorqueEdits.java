@@ -19,7 +19,7 @@ public final class TorqueEdits {
 
     public static Edit joint(String joint, UnaryOperator<Joint> change) {
         return Edit.named(
-                "edit.torque",
+                EditKind.TORQUE,
                 (Manual m) -> m.joint(joint).map(j -> m.withJoint(change.apply(j))).orElse(m));
     }
 
@@ -29,7 +29,7 @@ public final class TorqueEdits {
      */
     public static Edit usual(String joint) {
         return Edit.named(
-                "edit.torque",
+                EditKind.TORQUE,
                 m ->
                         m.joint(joint)
                                 .flatMap(
@@ -51,12 +51,12 @@ public final class TorqueEdits {
 
     /** The list of usual torques. */
     public static Edit usual(List<TorqueDefault> all) {
-        return Edit.named("edit.usualTorques", m -> m.withTorqueDefaults(all));
+        return Edit.named(EditKind.USUAL_TORQUES, m -> m.withTorqueDefaults(all));
     }
 
     public static Edit addWrench(String name, Quantity range) {
         return Edit.named(
-                "edit.addWrench",
+                EditKind.ADD_WRENCH,
                 m -> {
                     List<Wrench> all = new ArrayList<>(m.wrenches());
                     all.add(new Wrench(m.nextId("w"), name, range));
@@ -66,7 +66,7 @@ public final class TorqueEdits {
 
     public static Edit deleteWrench(String wrench) {
         return Edit.named(
-                "edit.deleteWrench",
+                EditKind.DELETE_WRENCH,
                 m ->
                         m.withWrenches(
                                 m.wrenches().stream()

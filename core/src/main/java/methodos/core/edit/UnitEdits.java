@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.function.UnaryOperator;
 import methodos.core.manual.Document;
 import methodos.core.manual.Energy;
+import methodos.core.manual.EnergyBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Model;
 import methodos.core.manual.Part;
@@ -22,23 +23,23 @@ public final class UnitEdits {
      * @param field which field is typed into, so that typing joins into one edit
      */
     public static Edit unit(String field, UnaryOperator<Unit> change) {
-        return Edit.named("edit.unit", m -> m.withUnit(change.apply(m.unit())))
+        return Edit.named(EditKind.UNIT, m -> m.withUnit(change.apply(m.unit())))
                 .joining("unit " + field);
     }
 
     public static Edit practices(UnaryOperator<Practices> change) {
-        return Edit.named("edit.practices", m -> m.withPractices(change.apply(m.practices())));
+        return Edit.named(EditKind.PRACTICES, m -> m.withPractices(change.apply(m.practices())));
     }
 
     /** Puts a variant in the place of the one with its id; its model is named where it is new. */
     public static Edit variant(Variant variant) {
-        return Edit.named("edit.variant", m -> withModel(m.withVariant(variant), variant.model()))
+        return Edit.named(EditKind.VARIANT, m -> withModel(m.withVariant(variant), variant.model()))
                 .joining("variant " + variant.id());
     }
 
     public static Edit newVariant(Variant variant) {
         return Edit.named(
-                "edit.newVariant",
+                EditKind.NEW_VARIANT,
                 m -> {
                     Variant named =
                             new Variant(
@@ -52,7 +53,7 @@ public final class UnitEdits {
 
     public static Edit deleteVariant(String variant) {
         return Edit.named(
-                "edit.deleteVariant",
+                EditKind.DELETE_VARIANT,
                 m ->
                         m.withVariants(
                                 m.variants().stream()
@@ -71,13 +72,13 @@ public final class UnitEdits {
 
     public static Edit energy(String energy, UnaryOperator<Energy> change) {
         return Edit.named(
-                "edit.energy",
+                EditKind.ENERGY,
                 m -> m.energy(energy).map(e -> m.withEnergy(change.apply(e))).orElse(m));
     }
 
     public static Edit deleteEnergy(String energy) {
         return Edit.named(
-                "edit.energy",
+                EditKind.ENERGY,
                 m ->
                         m.withEnergies(
                                 m.energies().stream()
@@ -87,16 +88,19 @@ public final class UnitEdits {
 
     public static Edit newEnergy(String name) {
         return Edit.named(
-                "edit.energy",
+                EditKind.ENERGY,
                 m ->
                         m.withIdTaken()
                                 .withEnergy(
-                                        new Energy(m.nextId("e"), name, "", "", null, null, null)));
+                                        EnergyBuilder.builder()
+                                                .id(m.nextId("e"))
+                                                .name(name)
+                                                .build()));
     }
 
     public static Edit newDocument(String name) {
         return Edit.named(
-                "edit.document",
+                EditKind.DOCUMENT,
                 m -> {
                     List<Document> all = new ArrayList<>(m.documents());
                     all.add(new Document(m.nextId("d"), name, "", ""));
@@ -105,11 +109,11 @@ public final class UnitEdits {
     }
 
     public static Edit part(Part part) {
-        return Edit.named("edit.part", m -> m.withPart(part)).joining("part " + part.id());
+        return Edit.named(EditKind.PART, m -> m.withPart(part)).joining("part " + part.id());
     }
 
     public static Edit newPart(String name) {
-        return Edit.named("edit.newPart", m -> m.withIdTaken().withPart(part(m, name)));
+        return Edit.named(EditKind.NEW_PART, m -> m.withIdTaken().withPart(part(m, name)));
     }
 
     /** A new line of the parts list, not in it yet, with the next free item number. */

@@ -60,7 +60,13 @@ final class PanelsDrawing {
                 below =
                         Math.max(
                                 below,
-                                caption(shapes, i, figures.get(i), x, y + high, column, size));
+                                caption(
+                                        shapes,
+                                        i,
+                                        figures.get(i),
+                                        new Point(x, y + high),
+                                        column,
+                                        size));
             }
             y += high + below + unit * GAP * 0.6;
         }
@@ -68,13 +74,9 @@ final class PanelsDrawing {
     }
 
     private double caption(
-            List<Shape> shapes,
-            int index,
-            Figure figure,
-            double x,
-            double y,
-            double width,
-            double size) {
+            List<Shape> shapes, int index, Figure figure, Point corner, double width, double size) {
+        double x = corner.x();
+        double y = corner.y();
         double sign = size * 0.62;
         Point at = new Point(x + sign * 1.3, y + size * 1.1);
         sign(shapes, index, at, sign);

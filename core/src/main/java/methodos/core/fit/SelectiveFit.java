@@ -17,18 +17,27 @@ public record SelectiveFit(
         Rational needed, Optional<Integer> chosen, Optional<Rational> clearance) {
 
     /**
-     * @param fitted thickness that was in when the clearance was measured
-     * @param least lower limit of the clearance, null where open
+     * The clearance that is asked for.
+     *
+     * @param wanted the best
+     * @param least lower limit, null where open
      * @param most upper limit, null where open
+     */
+    public record Clearance(Rational wanted, Rational least, Rational most) {}
+
+    /**
+     * @param fitted thickness that was in when the clearance was measured
+     * @param clearance that was measured
      */
     public static SelectiveFit of(
             Rational fitted,
             Rational clearance,
-            Rational wanted,
-            Rational least,
-            Rational most,
+            Clearance asked,
             List<Rational> stock,
             FitRule rule) {
+        Rational wanted = asked.wanted();
+        Rational least = asked.least();
+        Rational most = asked.most();
         Rational sum = fitted.plus(clearance);
         Integer best = null;
         for (int i = 0; i < stock.size(); i++) {

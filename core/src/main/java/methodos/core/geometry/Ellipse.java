@@ -23,15 +23,17 @@ public final class Ellipse {
     private final double l21;
     private final double l22;
 
-    private Ellipse(
-            Point middle, double scale, double cx, double cy, double l11, double l21, double l22) {
+    /** A lower triangular matrix. */
+    private record Factor(double l11, double l21, double l22) {}
+
+    private Ellipse(Point middle, double scale, Point centre, Factor factor) {
         this.middle = middle;
         this.scale = scale;
-        this.centreX = cx;
-        this.centreY = cy;
-        this.l11 = l11;
-        this.l21 = l21;
-        this.l22 = l22;
+        this.centreX = centre.x();
+        this.centreY = centre.y();
+        this.l11 = factor.l11();
+        this.l21 = factor.l21();
+        this.l22 = factor.l22();
     }
 
     /**
@@ -76,7 +78,8 @@ public final class Ellipse {
         double l11 = Math.sqrt(a / level);
         double l21 = b / level / l11;
         double l22 = Math.sqrt(c / level - l21 * l21);
-        return Optional.of(new Ellipse(middle, scale, cx, cy, l11, l21, l22));
+        return Optional.of(
+                new Ellipse(middle, scale, new Point(cx, cy), new Factor(l11, l21, l22)));
     }
 
     /** Length of the shorter half axis over that of the longer: the cosine of the tilt. */

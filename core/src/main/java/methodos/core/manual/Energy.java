@@ -38,27 +38,6 @@ public record Energy(
         joints = joints == null ? List.of() : List.copyOf(joints);
     }
 
-    /** An energy that concerns the whole unit. */
-    public Energy(
-            String id,
-            String name,
-            String amount,
-            String madeSafe,
-            List<String> safeSteps,
-            List<String> restoreSteps,
-            Applicability applicability) {
-        this(
-                id,
-                name,
-                amount,
-                madeSafe,
-                safeSteps,
-                restoreSteps,
-                applicability,
-                List.of(),
-                List.of());
-    }
-
     /** Whether it names what it moves or fills; otherwise that is the whole unit. */
     public boolean concernsSome() {
         return !parts.isEmpty() || !joints.isEmpty();

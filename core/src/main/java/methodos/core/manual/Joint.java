@@ -50,36 +50,6 @@ public record Joint(
         applicability = applicability == null ? Applicability.ALL : applicability;
     }
 
-    /** A joint with one value, tightened to it by the way of the manual. */
-    public Joint(
-            String id,
-            String name,
-            String fastener,
-            int count,
-            String propertyClass,
-            String condition,
-            Value torque,
-            List<String> stages,
-            String order,
-            Applicability applicability) {
-        this(
-                id,
-                name,
-                fastener,
-                count,
-                propertyClass,
-                condition,
-                torque,
-                stages,
-                order,
-                applicability,
-                null,
-                false,
-                null,
-                "",
-                null);
-    }
-
     /** Whether no wrench is set: hand-tight, then an angle. */
     public boolean byAngle() {
         return way == TighteningWay.ANGLE;

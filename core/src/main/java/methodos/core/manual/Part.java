@@ -44,32 +44,6 @@ public record Part(
         applicability = applicability == null ? Applicability.ALL : applicability;
     }
 
-    /** A line of which only the list itself is known. */
-    public Part(
-            String id,
-            String item,
-            String number,
-            String name,
-            String size,
-            int quantity,
-            ReuseRule reuse,
-            Applicability applicability,
-            String note) {
-        this(
-                id,
-                item,
-                number,
-                name,
-                size,
-                quantity,
-                reuse,
-                applicability,
-                note,
-                null,
-                List.of(),
-                null);
-    }
-
     /** Name and size, as they are printed: "cap screw M6 × 25". */
     public String label() {
         return size.isEmpty() ? name : name + " " + size;

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import methodos.core.edit.Edit;
+import methodos.core.edit.EditKind;
 import methodos.core.edit.StepEdits;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Finding.StepRef;
@@ -74,8 +75,8 @@ public final class Repairs {
         };
     }
 
-    private static Edit edit(String name, UnaryOperator<Manual> change) {
-        return Edit.named(name, change);
+    private static Edit edit(EditKind kind, UnaryOperator<Manual> change) {
+        return Edit.named(kind, change);
     }
 
     private static Step step(Manual manual, String text, Applicability applicability) {
@@ -116,7 +117,7 @@ public final class Repairs {
     private static Repair adding(ExpectedPlace place, Function<Manual, Step> made) {
         return Repair.of(
                 "repair.addStep",
-                edit("edit.repair", m -> place.put(m.withIdTaken(), made.apply(m))));
+                edit(EditKind.REPAIR, m -> place.put(m.withIdTaken(), made.apply(m))));
     }
 
     private Step fitting(Manual manual, Part part, Refitting refitting) {
@@ -150,7 +151,7 @@ public final class Repairs {
             return Optional.of(
                     Repair.of(
                             "repair.addToStep",
-                            edit("edit.repair", m -> m.withStep(step.withJoints(joints))),
+                            edit(EditKind.REPAIR, m -> m.withStep(step.withJoints(joints))),
                             new StepRef(step.id())));
         }
         return atEnd(
@@ -190,7 +191,7 @@ public final class Repairs {
                 Repair.of(
                         "repair.addStep",
                         edit(
-                                "edit.repair",
+                                EditKind.REPAIR,
                                 m -> {
                                     Step step =
                                             step(
@@ -259,7 +260,7 @@ public final class Repairs {
                     Repair.of(
                             "repair.addToStep",
                             edit(
-                                    "edit.repair",
+                                    EditKind.REPAIR,
                                     m -> {
                                         Manual changed = m;
                                         for (Step step : fitting) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import methodos.core.edit.Edit;
+import methodos.core.edit.EditKind;
 import methodos.core.finding.Finding;
 import methodos.core.hazard.HazardRule;
 import methodos.core.hazard.HazardRules;
@@ -29,7 +30,7 @@ final class StatementRepairs {
                                 Repair.of(
                                         "repair.addStatement",
                                         Edit.named(
-                                                "edit.repair",
+                                                EditKind.REPAIR,
                                                 m ->
                                                         withStatement(
                                                                 m,
@@ -63,7 +64,7 @@ final class StatementRepairs {
                                 Repair.of(
                                         "repair.moveStatement",
                                         Edit.named(
-                                                "edit.repair",
+                                                EditKind.REPAIR,
                                                 m -> {
                                                     List<Hazard> rest =
                                                             new ArrayList<>(late.get().hazards());

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.check.Checks;
 import methodos.core.edit.Edit;
+import methodos.core.edit.EditKind;
 import methodos.core.edit.StepEdits;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
@@ -81,7 +82,7 @@ public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
     /** The build-up drafted in the place of the one that a manual has. */
     public static Edit edit(Workspace workspace, Checks checks, Words words) {
         return Edit.named(
-                "edit.reverse", m -> Reverse.of(workspace.with(m), checks, words).manual());
+                EditKind.REVERSE, m -> Reverse.of(workspace.with(m), checks, words).manual());
     }
 
     /** Step by step, so that nothing leads to a step that is gone. */

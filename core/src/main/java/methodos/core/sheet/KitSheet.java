@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.edit.EditKind;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -57,7 +58,7 @@ final class KitSheet {
             number = named.isEmpty() ? number : named;
             kits.row(row, number);
         }
-        return new SheetReading(kits.items(), kits.problems, "edit.importKits", kits::takenInto);
+        return new SheetReading(kits.items(), kits.problems, EditKind.IMPORT_KITS, kits::takenInto);
     }
 
     private void row(Sheet.Row row, String number) {

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.edit.EditKind;
 import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -107,7 +108,7 @@ final class PartSheet {
         parts.read();
         List<Read> changes = List.copyOf(parts.changes);
         return new SheetReading(
-                parts.items, parts.problems, "edit.importParts", m -> takenInto(m, changes));
+                parts.items, parts.problems, EditKind.IMPORT_PARTS, m -> takenInto(m, changes));
     }
 
     private void read() {

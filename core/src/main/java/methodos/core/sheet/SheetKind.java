@@ -2,24 +2,27 @@ package methodos.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.edit.EditKind;
 import methodos.core.manual.Manual;
 
 /** What a sheet can be a list of. */
 public enum SheetKind {
-    PARTS(PartSheet.FIELDS, PartSheet::of),
-    KITS(KitSheet.FIELDS, KitSheet::of),
-    TOOLS(ToolSheet.FIELDS, ToolSheet::of),
-    TORQUES(TorqueSheet.FIELDS, TorqueSheet::of);
+    PARTS(PartSheet.FIELDS, EditKind.IMPORT_PARTS, PartSheet::of),
+    KITS(KitSheet.FIELDS, EditKind.IMPORT_KITS, KitSheet::of),
+    TOOLS(ToolSheet.FIELDS, EditKind.IMPORT_TOOLS, ToolSheet::of),
+    TORQUES(TorqueSheet.FIELDS, EditKind.IMPORT_TORQUES, TorqueSheet::of);
 
     private interface Reader {
         SheetReading read(Sheet sheet, Columns columns, Manual manual);
     }
 
     private final List<Field> fields;
+    private final EditKind edit;
     private final Reader reader;
 
-    SheetKind(List<Field> fields, Reader reader) {
+    SheetKind(List<Field> fields, EditKind edit, Reader reader) {
         this.fields = fields;
+        this.edit = edit;
         this.reader = reader;
     }
 
@@ -58,6 +61,6 @@ public enum SheetKind {
         unclear.addAll(columns.ambiguous());
         return unclear.isEmpty()
                 ? reader.read(sheet, columns, manual)
-                : SheetReading.refused(unclear);
+                : SheetReading.refused(unclear, edit);
     }
 }

@@ -3,6 +3,7 @@ package methodos.core.sheet;
 import java.util.List;
 import java.util.function.UnaryOperator;
 import methodos.core.edit.Edit;
+import methodos.core.edit.EditKind;
 import methodos.core.manual.Manual;
 
 /**
@@ -10,10 +11,10 @@ import methodos.core.manual.Manual;
  *
  * @param items what is new, changed, or not named by the sheet
  * @param problems cells that were not understood; with any, nothing is to be taken in
- * @param name of the change, as undo shows it
+ * @param kind of the change, as undo shows it
  */
 public record SheetReading(
-        List<Item> items, List<RowProblem> problems, String name, UnaryOperator<Manual> change) {
+        List<Item> items, List<RowProblem> problems, EditKind kind, UnaryOperator<Manual> change) {
 
     /** What happens to a thing. */
     public enum Fate {
@@ -40,8 +41,8 @@ public record SheetReading(
         problems = List.copyOf(problems);
     }
 
-    static SheetReading refused(List<RowProblem> problems) {
-        return new SheetReading(List.of(), problems, "", m -> m);
+    static SheetReading refused(List<RowProblem> problems, EditKind kind) {
+        return new SheetReading(List.of(), problems, kind, m -> m);
     }
 
     public long count(Fate fate) {
@@ -57,6 +58,6 @@ public record SheetReading(
         if (!problems.isEmpty()) {
             throw new IllegalStateException("the sheet has rows that are not understood");
         }
-        return Edit.named(name, change);
+        return Edit.named(kind, change);
     }
 }

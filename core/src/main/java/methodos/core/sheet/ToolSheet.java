@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.edit.EditKind;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Tool;
 import methodos.core.sheet.SheetReading.Fate;
@@ -70,7 +71,7 @@ final class ToolSheet {
         manual.tools().stream()
                 .filter(t -> !labels.contains(t.label()))
                 .forEach(t -> items.add(uses.item(Fate.ABSENT, t.id(), t.label(), List.of())));
-        return new SheetReading(items, problems, "edit.importTools", m -> takenInto(m, read));
+        return new SheetReading(items, problems, EditKind.IMPORT_TOOLS, m -> takenInto(m, read));
     }
 
     private static Tool tool(

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.edit.EditKind;
 import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
@@ -111,7 +112,7 @@ final class TorqueSheet {
                 .filter(j -> !names.contains(key(j.name())))
                 .forEach(j -> items.add(uses.item(Fate.ABSENT, j.id(), j.name(), List.of())));
         return new SheetReading(
-                items, torques.problems, "edit.importTorques", m -> takenInto(m, read));
+                items, torques.problems, EditKind.IMPORT_TORQUES, m -> takenInto(m, read));
     }
 
     private List<String> differences(Joint before, Joint after) {

@@ -9,8 +9,13 @@ import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
+import methodos.core.quantity.MeasureUnit;
+import methodos.core.vocabulary.WordSet;
 
-/** The units behind numbers, as people say them. */
+/**
+ * The units behind numbers, as people say them: those of the table of units, and what speech calls
+ * otherwise.
+ */
 final class SpokenUnits {
 
     /**
@@ -19,8 +24,12 @@ final class SpokenUnits {
      */
     record Unit(String name, int used) {}
 
-    private static final int LONGEST = 3;
-    private static final Map<String, String> UNITS = load();
+    private static final int LONGEST = 4;
+
+    /** Letters that are units where they are said alone; others are names of things. */
+    private static final Set<String> LETTERS = WordSet.of("g v l s h");
+
+    private static final Map<String, String> OTHERWISE = load();
 
     private final Tokens tokens;
 
@@ -50,7 +59,18 @@ final class SpokenUnits {
 
     /** The unit that a word by itself names, or null. */
     static String named(String word) {
-        return UNITS.get(word);
+        return unit(word);
+    }
+
+    private static String unit(String said) {
+        String unit = OTHERWISE.get(said);
+        if (unit != null || said.isEmpty() || said.length() == 1 && !LETTERS.contains(said)) {
+            return unit;
+        }
+        return MeasureUnit.named(said)
+                .filter(u -> u.dimension() != MeasureUnit.Dimension.COUNT)
+                .map(MeasureUnit::symbol)
+                .orElse(null);
     }
 
     /** The unit that is said from a place on, or null. */
@@ -64,7 +84,7 @@ final class SpokenUnits {
             for (int k = 1; k < n; k++) {
                 said.append(' ').append(tokens.word(i + k));
             }
-            String unit = UNITS.get(said.toString());
+            String unit = unit(said.toString());
             if (unit != null) {
                 return new Unit(unit, n);
             }

@@ -16,6 +16,7 @@ import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Model;
 import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.SerialRange;
@@ -138,7 +139,14 @@ class ChecksTest {
 
     @Test
     void anAcceptedFindingIsOpenAgainWhenItChanges() {
-        Part ring = new Part("p", "7", "", "ring", "", 4, ReuseRule.REUSE, null, "");
+        Part ring =
+                PartBuilder.builder()
+                        .id("p")
+                        .item("7")
+                        .name("ring")
+                        .quantity(4)
+                        .reuse(ReuseRule.REUSE)
+                        .build();
         Manual manual = Manual.titled("x").withPart(ring);
         manual =
                 with(

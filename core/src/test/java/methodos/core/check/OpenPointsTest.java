@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import methodos.core.Samples;
 import methodos.core.manual.Applicability;
-import methodos.core.manual.Energy;
+import methodos.core.manual.EnergyBuilder;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
@@ -52,9 +52,9 @@ class OpenPointsTest {
         assertThat(points)
                 .extracting(OpenPoint::key)
                 .containsExactly("open.unit.name", "open.unit.variants", "open.footage.none");
-        assertThat(OpenPoints.counts(points))
-                .containsEntry(Place.UNIT, 2)
-                .containsEntry(Place.FOOTAGE, 1);
+        assertThat(points)
+                .extracting(OpenPoint::matter)
+                .containsExactly(Matter.UNIT, Matter.UNIT, Matter.FOOTAGE);
     }
 
     @Test
@@ -102,23 +102,27 @@ class OpenPointsTest {
         m =
                 m.withEnergies(
                         List.of(
-                                new Energy(
-                                        "e1",
-                                        "Compressed air",
-                                        "8 bar",
-                                        "shut",
-                                        List.of("s1"),
-                                        List.of(),
-                                        null),
-                                new Energy("e2", "Heat", "", "", List.of(), List.of(), null),
-                                new Energy(
-                                        "e3",
-                                        "Springs",
-                                        "",
-                                        "let off",
-                                        List.of("s1"),
-                                        List.of("s3"),
-                                        null)));
+                                EnergyBuilder.builder()
+                                        .id("e1")
+                                        .name("Compressed air")
+                                        .amount("8 bar")
+                                        .madeSafe("shut")
+                                        .safeSteps(List.of("s1"))
+                                        .restoreSteps(List.of())
+                                        .build(),
+                                EnergyBuilder.builder()
+                                        .id("e2")
+                                        .name("Heat")
+                                        .safeSteps(List.of())
+                                        .restoreSteps(List.of())
+                                        .build(),
+                                EnergyBuilder.builder()
+                                        .id("e3")
+                                        .name("Springs")
+                                        .madeSafe("let off")
+                                        .safeSteps(List.of("s1"))
+                                        .restoreSteps(List.of("s3"))
+                                        .build()));
         assertThat(sentences(m))
                 .contains(
                         "Compressed air is made safe and never given back.",
@@ -202,7 +206,7 @@ class OpenPointsTest {
         Workspace scanned = plain.withScan("clip1", hopeless);
         List<String> said =
                 OpenPoints.of(scanned, Sight.EVERYTHING).stream()
-                        .filter(p -> p.place() == Place.FOOTAGE && step.id().equals(p.step()))
+                        .filter(p -> p.matter() == Matter.FOOTAGE && step.id().equals(p.step()))
                         .map(p -> words.of(p.key(), p.arguments().toArray()))
                         .toList();
         assertThat(said)
@@ -213,6 +217,6 @@ class OpenPointsTest {
                 .isEqualTo(OpenPoints.of(plain, Sight.EVERYTHING));
         Workspace pictured = scanned.with(m.withStep(step.withFigures(List.of("f1"))));
         assertThat(OpenPoints.of(pictured, Sight.EVERYTHING))
-                .noneMatch(p -> p.place() == Place.FOOTAGE && step.id().equals(p.step()));
+                .noneMatch(p -> p.matter() == Matter.FOOTAGE && step.id().equals(p.step()));
     }
 }

@@ -51,7 +51,7 @@ class EditsTest {
         edits.redo();
         assertThat(edits.manual()).isEqualTo(after);
         assertThat(edits.redoable()).isEmpty();
-        assertThat(edits.undoable().orElseThrow().name()).isEqualTo("edit.stepText");
+        assertThat(edits.undoable().orElseThrow().kind()).isEqualTo(EditKind.STEP_TEXT);
     }
 
     @Test
@@ -247,7 +247,7 @@ class EditsTest {
         Clip first = edits.manual().clips().get(0);
         Clip second = first.withId("clip2").withDuration(30);
         Clip third = first.withId("clip3").withDuration(9);
-        edits.apply(Edit.named("edit.footage", m -> m.withClip(second).withClip(third)));
+        edits.apply(Edit.named(EditKind.FOOTAGE, m -> m.withClip(second).withClip(third)));
         edits.apply(ClipEdits.follows("clip2", first.id()));
         edits.apply(ClipEdits.follows("clip3", "clip2"));
         Manual m = edits.manual();

@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import methodos.core.Samples;
 import methodos.core.description.RecordShape;
-import methodos.core.manual.Energy;
+import methodos.core.manual.EnergyBuilder;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
@@ -132,14 +132,12 @@ class StepSplittingTest {
                 with(caps())
                         .withEnergies(
                                 List.of(
-                                        new Energy(
-                                                "e1",
-                                                "spring preload",
-                                                "",
-                                                "",
-                                                List.of("x"),
-                                                List.of(),
-                                                null)))
+                                        EnergyBuilder.builder()
+                                                .id("e1")
+                                                .name("spring preload")
+                                                .safeSteps(List.of("x"))
+                                                .restoreSteps(List.of())
+                                                .build()))
                         .withRepeats(List.of(new Repeat("r1", "x", "x", List.of("left"))));
         Halves halves = split(m, "x", "clip1", 15);
         assertThat(halves.manual().energies().get(0).safeSteps())
@@ -170,14 +168,12 @@ class StepSplittingTest {
                 with(caps())
                         .withEnergies(
                                 List.of(
-                                        new Energy(
-                                                "e1",
-                                                "spring preload",
-                                                "",
-                                                "",
-                                                List.of("x"),
-                                                List.of("x"),
-                                                null)));
+                                        EnergyBuilder.builder()
+                                                .id("e1")
+                                                .name("spring preload")
+                                                .safeSteps(List.of("x"))
+                                                .restoreSteps(List.of("x"))
+                                                .build()));
         Manual copied = StepEdits.copy("x").change().apply(m);
         List<Step> steps = copied.steps().toList();
         assertThat(steps).hasSize(2);

@@ -9,6 +9,7 @@ import methodos.core.Samples;
 import methodos.core.manual.Arrangement;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
@@ -215,17 +216,17 @@ class FigureDrawingTest {
     void theOrderIsToldByTheStagesOfTheJointAndTurnedRoundForTakingDown() {
         Figure figure = figure(fourScrews());
         Joint joint =
-                new Joint(
-                        "j9",
-                        "cap",
-                        "p1",
-                        4,
-                        "8.8",
-                        "dry",
-                        Value.of("7 to 8.5 N·m"),
-                        List.of("2.5 N·m", "5 N·m"),
-                        "cross",
-                        null);
+                JointBuilder.builder()
+                        .id("j9")
+                        .name("cap")
+                        .fastener("p1")
+                        .count(4)
+                        .propertyClass("8.8")
+                        .condition("dry")
+                        .torque(Value.of("7 to 8.5 N·m"))
+                        .stages(List.of("2.5 N·m", "5 N·m"))
+                        .order("cross")
+                        .build();
         Step shown =
                 manual.steps()
                         .findFirst()

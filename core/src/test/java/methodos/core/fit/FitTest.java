@@ -94,9 +94,7 @@ class FitTest {
                 SelectiveFit.of(
                         r("2.10"),
                         r("0.31"),
-                        r("0.10"),
-                        r("0.05"),
-                        r("0.15"),
+                        new SelectiveFit.Clearance(r("0.10"), r("0.05"), r("0.15")),
                         List.of(r("2.20"), r("2.30"), r("2.40")),
                         FitRule.NEAREST);
         assertThat(fit.needed()).isEqualTo(r("2.31"));
@@ -111,9 +109,7 @@ class FitTest {
                         SelectiveFit.of(
                                         r("2.10"),
                                         r("0.30"),
-                                        r("0.10"),
-                                        r("0"),
-                                        r("0.2"),
+                                        new SelectiveFit.Clearance(r("0.10"), r("0"), r("0.2")),
                                         stock.subList(0, 2),
                                         FitRule.NEAREST)
                                 .chosen())
@@ -122,9 +118,7 @@ class FitTest {
                         SelectiveFit.of(
                                         r("2.10"),
                                         r("0.30"),
-                                        r("0.10"),
-                                        r("0.06"),
-                                        r("0.2"),
+                                        new SelectiveFit.Clearance(r("0.10"), r("0.06"), r("0.2")),
                                         stock,
                                         FitRule.THICKEST)
                                 .chosen())
@@ -133,9 +127,7 @@ class FitTest {
                         SelectiveFit.of(
                                         r("2.10"),
                                         r("0.90"),
-                                        r("0.10"),
-                                        r("0.05"),
-                                        r("0.15"),
+                                        new SelectiveFit.Clearance(r("0.10"), r("0.05"), r("0.15")),
                                         stock,
                                         FitRule.THICKEST)
                                 .chosen())
@@ -155,9 +147,7 @@ class FitTest {
                     SelectiveFit.of(
                             sum,
                             Rational.ZERO,
-                            r("0.10"),
-                            r("0.05"),
-                            r("0.15"),
+                            new SelectiveFit.Clearance(r("0.10"), r("0.05"), r("0.15")),
                             List.of(stock),
                             FitRule.NEAREST);
             Rational best = null;

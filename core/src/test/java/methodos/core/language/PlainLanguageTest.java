@@ -3,6 +3,7 @@ package methodos.core.language;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.ReuseRule;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,7 +85,14 @@ class PlainLanguageTest {
                 "brake shoe with lining | Take both shoes off. | true"
             })
     void aPartIsCalledByTheLastWordOfItsName(String name, String text, boolean named) {
-        Part part = new Part("p", "1", "", name, "", 1, ReuseRule.INSPECT, null, "");
+        Part part =
+                PartBuilder.builder()
+                        .id("p")
+                        .item("1")
+                        .name(name)
+                        .quantity(1)
+                        .reuse(ReuseRule.INSPECT)
+                        .build();
         assertThat(new PartNames().named(part, text)).isEqualTo(named);
     }
 }

@@ -17,7 +17,7 @@ class TextsTest {
         assertThat(new Model("QA-80", null).kind()).isEmpty();
         assertThat(new Document("d", "HV-114", null, null).rules()).isEmpty();
         assertThat(new Variant("v", "QA-80", null, null).build()).isEmpty();
-        assertThat(new Energy("e", "Air", null, null, null, null, null).madeSafe()).isEmpty();
+        assertThat(EnergyBuilder.builder().id("e").name("Air").build().madeSafe()).isEmpty();
         assertThat(new Kit("k", "K1", null, null).name()).isEmpty();
         assertThat(new Tool("t", "hex key", null, null, null).label()).isEqualTo("hex key");
         assertThat(new Consumable("c", "grease", null).label()).isEqualTo("grease");
@@ -30,7 +30,8 @@ class TextsTest {
     void labelsSayWhatIsKnown() {
         assertThat(new Tool("t", "hex key", "5 mm", null, null).label()).isEqualTo("hex key 5 mm");
         assertThat(new Consumable("c", "grease", "NLGI 2").label()).isEqualTo("grease, NLGI 2");
-        Part part = new Part("p", null, null, "cap screw", "M6 × 25", 4, null, null, null);
+        Part part =
+                PartBuilder.builder().id("p").name("cap screw").size("M6 × 25").quantity(4).build();
         assertThat(part.label()).isEqualTo("cap screw M6 × 25");
         assertThat(part.withSize("").label()).isEqualTo("cap screw");
         assertThat(part.reuse()).isEqualTo(ReuseRule.INSPECT);
@@ -38,7 +39,7 @@ class TextsTest {
 
     @Test
     void aPartCannotBeThereLessThanNotAtAll() {
-        assertThatThrownBy(() -> new Part("p", "", "", "x", "", -1, null, null, ""))
+        assertThatThrownBy(() -> PartBuilder.builder().id("p").name("x").quantity(-1).build())
                 .isInstanceOf(IllegalArgumentException.class);
     }
 
@@ -48,7 +49,7 @@ class TextsTest {
         assertThatThrownBy(() -> manual.stages().add(null))
                 .isInstanceOf(UnsupportedOperationException.class);
         List<String> steps = new java.util.ArrayList<>(List.of("s1"));
-        Energy energy = new Energy("e", "Air", "", "", steps, null, null);
+        Energy energy = EnergyBuilder.builder().id("e").name("Air").safeSteps(steps).build();
         steps.add("s2");
         assertThat(energy.safeSteps()).containsExactly("s1");
     }

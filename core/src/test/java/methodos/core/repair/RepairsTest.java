@@ -11,13 +11,14 @@ import methodos.core.finding.Rule;
 import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
-import methodos.core.manual.Energy;
+import methodos.core.manual.EnergyBuilder;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.ReuseRule;
@@ -37,7 +38,13 @@ class RepairsTest {
             new Repairs(checks.hazardRules(), checks.language(), new Words(null, Locale.ENGLISH));
 
     private static Part part(String id, String name, int count, ReuseRule reuse) {
-        return new Part(id, id, "", name, "", count, reuse, null, "");
+        return PartBuilder.builder()
+                .id(id)
+                .item(id)
+                .name(name)
+                .quantity(count)
+                .reuse(reuse)
+                .build();
     }
 
     private static Step step(String id, String text, PartUse... uses) {
@@ -249,14 +256,13 @@ class RepairsTest {
         Manual shut =
                 with(sound(), Stage.Kind.PREPARE, step("p", "Shut the lever."))
                         .withEnergy(
-                                new Energy(
-                                        "x",
-                                        "Heat",
-                                        "",
-                                        "",
-                                        List.of("p"),
-                                        List.of(),
-                                        Applicability.ALL));
+                                EnergyBuilder.builder()
+                                        .id("x")
+                                        .name("Heat")
+                                        .safeSteps(List.of("p"))
+                                        .restoreSteps(List.of())
+                                        .applicability(Applicability.ALL)
+                                        .build());
         Manual mended = repaired(shut, Rule.NOT_RESTORED);
         assertThat(texts(mended, Stage.Kind.TEST)).containsExactly("Give back: Heat.");
         assertThat(mended.energy("x").orElseThrow().restoreSteps()).hasSize(1);

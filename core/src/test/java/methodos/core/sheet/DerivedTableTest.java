@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import methodos.core.Samples;
 import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Sight;
@@ -55,17 +56,15 @@ class DerivedTableTest {
     void whatIsChangedInOnePlaceIsChangedInTheTable() {
         Step step = manual.steps().findFirst().orElseThrow();
         Joint joint =
-                new Joint(
-                        "jx",
-                        "clamp",
-                        null,
-                        2,
-                        "8.8",
-                        "dry",
-                        Value.of("20 N·m"),
-                        List.of("10 N·m"),
-                        "",
-                        null);
+                JointBuilder.builder()
+                        .id("jx")
+                        .name("clamp")
+                        .count(2)
+                        .propertyClass("8.8")
+                        .condition("dry")
+                        .torque(Value.of("20 N·m"))
+                        .stages(List.of("10 N·m"))
+                        .build();
         Manual with = manual.withJoint(joint).withStep(step.withJoints(List.of("jx")));
         DerivedTable table = DerivedTable.of(What.TORQUES, with, Sight.EVERYTHING);
         assertThat(cell(table, "joint", "clamp", "torque")).isEqualTo("20 N·m");

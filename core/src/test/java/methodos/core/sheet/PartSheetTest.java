@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Step;
@@ -17,17 +18,24 @@ class PartSheetTest {
     private final Manual manual =
             Manual.titled("x")
                     .withPart(
-                            new Part(
-                                    "p1",
-                                    "7",
-                                    "A-7",
-                                    "screw",
-                                    "M6",
-                                    4,
-                                    ReuseRule.INSPECT,
-                                    null,
-                                    "old"))
-                    .withPart(new Part("p2", "8", "", "cap", "", 1, ReuseRule.REUSE, null, ""));
+                            PartBuilder.builder()
+                                    .id("p1")
+                                    .item("7")
+                                    .number("A-7")
+                                    .name("screw")
+                                    .size("M6")
+                                    .quantity(4)
+                                    .reuse(ReuseRule.INSPECT)
+                                    .note("old")
+                                    .build())
+                    .withPart(
+                            PartBuilder.builder()
+                                    .id("p2")
+                                    .item("8")
+                                    .name("cap")
+                                    .quantity(1)
+                                    .reuse(ReuseRule.REUSE)
+                                    .build());
 
     private static Sheet sheet(String... lines) {
         return SheetKindTest.sheet(lines);
@@ -51,7 +59,14 @@ class PartSheetTest {
         Part added = parts.edit().change().apply(manual).parts().get(2);
         assertThat(added.withId(""))
                 .isEqualTo(
-                        new Part("", "9", "A-9", "O-ring", "", 2, ReuseRule.ALWAYS_NEW, null, ""));
+                        PartBuilder.builder()
+                                .id("")
+                                .item("9")
+                                .number("A-9")
+                                .name("O-ring")
+                                .quantity(2)
+                                .reuse(ReuseRule.ALWAYS_NEW)
+                                .build());
     }
 
     @Test

@@ -10,8 +10,10 @@ import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
@@ -23,11 +25,27 @@ import org.junit.jupiter.api.Test;
 class JointTorqueTest {
 
     private final Part screw =
-            new Part("ps", "7", "", "cap screw", "M6 × 25", 4, ReuseRule.INSPECT, null, "");
+            PartBuilder.builder()
+                    .id("ps")
+                    .item("7")
+                    .name("cap screw")
+                    .size("M6 × 25")
+                    .quantity(4)
+                    .reuse(ReuseRule.INSPECT)
+                    .build();
 
     private static Joint joint(String torque, String strength, List<String> stages) {
-        return new Joint(
-                "jx", "cap", "ps", 4, strength, "oiled", Value.of(torque), stages, "cross", null);
+        return JointBuilder.builder()
+                .id("jx")
+                .name("cap")
+                .fastener("ps")
+                .count(4)
+                .propertyClass(strength)
+                .condition("oiled")
+                .torque(Value.of(torque))
+                .stages(stages)
+                .order("cross")
+                .build();
     }
 
     private Manual with(Joint joint) {

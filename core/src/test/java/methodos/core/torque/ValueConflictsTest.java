@@ -11,6 +11,7 @@ import methodos.core.Samples;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
 import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Value;
@@ -23,17 +24,16 @@ import org.junit.jupiter.api.Test;
 class ValueConflictsTest {
 
     private static Joint joint(String id, String torque, String second) {
-        return new Joint(
-                        id,
-                        "cap " + id,
-                        "p1",
-                        4,
-                        "8.8",
-                        "oiled",
-                        Value.of(torque),
-                        List.of(),
-                        "",
-                        null)
+        return JointBuilder.builder()
+                .id(id)
+                .name("cap " + id)
+                .fastener("p1")
+                .count(4)
+                .propertyClass("8.8")
+                .condition("oiled")
+                .torque(Value.of(torque))
+                .stages(List.of())
+                .build()
                 .withSecond(second == null ? null : Quantity.parse(second));
     }
 

@@ -11,8 +11,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.check.Checks;
+import methodos.core.check.Matter;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.finding.Finding;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Stage;
@@ -20,9 +20,10 @@ import methodos.core.repair.Repairs;
 import methodos.core.reverse.Reverse;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.place.Place;
+import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
-import methodos.desktop.window.PlaceView;
 
 /** The place Checks: what would happen at the bench, and the ledger drawn beside it. */
 public final class ChecksPlace implements PlaceView {
@@ -90,9 +91,10 @@ public final class ChecksPlace implements PlaceView {
         List<FindingRow> rows =
                 FindingRow.of(
                         result.get(),
-                        project.manual(),
-                        project.sight().get(),
-                        project.openPoints().get(),
+                        new FindingRow.Looked(
+                                project.manual(),
+                                project.sight().get(),
+                                project.openPoints().get()),
                         repairs(),
                         words,
                         shown);
@@ -169,7 +171,7 @@ public final class ChecksPlace implements PlaceView {
         @Override
         public void elsewhere(FindingRow.Elsewhere elsewhere) {
             project.openPoints().get().stream()
-                    .filter(p -> p.place() == elsewhere.place())
+                    .filter(p -> Place.of(p.matter()) == elsewhere.place())
                     .findFirst()
                     .ifPresent(ChecksPlace.this.go);
         }
@@ -177,23 +179,23 @@ public final class ChecksPlace implements PlaceView {
 
     /** Where a finding is settled. */
     private OpenPoint target(Finding finding) {
-        Place place =
+        Matter matter =
                 switch (finding.rule()) {
-                    case IN_NO_KIT, CYCLE -> Place.STORES;
+                    case IN_NO_KIT, CYCLE -> Matter.STORES;
                     case VALUES_DISAGREE,
                             IMPLAUSIBLE_TORQUE,
                             NO_VALUE,
                             NO_WRENCH,
                             TABLE_WITH_A_HOLE ->
-                            Place.TORQUE;
-                    case NOT_RESTORED, RESTORED_TOO_EARLY -> Place.UNIT;
-                    default -> Place.STEPS;
+                            Matter.VALUES;
+                    case NOT_RESTORED, RESTORED_TOO_EARLY -> Matter.UNIT;
+                    default -> Matter.STEPS;
                 };
         if (finding.key().equals("finding.NO_VALUE.limit")) {
-            place = Place.STEPS; // limits are set where they are measured
+            matter = Matter.STEPS; // limits are set where they are measured
         }
         String step = finding.steps().isEmpty() ? null : finding.steps().get(0);
-        return new OpenPoint(place, finding.key(), List.of(), step, finding.subject());
+        return new OpenPoint(matter, finding.key(), List.of(), step, finding.subject());
     }
 
     @Override

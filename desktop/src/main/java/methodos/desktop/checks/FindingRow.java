@@ -7,8 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import methodos.core.check.Checks;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.OpenPoints;
-import methodos.core.check.Place;
 import methodos.core.coverage.CoverageReport;
 import methodos.core.finding.Finding;
 import methodos.core.finding.FindingScope;
@@ -20,6 +18,7 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.repair.Repair;
 import methodos.core.repair.Repairs;
 import methodos.core.words.Words;
+import methodos.desktop.place.Place;
 
 /** A line of the list of findings. */
 sealed interface FindingRow {
@@ -61,17 +60,21 @@ sealed interface FindingRow {
      */
     record Shown(boolean confusing, boolean accepted) {}
 
+    /**
+     * What is looked at.
+     *
+     * @param sight the units through whose eyes
+     * @param points what is open besides
+     */
+    record Looked(Manual manual, Sight sight, List<OpenPoint> points) {}
+
     /** The lines for the units that are looked at. */
     static List<FindingRow> of(
-            Checks.Result result,
-            Manual manual,
-            Sight sight,
-            List<OpenPoint> points,
-            Repairs repairs,
-            Words words,
-            Shown shown) {
-        FindingSentences sentences = new FindingSentences(words, new StepNumbers(manual, sight));
-        FindingScope scope = new FindingScope(manual, sight);
+            Checks.Result result, Looked looked, Repairs repairs, Words words, Shown shown) {
+        Manual manual = looked.manual();
+        FindingSentences sentences =
+                new FindingSentences(words, new StepNumbers(manual, looked.sight()));
+        FindingScope scope = new FindingScope(manual, looked.sight());
         Map<Severity, List<Finding>> open = new EnumMap<>(Severity.class);
         List<Finding> accepted = new ArrayList<>();
         for (Finding finding : result.findings()) {
@@ -107,7 +110,8 @@ sealed interface FindingRow {
                 accepted.forEach(f -> rows.add(found(f, manual, sentences, repairs, words, true)));
             }
         }
-        OpenPoints.counts(points).forEach((place, count) -> rows.add(new Elsewhere(place, count)));
+        Place.counts(looked.points())
+                .forEach((place, count) -> rows.add(new Elsewhere(place, count)));
         covered(result.coverage(), words, rows);
         return rows;
     }

@@ -7,8 +7,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import methodos.core.check.Matter;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.DecisionEdits;
 import methodos.core.edit.Edit;
 import methodos.core.edit.FaultEdits;
@@ -150,7 +150,7 @@ public final class DecisionList extends VBox {
     private void state(VBox content, String subject, String complete) {
         List<OpenPoint> open =
                 project.openPoints().get().stream()
-                        .filter(p -> p.place() == Place.TORQUE && subject.equals(p.subject()))
+                        .filter(p -> p.matter() == Matter.VALUES && subject.equals(p.subject()))
                         .toList();
         if (open.isEmpty()) {
             content.getChildren().add(Controls.label(complete, "accent"));

@@ -15,8 +15,8 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import methodos.core.check.Matter;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.FaultEdits;
 import methodos.core.fault.FaultFinding;
 import methodos.core.manual.StepNumbers;
@@ -90,7 +90,7 @@ public final class FaultPanel extends ScrollPane {
     private void points(Symptom symptom) {
         List<OpenPoint> now =
                 project.openPoints().get().stream()
-                        .filter(p -> p.place() == Place.TORQUE && id.equals(p.subject()))
+                        .filter(p -> p.matter() == Matter.VALUES && id.equals(p.subject()))
                         .toList();
         open.getChildren().clear();
         now.forEach(

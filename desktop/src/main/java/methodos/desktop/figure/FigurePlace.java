@@ -20,7 +20,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.FigureText;
 import methodos.core.manual.Clip;
@@ -33,10 +32,11 @@ import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.footage.FootageDesk;
+import methodos.desktop.place.OpenPointList;
+import methodos.desktop.place.Place;
+import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.unit.UnitsButton;
-import methodos.desktop.window.OpenPointList;
-import methodos.desktop.window.PlaceView;
 
 /**
  * The place Figures: one figure large with its marks, what can be done to it, all figures below.

@@ -61,15 +61,20 @@ public final class FootageDesk implements AutoCloseable {
                 });
     }
 
+    /**
+     * A small picture.
+     *
+     * @param time of the clip, in seconds
+     */
+    public record Small(Clip clip, double time, int width, int height) {}
+
     /** Asks for the frame before or after the one shown at a time. */
     public void step(
-            Clip clip,
-            double time,
-            boolean forward,
-            int width,
-            int height,
-            Consumer<Shown> answer,
-            Consumer<String> problem) {
+            Small shown, boolean forward, Consumer<Shown> answer, Consumer<String> problem) {
+        Clip clip = shown.clip();
+        double time = shown.time();
+        int width = shown.width();
+        int height = shown.height();
         newest.incrementAndGet();
         decoding.execute(
                 () ->

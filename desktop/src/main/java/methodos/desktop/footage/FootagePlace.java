@@ -19,19 +19,20 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.ClipEdits;
 import methodos.core.edit.Edit;
+import methodos.core.edit.EditKind;
 import methodos.core.manual.Clip;
 import methodos.core.narration.Captions;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.place.OpenPointList;
+import methodos.desktop.place.Place;
+import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
-import methodos.desktop.window.OpenPointList;
-import methodos.desktop.window.PlaceView;
 import methodos.files.captions.CaptionFile;
 import methodos.files.folders.AppFolders;
 import methodos.files.project.ClipFiles;
@@ -60,13 +61,18 @@ public final class FootagePlace implements PlaceView {
     private final ExecutorService listening;
 
     /**
+     * What looks and listens.
+     *
      * @param recogniser hears what is spoken in clips without captions
+     */
+    public record Ears(ScanDesk scans, Recogniser recogniser) {}
+
+    /**
      * @param message where to say what went wrong
      */
     public FootagePlace(
             OpenProject project,
-            ScanDesk scans,
-            Recogniser recogniser,
+            Ears ears,
             Theme theme,
             FileChoice choice,
             Consumer<String> message,
@@ -75,8 +81,8 @@ public final class FootagePlace implements PlaceView {
         this.listening = project.background().thread("work.listening");
         this.project = project;
         this.choice = choice;
-        this.scans = scans;
-        this.recogniser = recogniser;
+        this.scans = ears.scans();
+        this.recogniser = ears.recogniser();
         this.theme = theme;
         this.words = project.words();
         this.message = message;
@@ -209,7 +215,7 @@ public final class FootagePlace implements PlaceView {
                                 () -> {
                                     project.apply(
                                             Edit.named(
-                                                    "edit.footage",
+                                                    EditKind.FOOTAGE,
                                                     m -> m.withClip(clip).withIdTaken()));
                                     done(String.join(" ", probe.problems()));
                                 });

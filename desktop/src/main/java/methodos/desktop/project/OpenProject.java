@@ -30,6 +30,7 @@ import methodos.core.check.Failed;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
 import methodos.core.edit.Edit;
+import methodos.core.edit.EditKind;
 import methodos.core.edit.Edits;
 import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Clip;
@@ -115,7 +116,7 @@ public final class OpenProject implements AutoCloseable {
     }
 
     private String done() {
-        return edits.undoable().map(e -> words.of(e.name())).orElse(words.of("kept.undone"));
+        return edits.undoable().map(e -> EditWords.of(e, words)).orElse(words.of("kept.undone"));
     }
 
     /** What is said in a clip follows which captions the manual names for it. */
@@ -302,7 +303,7 @@ public final class OpenProject implements AutoCloseable {
     public void takeBack(Manual earlier) {
         apply(
                 Edit.named(
-                        "edit.takeBack",
+                        EditKind.TAKE_BACK,
                         m -> earlier.withLastId(Math.max(earlier.lastId(), m.lastId()))));
     }
 
@@ -335,7 +336,7 @@ public final class OpenProject implements AutoCloseable {
                 () -> {
                     formerFolders.add(0, former.folder().toAbsolutePath());
                     List<Clip> clips = copy.workspace().manual().clips();
-                    apply(Edit.named("edit.savedElsewhere", m -> m.withClips(clips)));
+                    apply(Edit.named(EditKind.SAVED_ELSEWHERE, m -> m.withClips(clips)));
                 });
         autosave.saveNow();
     }
@@ -343,7 +344,7 @@ public final class OpenProject implements AutoCloseable {
     /** Keeps captions for a clip and puts them into the manual. */
     public void keepCaptions(Clip clip, Captions captions) throws ProjectProblem {
         String digest = folder.keepCaptions(clip.id(), captions);
-        apply(Edit.named("edit.captions", m -> m.withClip(clip.withCaptions(digest))));
+        apply(Edit.named(EditKind.CAPTIONS, m -> m.withClip(clip.withCaptions(digest))));
     }
 
     /** Puts the scan of a clip beside the manual; it is no part of it and is not saved with it. */

@@ -35,35 +35,38 @@ final class DraftBar extends HBox {
     private final DraftDesk desk;
     private final ProposedStills stills;
     private final Words words;
-    private final Consumer<String> message;
-    private final Consumer<String> choose;
-    private final BiConsumer<Step, Figure.Still> keep;
+    private final Acts acts;
 
     /**
-     * @param stills what is proposed for drafted steps
+     * What it asks for.
+     *
      * @param keep makes a still the figure of a step
      * @param message where to say what happened
      * @param choose shows a step, by its id
      * @param change puts the cursor into the chosen step's text
+     */
+    record Acts(
+            BiConsumer<Step, Figure.Still> keep,
+            Consumer<String> message,
+            Consumer<String> choose,
+            Runnable change) {}
+
+    /**
+     * @param stills what is proposed for drafted steps
      */
     DraftBar(
             OpenProject project,
             SeamState state,
             DraftDesk desk,
             ProposedStills stills,
-            BiConsumer<Step, Figure.Still> keep,
-            Consumer<String> message,
-            Consumer<String> choose,
-            Runnable change) {
+            Acts acts) {
         super(8);
         this.project = project;
         this.state = state;
         this.desk = desk;
         this.stills = stills;
-        this.keep = keep;
         this.words = project.words();
-        this.message = message;
-        this.choose = choose;
+        this.acts = acts;
         Label left = Controls.label("", "soft");
         left.setId("draftsLeft");
         left.textProperty()
@@ -74,7 +77,7 @@ final class DraftBar extends HBox {
         getChildren()
                 .addAll(
                         action("acceptDraft", "seam.accept", this::accept),
-                        action("changeDraft", "seam.change", change),
+                        action("changeDraft", "seam.change", acts.change()),
                         action("splitStep", "seam.split", this::split),
                         action("joinStep", "seam.join", this::join),
                         action("nextDraft", "seam.nextDraft", this::next),
@@ -117,22 +120,22 @@ final class DraftBar extends HBox {
                 Optional.ofNullable(state.clip().get()).flatMap(project.manual()::clip);
         if (clip.isEmpty()
                 || project.workspace().get().captions(clip.get().id()).captions().isEmpty()) {
-            message.accept(words.of("seam.draftNeedsWords"));
+            acts.message().accept(words.of("seam.draftNeedsWords"));
             return;
         }
-        message.accept(words.of("seam.drafting", clip.get().name()));
-        desk.read(clip.get(), d -> take(clip.get(), d), message);
+        acts.message().accept(words.of("seam.drafting", clip.get().name()));
+        desk.read(clip.get(), d -> take(clip.get(), d), acts.message());
     }
 
     private void take(Clip clip, Draft draft) {
         project.apply(DraftEdits.draft(clip.id(), draft, words));
         long steps =
                 drafted().stream().filter(s -> s.spans().get(0).clip().equals(clip.id())).count();
-        message.accept(words.of("seam.draftedSteps", steps, draft.dismissed().size()));
+        acts.message().accept(words.of("seam.draftedSteps", steps, draft.dismissed().size()));
         drafted().stream()
                 .filter(s -> s.spans().get(0).clip().equals(clip.id()))
                 .findFirst()
-                .ifPresent(s -> choose.accept(s.id()));
+                .ifPresent(s -> acts.choose().accept(s.id()));
     }
 
     /** Agrees to the chosen step, and to the still that is proposed for it. */
@@ -143,10 +146,10 @@ final class DraftBar extends HBox {
                             String next = nextAfter(s.id());
                             Optional<ProposedStill> still = stills.of(s);
                             project.apply(DraftEdits.accept(s.id()));
-                            still.ifPresent(p -> keep.accept(s, p.still()));
+                            still.ifPresent(p -> acts.keep().accept(s, p.still()));
                             goTo(next);
                         },
-                        () -> message.accept(words.of("seam.chooseDraft")));
+                        () -> acts.message().accept(words.of("seam.chooseDraft")));
     }
 
     void setAside() {
@@ -158,14 +161,14 @@ final class DraftBar extends HBox {
                                     DraftEdits.setAside(s.id(), words.of("seam.asideReason")));
                             goTo(next);
                         },
-                        () -> message.accept(words.of("seam.chooseDraft")));
+                        () -> acts.message().accept(words.of("seam.chooseDraft")));
     }
 
     void join() {
         Optional.ofNullable(state.step().get())
                 .ifPresentOrElse(
                         s -> project.apply(StepJoining.join(s, words)),
-                        () -> message.accept(words.of("seam.chooseDraft")));
+                        () -> acts.message().accept(words.of("seam.chooseDraft")));
     }
 
     /** Splits the chosen step where the play position is. */
@@ -177,7 +180,7 @@ final class DraftBar extends HBox {
                         .flatMap(s -> s.spans().stream())
                         .anyMatch(s -> s.clip().equals(clip) && at > s.start() && at < s.end());
         if (!inside) {
-            message.accept(words.of("seam.splitWhere"));
+            acts.message().accept(words.of("seam.splitWhere"));
             return;
         }
         project.apply(StepSplitting.split(state.step().get(), clip, at));
@@ -189,9 +192,9 @@ final class DraftBar extends HBox {
 
     private void goTo(String step) {
         if (step == null) {
-            message.accept(words.of("seam.draftsSettled"));
+            acts.message().accept(words.of("seam.draftsSettled"));
         } else {
-            choose.accept(step);
+            acts.choose().accept(step);
         }
     }
 

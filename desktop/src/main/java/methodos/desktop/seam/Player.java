@@ -253,11 +253,8 @@ final class Player {
         clip().ifPresent(
                         c ->
                                 desk.step(
-                                        c,
-                                        state.time().get(),
+                                        new FootageDesk.Small(c, state.time().get(), WIDTH, HEIGHT),
                                         forward,
-                                        WIDTH,
-                                        HEIGHT,
                                         s -> {
                                             state.time().set(s.time());
                                             picture.show(s);

@@ -119,8 +119,14 @@ final class SeamLayout {
     private final List<Bracket> brackets = new ArrayList<>();
 
     /**
-     * @param scale pixels a second
+     * How what is written breaks into lines.
+     *
      * @param untold what stands where nothing is said and much is done
+     */
+    record Writing(Wrapping words, Wrapping asides, Wrapping texts, String untold) {}
+
+    /**
+     * @param scale pixels a second
      * @param stills the still that is proposed for a step
      */
     SeamLayout(
@@ -128,19 +134,16 @@ final class SeamLayout {
             Sight sight,
             double scale,
             double cardWidth,
-            Wrapping words,
-            Wrapping asides,
-            Wrapping texts,
-            String untold,
+            Writing writing,
             Function<Step, Optional<Figure.Still>> stills) {
         this.workspace = workspace;
         this.manual = workspace.manual();
         this.scale = scale;
         this.cardWidth = cardWidth;
-        this.words = words;
-        this.asides = asides;
-        this.texts = texts;
-        this.untold = untold;
+        this.words = writing.words();
+        this.asides = writing.asides();
+        this.texts = writing.texts();
+        this.untold = writing.untold();
         this.stills = stills;
         this.numbers = new StepNumbers(manual, sight);
         double y = TOP;

@@ -24,7 +24,6 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
@@ -36,10 +35,11 @@ import methodos.desktop.control.Controls;
 import methodos.desktop.drafting.DraftDesk;
 import methodos.desktop.drafting.ProposedStills;
 import methodos.desktop.footage.FootageDesk;
+import methodos.desktop.place.OpenPointList;
+import methodos.desktop.place.Place;
+import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
-import methodos.desktop.window.OpenPointList;
-import methodos.desktop.window.PlaceView;
 import methodos.files.project.ProjectProblem;
 
 /**
@@ -75,19 +75,21 @@ public final class SeamPlace implements PlaceView {
     private final BorderPane node = new BorderPane();
     private final Consumer<String> message;
 
+    /** Where clips are decoded, and where they are drafted. */
+    public record Desks(FootageDesk footage, DraftDesk drafts) {}
+
     /**
      * @param message where to say what went wrong
      */
     public SeamPlace(
             OpenProject project,
-            FootageDesk desk,
-            DraftDesk draftDesk,
+            Desks desks,
             SeamState state,
             Theme theme,
             Consumer<String> message,
             Consumer<OpenPoint> go) {
         this.project = project;
-        this.desk = desk;
+        this.desk = desks.footage();
         this.state = state;
         this.words = project.words();
         this.message = message;
@@ -107,12 +109,9 @@ public final class SeamPlace implements PlaceView {
                 new DraftBar(
                         project,
                         state,
-                        draftDesk,
+                        desks.drafts(),
                         stills,
-                        this::keep,
-                        message,
-                        seam::choose,
-                        editor::editText);
+                        new DraftBar.Acts(this::keep, message, seam::choose, editor::editText));
         VBox side =
                 new VBox(
                         12,

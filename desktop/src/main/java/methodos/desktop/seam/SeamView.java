@@ -148,10 +148,8 @@ public final class SeamView extends Region {
                             project.sight().get(),
                             state.scale().get(),
                             canvas.getWidth() - SeamPainter.CARDS_X - 16,
-                            words,
-                            asides,
-                            texts,
-                            project.words().of("seam.untold"),
+                            new SeamLayout.Writing(
+                                    words, asides, texts, project.words().of("seam.untold")),
                             step -> stills.of(step).map(ProposedStill::still));
             double max = Math.max(0, layout.height() - getHeight());
             bar.setMax(max);

@@ -17,6 +17,7 @@ import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Tool;
 import methodos.core.words.Words;
+import methodos.desktop.theme.Lettering;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
 
@@ -62,8 +63,7 @@ final class StoreDrawing {
             signs.fitted(
                     g,
                     shortened(list.kits().get(i), list.kits()),
-                    font,
-                    colors().soft(),
+                    new Lettering.Style(font, colors().soft()),
                     scale.kit(i),
                     y,
                     StoreScale.KIT - 6);
@@ -146,13 +146,18 @@ final class StoreDrawing {
         double middle = PART / 2;
         signs.balloon(g, part.item(), StoreScale.BALLOON, middle);
         double room = StoreScale.NEED - StoreScale.NAME - 30;
-        signs.fitted(g, part.label(), Theme.heading(14), colors().ink(), StoreScale.NAME, 13, room);
+        signs.fitted(
+                g,
+                part.label(),
+                new Lettering.Style(Theme.heading(14), colors().ink()),
+                StoreScale.NAME,
+                13,
+                room);
         boolean always = part.reuse() == ReuseRule.ALWAYS_NEW;
         signs.fitted(
                 g,
                 rule(part),
-                Theme.text(13),
-                always ? colors().accent() : colors().soft(),
+                new Lettering.Style(Theme.text(13), always ? colors().accent() : colors().soft()),
                 StoreScale.NAME,
                 29,
                 StoreScale.NEED - StoreScale.NAME - 6);
@@ -290,8 +295,7 @@ final class StoreDrawing {
         signs.fitted(
                 g,
                 name,
-                Theme.text(14),
-                colors().ink(),
+                new Lettering.Style(Theme.text(14), colors().ink()),
                 StoreScale.NAME,
                 y,
                 end - StoreScale.NAME - noteWidth - 10);

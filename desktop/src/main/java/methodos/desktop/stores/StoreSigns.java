@@ -33,7 +33,7 @@ final class StoreSigns extends Lettering {
         g.setLineWidth(1);
         g.setTextAlign(TextAlignment.CENTER);
         Font font = Theme.heading(item.length() > 2 ? 13 : 14);
-        fitted(g, item, font, colors().ink(), x, y, 26);
+        fitted(g, item, new Style(font, colors().ink()), x, y, 26);
         g.setTextAlign(TextAlignment.LEFT);
     }
 

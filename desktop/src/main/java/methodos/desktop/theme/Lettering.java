@@ -44,16 +44,13 @@ public class Lettering {
         g.fillText(text, x, y);
     }
 
+    /** How letters look. */
+    public record Style(Font font, Color color) {}
+
     /** Text that is cut off with dots where it does not fit. */
     public void fitted(
-            GraphicsContext g,
-            String text,
-            Font font,
-            Color color,
-            double x,
-            double y,
-            double width) {
-        text(g, cut(text, font, width), font, color, x, y);
+            GraphicsContext g, String text, Style style, double x, double y, double width) {
+        text(g, cut(text, style.font(), width), style.font(), style.color(), x, y);
     }
 
     private String cut(String text, Font font, double width) {

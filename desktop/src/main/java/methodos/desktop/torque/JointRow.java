@@ -28,17 +28,20 @@ final class JointRow extends HBox {
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     /**
+     * What a row asks for.
+     *
      * @param choose called when the row is taken
      * @param keep called with what was typed as its value
      */
+    record Acts(Consumer<String> choose, BiConsumer<String, String> keep) {}
+
     JointRow(
             TighteningTable.Row row,
             JointTorque torque,
             TorqueDrawing drawing,
             TorqueRule rule,
             Words words,
-            Consumer<String> choose,
-            BiConsumer<String, String> keep) {
+            Acts acts) {
         super(6);
         String id = row.joint().id();
         setId("joint-" + id);
@@ -66,12 +69,12 @@ final class JointRow extends HBox {
         value.pseudoClassStateChanged(
                 OPEN,
                 torque.preload().filter(p -> p.verdict() != Preload.Verdict.PLAUSIBLE).isPresent());
-        Controls.kept(value, text -> keep.accept(id, text));
+        Controls.kept(value, text -> acts.keep().accept(id, text));
         value.focusedProperty()
                 .addListener(
                         (o, was, is) -> {
                             if (is) {
-                                choose.accept(id);
+                                acts.choose().accept(id);
                             }
                         });
         VBox values = new VBox(0, value, Controls.label(beside(row, words), "soft"));
@@ -79,7 +82,7 @@ final class JointRow extends HBox {
         Canvas strip = new Canvas(rule.width(), TorqueDrawing.ROW);
         drawing.row(strip, rule, torque);
         getChildren().addAll(step, joint, values, strip);
-        setOnMousePressed(e -> choose.accept(id));
+        setOnMousePressed(e -> acts.choose().accept(id));
     }
 
     /** The same in the other system, and the angle after it. */

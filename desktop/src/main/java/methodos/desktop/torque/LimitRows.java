@@ -155,9 +155,11 @@ final class LimitRows extends VBox {
                 SelectiveFit.of(
                         in,
                         gap,
-                        new Conversion(fit.wanted(), limit.unit()).exact(fit.wanted().min()),
-                        limit.min() == null ? null : limit.min().value(),
-                        limit.max() == null ? null : limit.max().value(),
+                        new SelectiveFit.Clearance(
+                                new Conversion(fit.wanted(), limit.unit())
+                                        .exact(fit.wanted().min()),
+                                limit.min() == null ? null : limit.min().value(),
+                                limit.max() == null ? null : limit.max().value()),
                         stock,
                         fit.rule());
         drawing.fit(

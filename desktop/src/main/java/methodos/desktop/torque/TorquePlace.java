@@ -14,7 +14,6 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.Value;
 import methodos.core.manual.Wrench;
@@ -29,10 +28,11 @@ import methodos.desktop.control.SidePanel;
 import methodos.desktop.decision.DecisionList;
 import methodos.desktop.decision.DecisionPanel;
 import methodos.desktop.decision.FaultPanel;
+import methodos.desktop.place.OpenPointList;
+import methodos.desktop.place.Place;
+import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
-import methodos.desktop.window.OpenPointList;
-import methodos.desktop.window.PlaceView;
 
 /** The place Torque and fits: each joint along the rule of torque, under the shop's wrenches. */
 public final class TorquePlace implements PlaceView {
@@ -216,8 +216,7 @@ public final class TorquePlace implements PlaceView {
                             drawing,
                             rule,
                             words,
-                            this::choose,
-                            this::keep));
+                            new JointRow.Acts(this::choose, this::keep)));
         }
         rows.getChildren().setAll(drawn);
         boolean none = joints.isEmpty();

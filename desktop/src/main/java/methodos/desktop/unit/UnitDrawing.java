@@ -202,21 +202,21 @@ final class UnitDrawing {
                 continue;
             }
             rows.put(y, e.id());
-            energy(g, e, numbers, y + 14, safeX, lineX, backX);
+            energy(g, e, numbers, y + 14, new Columns(safeX, lineX, backX));
             g.setStroke(colors().line());
             g.strokeLine(0, y + 31.5, width, y + 31.5);
             y += 34;
         }
     }
 
+    /** Where the steps that make an energy safe stand, its line, and those that give it back. */
+    private record Columns(double safe, double line, double back) {}
+
     private void energy(
-            GraphicsContext g,
-            Energy e,
-            StepNumbers numbers,
-            double y,
-            double safeX,
-            double lineX,
-            double backX) {
+            GraphicsContext g, Energy e, StepNumbers numbers, double y, Columns columns) {
+        double safeX = columns.safe();
+        double lineX = columns.line();
+        double backX = columns.back();
         g.setTextAlign(TextAlignment.LEFT);
         g.setFill(colors().ink());
         g.setFont(Theme.heading(14));

@@ -20,7 +20,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.Document;
 import methodos.core.manual.Energy;
@@ -30,10 +29,11 @@ import methodos.core.manual.Variant;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
+import methodos.desktop.place.OpenPointList;
+import methodos.desktop.place.Place;
+import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
-import methodos.desktop.window.OpenPointList;
-import methodos.desktop.window.PlaceView;
 
 /** The place Unit: what it is, for whom, what it holds, what rules it. */
 public final class UnitPlace implements PlaceView {

@@ -22,7 +22,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.core.edit.Edit;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
@@ -35,6 +34,9 @@ import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.footage.FootagePlace;
 import methodos.desktop.footage.ScanDesk;
 import methodos.desktop.history.EarlierStates;
+import methodos.desktop.place.Place;
+import methodos.desktop.place.PlaceView;
+import methodos.desktop.project.EditWords;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.project.Trouble;
 import methodos.desktop.publish.PublishPlace;
@@ -151,19 +153,24 @@ public final class MainWindow {
     }
 
     private void name(Button button, String key, String nothing, Optional<Edit> edit) {
-        String text = edit.map(e -> words.of(key, words.of(e.name()))).orElse(words.of(nothing));
+        String text =
+                edit.map(e -> words.of(key, EditWords.of(e, words))).orElse(words.of(nothing));
         button.setDisable(edit.isEmpty());
         button.setAccessibleText(text);
         button.setTooltip(new Tooltip(text));
     }
 
     private void undo() {
-        project.edits().undoable().ifPresent(e -> say(words.of("undo.done", words.of(e.name()))));
+        project.edits()
+                .undoable()
+                .ifPresent(e -> say(words.of("undo.done", EditWords.of(e, words))));
         project.edits().undo();
     }
 
     private void redo() {
-        project.edits().redoable().ifPresent(e -> say(words.of("redo.done", words.of(e.name()))));
+        project.edits()
+                .redoable()
+                .ifPresent(e -> say(words.of("redo.done", EditWords.of(e, words))));
         project.edits().redo();
     }
 
@@ -212,9 +219,20 @@ public final class MainWindow {
             case UNIT -> new UnitPlace(project, theme, this::go);
             case FOOTAGE ->
                     new FootagePlace(
-                            project, scans, recogniser, theme, choice, this::say, this::go);
+                            project,
+                            new FootagePlace.Ears(scans, recogniser),
+                            theme,
+                            choice,
+                            this::say,
+                            this::go);
             case STEPS ->
-                    new SeamPlace(project, desk, drafts, seamState, theme, this::say, this::go);
+                    new SeamPlace(
+                            project,
+                            new SeamPlace.Desks(desk, drafts),
+                            seamState,
+                            theme,
+                            this::say,
+                            this::go);
             case FIGURES -> new FigurePlace(project, desk, choice, this::say, this::go);
             case STORES -> new StoresPlace(project, theme, choice, this::say, this::go);
             case TORQUE -> new TorquePlace(project, theme, this::say, this::go);
@@ -246,8 +264,9 @@ public final class MainWindow {
 
     /** Goes to what an open point is about. */
     void go(OpenPoint point) {
-        show(point.place());
-        places.get(point.place()).go(point);
+        Place place = Place.of(point.matter());
+        show(place);
+        places.get(place).go(point);
         title();
     }
 

@@ -16,10 +16,9 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
-import methodos.core.check.OpenPoints;
-import methodos.core.check.Place;
 import methodos.core.finding.FindingScope;
 import methodos.desktop.control.Controls;
+import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
 
 /** The folding rule on the left: a leaf for each place, with what is open there. */
@@ -97,7 +96,7 @@ final class OrderOfWork extends VBox {
     }
 
     private void refresh() {
-        Map<Place, Integer> counts = OpenPoints.counts(project.openPoints().get());
+        Map<Place, Integer> counts = Place.counts(project.openPoints().get());
         for (Place place : Place.values()) {
             boolean here = !leaves.get(place).isDisabled();
             int n = place == Place.CHECKS ? findings() : counts.getOrDefault(place, 0);

@@ -20,21 +20,25 @@ public final class ProjectStage implements AutoCloseable {
     private boolean closed;
 
     /**
+     * How the window looks at first.
+     *
+     * @param settings where the chosen shade is kept
+     */
+    public record Looks(Theme theme, Preferences settings, double width, double height) {}
+
+    /**
      * @param recogniser hears what is spoken in clips without captions
      * @param choice asks for files and folders
-     * @param settings where the chosen shade is kept
      */
     public ProjectStage(
             Stage stage,
             OpenProject project,
             Recogniser recogniser,
             FileChoice choice,
-            Theme theme,
-            Preferences settings,
-            double width,
-            double height) {
+            Looks looks) {
         this.project = project;
-        scene = new Scene(new Pane(), width, height);
+        Theme theme = looks.theme();
+        scene = new Scene(new Pane(), looks.width(), looks.height());
         window =
                 new MainWindow(
                         project,
@@ -43,7 +47,7 @@ public final class ProjectStage implements AutoCloseable {
                         theme,
                         () -> {
                             theme.change();
-                            settings.putBoolean(DARK, theme.dark());
+                            looks.settings().putBoolean(DARK, theme.dark());
                         });
         theme.dress(scene, window.root());
         stage.setScene(scene);

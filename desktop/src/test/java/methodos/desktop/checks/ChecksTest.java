@@ -12,8 +12,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
-import methodos.core.check.Place;
 import methodos.core.edit.Edit;
+import methodos.core.edit.EditKind;
 import methodos.core.edit.StepEdits;
 import methodos.core.finding.Rule;
 import methodos.core.manual.Action;
@@ -22,6 +22,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Stage.Kind;
 import methodos.core.manual.Step;
 import methodos.desktop.RealWindow;
+import methodos.desktop.place.Place;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -36,7 +37,7 @@ class ChecksTest extends RealWindow {
     }
 
     private void spoil(FxRobot robot, UnaryOperator<Manual> change) throws Exception {
-        robot.interact(() -> project.apply(Edit.named("edit.stepText", change)));
+        robot.interact(() -> project.apply(Edit.named(EditKind.STEP_TEXT, change)));
         show(robot, Place.CHECKS);
     }
 
@@ -175,7 +176,7 @@ class ChecksTest extends RealWindow {
                 () ->
                         project.apply(
                                 Edit.named(
-                                        "edit.unit",
+                                        EditKind.UNIT,
                                         m -> m.withUnit(m.unit().withInterval("each spring")))));
         until(() -> project.saving().get().words().startsWith("Saved ·"));
         TextField reason = node(robot, "#acceptReason", TextField.class);
@@ -191,7 +192,8 @@ class ChecksTest extends RealWindow {
         robot.interact(() -> node(robot, "#acceptPerson", TextField.class).setText("M. Aldo"));
         robot.clickOn("#accept");
         until(() -> found(robot, Rule.AID_LEFT).isEmpty());
-        robot.interact(() -> project.apply(Edit.named("edit.stepText", ChecksTest::withThreePins)));
+        robot.interact(
+                () -> project.apply(Edit.named(EditKind.STEP_TEXT, ChecksTest::withThreePins)));
         until(() -> found(robot, Rule.AID_LEFT).isPresent());
     }
 

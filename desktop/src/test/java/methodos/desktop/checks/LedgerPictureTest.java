@@ -7,7 +7,7 @@ import java.util.Locale;
 import java.util.Optional;
 import methodos.core.ledger.LedgerThread;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
@@ -25,17 +25,21 @@ class LedgerPictureTest {
         Manual manual =
                 Manual.titled("x")
                         .withPart(
-                                new Part(
-                                        "p",
-                                        "7",
-                                        "",
-                                        "O-ring, cap",
-                                        "",
-                                        1,
-                                        ReuseRule.REUSE,
-                                        null,
-                                        ""))
-                        .withPart(new Part("q", "8", "", "cap", "", 1, ReuseRule.REUSE, null, ""));
+                                PartBuilder.builder()
+                                        .id("p")
+                                        .item("7")
+                                        .name("O-ring, cap")
+                                        .quantity(1)
+                                        .reuse(ReuseRule.REUSE)
+                                        .build())
+                        .withPart(
+                                PartBuilder.builder()
+                                        .id("q")
+                                        .item("8")
+                                        .name("cap")
+                                        .quantity(1)
+                                        .reuse(ReuseRule.REUSE)
+                                        .build());
         return manual.withStages(
                 manual.stages().stream()
                         .map(

@@ -23,6 +23,7 @@ import methodos.core.drafting.Lexicon;
 import methodos.core.drafting.NarrationReader;
 import methodos.core.edit.DraftEdits;
 import methodos.core.edit.Edit;
+import methodos.core.edit.EditKind;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.narration.Draft;
@@ -82,10 +83,11 @@ public final class WorkedWindow {
                         project,
                         (clip, share) -> Optional.empty(),
                         FileChoice.ofTheDesktop(),
-                        new Theme(false),
-                        Preferences.userRoot().node("methodos-test/killed"),
-                        1280,
-                        800);
+                        new ProjectStage.Looks(
+                                new Theme(false),
+                                Preferences.userRoot().node("methodos-test/killed"),
+                                1280,
+                                800));
         stage.setX(0);
         stage.setY(0);
         stage.show();
@@ -158,7 +160,7 @@ public final class WorkedWindow {
                                     List.of());
         }
         project.apply(DraftEdits.draft(clip, draft, new Words(null, Locale.ENGLISH)));
-        project.apply(Edit.named("edit.stepText", m -> m.withTitle("draft " + done)));
+        project.apply(Edit.named(EditKind.STEP_TEXT, m -> m.withTitle("draft " + done)));
         done++;
         say(project.manual().title());
     }

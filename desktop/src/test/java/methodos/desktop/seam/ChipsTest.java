@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
@@ -24,16 +24,14 @@ class ChipsTest {
                     .apply(
                             Manual.titled("x")
                                     .withPart(
-                                            new Part(
-                                                    "p1",
-                                                    "7",
-                                                    "",
-                                                    "cap screw",
-                                                    "M6 × 25",
-                                                    4,
-                                                    ReuseRule.INSPECT,
-                                                    null,
-                                                    "")));
+                                            PartBuilder.builder()
+                                                    .id("p1")
+                                                    .item("7")
+                                                    .name("cap screw")
+                                                    .size("M6 × 25")
+                                                    .quantity(4)
+                                                    .reuse(ReuseRule.INSPECT)
+                                                    .build()));
 
     private Step step() {
         return manual.steps().findFirst().orElseThrow();

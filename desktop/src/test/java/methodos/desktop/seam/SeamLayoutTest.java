@@ -76,10 +76,7 @@ class SeamLayoutTest {
                 sight,
                 10,
                 400,
-                MONOSPACED,
-                MONOSPACED,
-                MONOSPACED,
-                "untold",
+                new SeamLayout.Writing(MONOSPACED, MONOSPACED, MONOSPACED, "untold"),
                 STILLS);
     }
 
@@ -239,10 +236,7 @@ class SeamLayoutTest {
                         Sight.EVERYTHING,
                         10,
                         400,
-                        MONOSPACED,
-                        MONOSPACED,
-                        MONOSPACED,
-                        "untold",
+                        new SeamLayout.Writing(MONOSPACED, MONOSPACED, MONOSPACED, "untold"),
                         STILLS);
         assertThat(moving.blocks().stream().map(b -> b.caption().words()))
                 .containsExactly("said", "untold", "said");

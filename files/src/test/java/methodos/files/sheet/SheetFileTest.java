@@ -17,7 +17,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
 import methodos.core.sheet.DerivedTable;
@@ -89,16 +89,15 @@ class SheetFileTest {
         Manual manual =
                 Manual.titled("x")
                         .withPart(
-                                new Part(
-                                        "p1",
-                                        "7",
-                                        "A-7",
-                                        "screw, \"long\"; Ø 6",
-                                        "M6 × 25",
-                                        4,
-                                        ReuseRule.INSPECT,
-                                        null,
-                                        ""));
+                                PartBuilder.builder()
+                                        .id("p1")
+                                        .item("7")
+                                        .number("A-7")
+                                        .name("screw, \"long\"; Ø 6")
+                                        .size("M6 × 25")
+                                        .quantity(4)
+                                        .reuse(ReuseRule.INSPECT)
+                                        .build());
         DerivedTable table = DerivedTable.of(DerivedTable.What.PARTS, manual, Sight.EVERYTHING);
         ByteArrayOutputStream book = new ByteArrayOutputStream();
         SheetWriter.workbook(table, book);

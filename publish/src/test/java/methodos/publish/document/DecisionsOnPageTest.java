@@ -14,7 +14,7 @@ import methodos.core.manual.Decision.Rule;
 import methodos.core.manual.Decision.When;
 import methodos.core.manual.Fit;
 import methodos.core.manual.FitRule;
-import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Look;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Practices;
@@ -53,17 +53,15 @@ class DecisionsOnPageTest {
                         .withTool(new Tool("t3", "film", "rolled", Tool.Kind.MADE_UP, ""))
                         .withConsumable(new Consumable("c1", "grease", "NLGI 2", "20 g", "for NBR"))
                         .withJoint(
-                                new Joint(
-                                                "j1",
-                                                "Bracket",
-                                                null,
-                                                4,
-                                                "8.8",
-                                                "dry",
-                                                Value.of("20 N·m"),
-                                                List.of(),
-                                                "",
-                                                null)
+                                JointBuilder.builder()
+                                        .id("j1")
+                                        .name("Bracket")
+                                        .count(4)
+                                        .propertyClass("8.8")
+                                        .condition("dry")
+                                        .torque(Value.of("20 N·m"))
+                                        .stages(List.of())
+                                        .build()
                                         .withAngle(q("60°"))
                                         .withAgain("after an hour of running"));
         Step measure =

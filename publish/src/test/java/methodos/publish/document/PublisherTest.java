@@ -17,11 +17,11 @@ import methodos.core.manual.Applicability;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
-import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Model;
-import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Point;
 import methodos.core.manual.Reading;
@@ -74,66 +74,58 @@ class PublisherTest {
                                         "v2", "QA-80 S", SerialRange.upTo(2199), "ten springs")));
         m =
                 m.withPart(
-                        new Part(
-                                "p1",
-                                "7",
-                                "HV-7",
-                                "cap screw",
-                                "M6 × 25",
-                                4,
-                                ReuseRule.INSPECT,
-                                null,
-                                ""));
+                        PartBuilder.builder()
+                                .id("p1")
+                                .item("7")
+                                .number("HV-7")
+                                .name("cap screw")
+                                .size("M6 × 25")
+                                .quantity(4)
+                                .reuse(ReuseRule.INSPECT)
+                                .build());
         m =
                 m.withPart(
-                        new Part(
-                                "p2",
-                                "11",
-                                "HV-11",
-                                "O-ring",
-                                "",
-                                2,
-                                ReuseRule.ALWAYS_NEW,
-                                null,
-                                ""));
+                        PartBuilder.builder()
+                                .id("p2")
+                                .item("11")
+                                .number("HV-11")
+                                .name("O-ring")
+                                .quantity(2)
+                                .reuse(ReuseRule.ALWAYS_NEW)
+                                .build());
         m =
                 m.withPart(
-                        new Part(
-                                "p3",
-                                "9",
-                                "HV-9",
-                                "spring",
-                                "",
-                                10,
-                                ReuseRule.INSPECT,
-                                Applicability.model("QA-80 S"),
-                                ""));
+                        PartBuilder.builder()
+                                .id("p3")
+                                .item("9")
+                                .number("HV-9")
+                                .name("spring")
+                                .quantity(10)
+                                .reuse(ReuseRule.INSPECT)
+                                .applicability(Applicability.model("QA-80 S"))
+                                .build());
         m =
                 m.withJoint(
-                        new Joint(
-                                "j1",
-                                "Cap to body",
-                                "p1",
-                                4,
-                                "8.8",
-                                "oiled",
-                                Value.of("7 to 8.5 N·m"),
-                                List.of("2.5 N·m"),
-                                "cross",
-                                null));
+                        JointBuilder.builder()
+                                .id("j1")
+                                .name("Cap to body")
+                                .fastener("p1")
+                                .count(4)
+                                .propertyClass("8.8")
+                                .condition("oiled")
+                                .torque(Value.of("7 to 8.5 N·m"))
+                                .stages(List.of("2.5 N·m"))
+                                .order("cross")
+                                .build());
         m =
                 m.withJoint(
-                        new Joint(
-                                "j2",
-                                "Coupling",
-                                null,
-                                2,
-                                "",
-                                "",
-                                new Value.Open("it is on the sheet", null),
-                                List.of(),
-                                "",
-                                null));
+                        JointBuilder.builder()
+                                .id("j2")
+                                .name("Coupling")
+                                .count(2)
+                                .torque(new Value.Open("it is on the sheet", null))
+                                .stages(List.of())
+                                .build());
         m =
                 m.withFigure(
                         Figure.of(

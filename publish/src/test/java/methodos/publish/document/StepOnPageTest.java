@@ -12,7 +12,7 @@ import methodos.core.coverage.Reshoot;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Practices;
 import methodos.core.manual.Reading;
@@ -67,7 +67,15 @@ class StepOnPageTest {
 
     private String page(Step step, Stage.Kind kind) throws Exception {
         Manual m = Manual.titled("x");
-        m = m.withPart(new Part("p1", "11", "", "O-ring", "", 2, ReuseRule.ALWAYS_NEW, null, ""));
+        m =
+                m.withPart(
+                        PartBuilder.builder()
+                                .id("p1")
+                                .item("11")
+                                .name("O-ring")
+                                .quantity(2)
+                                .reuse(ReuseRule.ALWAYS_NEW)
+                                .build());
         m =
                 m.withTool(
                         new Tool(
@@ -171,8 +179,24 @@ class StepOnPageTest {
                         .withText("Put the springs in.");
         Step fresh = step(List.of(new PartUse("p1", 1)), null, null, null, true).withId("s2");
         Manual m = Manual.titled("x");
-        m = m.withPart(new Part("p1", "11", "", "O-ring", "", 1, ReuseRule.ALWAYS_NEW, null, ""));
-        m = m.withPart(new Part("p2", "9", "", "spring", "", 5, ReuseRule.REUSE, null, ""));
+        m =
+                m.withPart(
+                        PartBuilder.builder()
+                                .id("p1")
+                                .item("11")
+                                .name("O-ring")
+                                .quantity(1)
+                                .reuse(ReuseRule.ALWAYS_NEW)
+                                .build());
+        m =
+                m.withPart(
+                        PartBuilder.builder()
+                                .id("p2")
+                                .item("9")
+                                .name("spring")
+                                .quantity(5)
+                                .reuse(ReuseRule.REUSE)
+                                .build());
         m = m.withTool(new Tool("t1", "seal pick", "", Tool.Kind.SPECIAL, ""));
         m =
                 m.withNewStep(

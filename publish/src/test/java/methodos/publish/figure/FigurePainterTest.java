@@ -10,7 +10,7 @@ import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
-import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.Point;
 import methodos.core.manual.ReuseRule;
 import methodos.core.words.Words;
@@ -20,7 +20,14 @@ class FigurePainterTest {
 
     private final Manual manual =
             Manual.titled("x")
-                    .withPart(new Part("p1", "7", "", "screw", "", 1, ReuseRule.INSPECT, null, ""));
+                    .withPart(
+                            PartBuilder.builder()
+                                    .id("p1")
+                                    .item("7")
+                                    .name("screw")
+                                    .quantity(1)
+                                    .reuse(ReuseRule.INSPECT)
+                                    .build());
 
     private static BufferedImage gray() {
         BufferedImage still = new BufferedImage(960, 540, BufferedImage.TYPE_INT_RGB);

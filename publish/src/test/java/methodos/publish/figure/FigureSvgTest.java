@@ -17,7 +17,7 @@ import methodos.core.manual.Layer;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Movement;
-import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.Point;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Rotation;
@@ -39,7 +39,14 @@ class FigureSvgTest {
     private final Manual manual =
             Manual.titled("x")
                     .withPart(
-                            new Part("p1", "7", "", "screw", "M6", 4, ReuseRule.INSPECT, null, ""));
+                            PartBuilder.builder()
+                                    .id("p1")
+                                    .item("7")
+                                    .name("screw")
+                                    .size("M6")
+                                    .quantity(4)
+                                    .reuse(ReuseRule.INSPECT)
+                                    .build());
 
     private static BufferedImage still() {
         BufferedImage still = new BufferedImage(480, 270, BufferedImage.TYPE_INT_RGB);

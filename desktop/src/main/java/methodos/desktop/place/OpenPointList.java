@@ -1,10 +1,9 @@
-package methodos.desktop.window;
+package methodos.desktop.place;
 
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
-import methodos.core.check.Place;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
@@ -28,7 +27,9 @@ public final class OpenPointList extends VBox {
 
     private void refresh() {
         List<OpenPoint> points =
-                project.openPoints().get().stream().filter(p -> p.place() == place).toList();
+                project.openPoints().get().stream()
+                        .filter(p -> Place.of(p.matter()) == place)
+                        .toList();
         getChildren().clear();
         if (points.isEmpty()) {
             getChildren().add(Controls.label(project.words().of("points.none"), "soft"));

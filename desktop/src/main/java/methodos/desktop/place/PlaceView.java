@@ -1,4 +1,4 @@
-package methodos.desktop.window;
+package methodos.desktop.place;
 
 import javafx.scene.Parent;
 import methodos.core.check.OpenPoint;

@@ -1,0 +1,2 @@
+/** From a fault to its causes and what tells them apart. */
+package methodos.core.fault;

@@ -1,0 +1,2 @@
+/** Points, ellipses and homographies on pictures, and the linear equations behind them. */
+package methodos.core.geometry;

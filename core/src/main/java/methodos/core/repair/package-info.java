@@ -1,0 +1,2 @@
+/** What mends a finding: the edits that are proposed beside it. */
+package methodos.core.repair;

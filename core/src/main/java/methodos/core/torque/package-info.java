@@ -1,0 +1,5 @@
+/**
+ * Torques: whether they are plausible for their thread, what each screw bears, and which wrenches
+ * reach them.
+ */
+package methodos.core.torque;

@@ -1,0 +1,2 @@
+/** The demo projects that come with the program. */
+package methodos.demo;

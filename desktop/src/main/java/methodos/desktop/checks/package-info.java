@@ -1,0 +1,2 @@
+/** The place Checks: findings with what mends them, and the ledger as a drawing. */
+package methodos.desktop.checks;

@@ -1,0 +1,2 @@
+/** The place Figures: stills marked, dragged and composed as they will be printed. */
+package methodos.desktop.figure;

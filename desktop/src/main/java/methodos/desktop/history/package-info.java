@@ -1,0 +1,2 @@
+/** Earlier states of the manual: looked at, compared, taken back. */
+package methodos.desktop.history;

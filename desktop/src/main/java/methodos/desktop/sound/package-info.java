@@ -1,0 +1,2 @@
+/** The sound of a clip, played with its pictures. */
+package methodos.desktop.sound;

@@ -1,0 +1,2 @@
+/** Colours, letters and the style sheet of the window. */
+package methodos.desktop.theme;

@@ -1,0 +1,2 @@
+/** Drafts as JSON, and a company's own word lists. */
+package methodos.files.draft;

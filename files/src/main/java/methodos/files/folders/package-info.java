@@ -1,0 +1,2 @@
+/** Where this machine keeps settings, caches and logs. */
+package methodos.files.folders;

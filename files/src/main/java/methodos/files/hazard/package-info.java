@@ -1,0 +1,2 @@
+/** A company's own hazard rules. */
+package methodos.files.hazard;

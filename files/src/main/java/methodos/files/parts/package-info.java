@@ -1,0 +1,2 @@
+/** A parts service that answers from a folder. */
+package methodos.files.parts;

@@ -1,0 +1,2 @@
+/** Recordings: probed, read frame by frame, scanned and cut. The only room that knows of FFmpeg. */
+package methodos.footage;
