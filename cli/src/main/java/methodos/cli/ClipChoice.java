@@ -2,7 +2,7 @@ package methodos.cli;
 
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 
 /** The clip that a command is meant for. */
 final class ClipChoice {

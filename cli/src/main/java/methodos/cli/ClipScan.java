@@ -7,8 +7,8 @@ import java.util.Optional;
 import methodos.core.scan.Scan;
 import methodos.files.cache.KeptScans;
 import methodos.files.folders.AppFolders;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.project.Digest;
-import methodos.files.project.ProjectProblem;
 import methodos.footage.FootageProblem;
 import methodos.footage.Scanner;
 

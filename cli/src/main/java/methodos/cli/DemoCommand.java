@@ -9,8 +9,8 @@ import java.util.stream.Stream;
 import methodos.cli.output.Output;
 import methodos.demo.DemoProject;
 import methodos.desktop.DesktopProgram;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ProjectFolder;
-import methodos.files.project.ProjectProblem;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 

@@ -9,7 +9,7 @@ import methodos.core.narration.Captions;
 import methodos.core.speech.Recogniser;
 import methodos.demo.DemoProject;
 import methodos.files.captions.CaptionFile;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 
 /**
  * A simulated recogniser: it knows by heart what is said in the recordings of the demo, by their

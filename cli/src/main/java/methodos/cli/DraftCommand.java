@@ -25,8 +25,8 @@ import methodos.files.captions.CaptionFile;
 import methodos.files.draft.DraftJson;
 import methodos.files.draft.WordlistFolder;
 import methodos.files.folders.AppFolders;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ProjectFolder;
-import methodos.files.project.ProjectProblem;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 

@@ -12,8 +12,8 @@ import methodos.core.narration.Captions;
 import methodos.core.narration.Workspace;
 import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.core.words.Words;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ProjectFolder;
-import methodos.files.project.ProjectProblem;
 
 /** A copy of the demo as it is on the first morning: footage, narration and parts, and a draft. */
 final class DraftedDemo {

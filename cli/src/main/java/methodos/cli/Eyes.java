@@ -5,7 +5,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Variant;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import picocli.CommandLine.Option;
 
 /** Through whose eyes a manual is looked at: a variant, a model, or one unit. */

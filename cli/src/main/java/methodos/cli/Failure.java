@@ -2,7 +2,7 @@ package methodos.cli;
 
 import java.io.PrintWriter;
 import methodos.cli.output.Output;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.sheet.SheetProblem;
 import methodos.footage.FootageProblem;
 import methodos.publish.PublishProblem;

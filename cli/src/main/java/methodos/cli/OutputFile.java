@@ -3,7 +3,7 @@ package methodos.cli;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 
 /** What a command may write over: neither what it reads, nor a device or folder. */
 final class OutputFile {

@@ -26,8 +26,8 @@ import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
 import methodos.desktop.window.ProjectStage;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ProjectFolder;
-import methodos.files.project.ProjectProblem;
 import org.slf4j.LoggerFactory;
 
 /** Starts the window. */

@@ -15,10 +15,10 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.project.KeptState;
 import methodos.files.project.ManualDamaged;
 import methodos.files.project.ProjectFolder;
-import methodos.files.project.ProjectProblem;
 
 /**
  * Says why a project cannot be opened; of a damaged manual the states that are kept are offered.

@@ -77,7 +77,7 @@ abstract class FigureWindow extends RealWindow {
             return f.picture() == null
                     ? Optional.empty()
                     : Optional.of(project.stills().read(f.picture()));
-        } catch (methodos.files.project.ProjectProblem e) {
+        } catch (methodos.files.problem.ProjectProblem e) {
             throw new IllegalStateException(e);
         }
     }

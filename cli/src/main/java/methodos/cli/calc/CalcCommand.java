@@ -15,7 +15,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;

@@ -18,7 +18,7 @@ import methodos.files.captions.CaptionFile;
 import methodos.files.draft.WordlistFolder;
 import methodos.files.picture.PictureFile;
 import methodos.files.picture.PictureProblem;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.sheet.SheetFile;
 import methodos.files.sheet.SheetProblem;
 

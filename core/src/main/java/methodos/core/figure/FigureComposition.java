@@ -6,7 +6,6 @@ import java.util.Optional;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
-import methodos.core.manual.Point;
 import methodos.core.words.Words;
 
 /** Puts together what a figure is drawn of: its pictures with their marks, the stack, the key. */
@@ -114,44 +113,16 @@ final class FigureComposition {
                 framing);
     }
 
-    /** Regions first, then what lies on them, and the balloons over all. */
     private void draw(FigureSheet sheet, Figure figure, PictureSizes.Size size) {
         List<Mark> marks =
                 figure.marks().stream().filter(m -> visible(m, sheet.framing())).toList();
         Optional<PictureScale> scale = PictureScale.of(figure, size.width(), size.height());
-        of(marks, Mark.Cover.class).forEach(c -> sheet.handles(c));
-        of(marks, Mark.Outline.class).forEach(o -> OutlineDrawing.draw(sheet, o));
-        of(marks, Mark.Scale.class).forEach(s -> LengthDrawing.scale(sheet, s, words));
-        of(marks, Mark.Detail.class)
-                .forEach(d -> DetailDrawing.draw(sheet, d, spots(sheet, marks, d)));
-        of(marks, Mark.Length.class).forEach(l -> LengthDrawing.length(sheet, l, scale, words));
-        of(marks, Mark.Shift.class).forEach(s -> ArrowDrawing.shift(sheet, s));
-        of(marks, Mark.Turn.class).forEach(t -> ArrowDrawing.turn(sheet, t));
-        of(marks, Mark.MatchMark.class).forEach(m -> NoteDrawing.match(sheet, m));
-        of(marks, Mark.ByFeel.class).forEach(f -> NoteDrawing.feel(sheet, f));
-        ScrewDrawing.map(sheet, of(marks, Mark.ScrewPlace.class), manual, words);
-        of(marks, Mark.ScrewOrder.class)
-                .forEach(
-                        o -> ScrewDrawing.order(sheet, o, OrderWords.of(figure, o, manual, words)));
-        of(marks, Mark.Label.class)
-                .forEach(l -> NoteDrawing.label(sheet, l, words.of("figure.label.empty")));
-        CalloutDrawing.draw(sheet, of(marks, Mark.Callout.class), manual);
+        new MarkDrawing(sheet, figure, marks, manual, words).draw(scale);
     }
 
     /** A mark none of whose points is on the cropped picture is not drawn. */
     private static boolean visible(Mark mark, Framing framing) {
         return mark.points().stream().anyMatch(framing::shows);
-    }
-
-    private static List<Point> spots(FigureSheet sheet, List<Mark> marks, Mark but) {
-        return marks.stream()
-                .filter(m -> m != but && !(m instanceof Mark.Scale))
-                .flatMap(m -> sheet.at(m.points()).stream())
-                .toList();
-    }
-
-    private static <M extends Mark> List<M> of(List<Mark> marks, Class<M> kind) {
-        return marks.stream().filter(kind::isInstance).map(kind::cast).toList();
     }
 
     private static FigureDrawing trimmed(FigureDrawing d) {

@@ -10,6 +10,7 @@ import methodos.core.manual.Figure;
 import methodos.core.manual.Layer;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
+import methodos.core.manual.MarkCases;
 import methodos.core.manual.Part;
 import methodos.core.words.Words;
 
@@ -74,41 +75,98 @@ public final class FigureText {
     }
 
     private Optional<String> of(Figure figure, Mark mark) {
-        if (mark instanceof Mark.ScrewOrder order && !order.screws().isEmpty()) {
-            return Optional.of(OrderWords.of(figure, order, manual, words));
+        return mark.map(new Said(figure));
+    }
+
+    /** What is said of each kind of mark; parts and screws are said of all of them at once. */
+    private final class Said implements MarkCases<Optional<String>> {
+        private final Figure figure;
+
+        Said(Figure figure) {
+            this.figure = figure;
         }
-        if (mark instanceof Mark.Turn turn) {
+
+        @Override
+        public Optional<String> callout(Mark.Callout mark) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<String> screwOrder(Mark.ScrewOrder mark) {
+            return mark.screws().isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(OrderWords.of(figure, mark, manual, words));
+        }
+
+        @Override
+        public Optional<String> screwPlace(Mark.ScrewPlace mark) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<String> turn(Mark.Turn mark) {
             return Optional.of(
-                    turn.thread() == null
-                            ? words.of("figure.text.turn", words.of(turn.rotation()))
+                    mark.thread() == null
+                            ? words.of("figure.text.turn", words.of(mark.rotation()))
                             : words.of(
                                     "figure.text.thread",
-                                    words.of(turn.thread().action()),
-                                    words.of(turn.thread().hand()),
-                                    words.of(turn.rotation())));
+                                    words.of(mark.thread().action()),
+                                    words.of(mark.thread().hand()),
+                                    words.of(mark.rotation())));
         }
-        if (mark instanceof Mark.Shift shift) {
-            return Optional.of(words.of("figure.text." + shift.movement().name()));
+
+        @Override
+        public Optional<String> shift(Mark.Shift mark) {
+            return Optional.of(words.of("figure.text." + mark.movement().name()));
         }
-        if (mark instanceof Mark.MatchMark match) {
-            return Optional.of(
-                    match.text().isBlank()
-                            ? words.of("figure.text.match")
-                            : words.of("figure.text.matchNamed", match.text()));
-        }
-        if (mark instanceof Mark.ByFeel feel) {
-            return Optional.of(
-                    feel.text().isBlank()
-                            ? words.of("figure.text.feel")
-                            : words.of("figure.text.feelWhat", feel.text()));
-        }
-        if (mark instanceof Mark.Label label && !label.text().isBlank()) {
-            return Optional.of(words.of("figure.text.label", label.text()));
-        }
-        if (mark instanceof Mark.Detail) {
+
+        @Override
+        public Optional<String> detail(Mark.Detail mark) {
             return Optional.of(words.of("figure.text.detail"));
         }
-        return Optional.empty();
+
+        @Override
+        public Optional<String> outline(Mark.Outline mark) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<String> length(Mark.Length mark) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<String> scale(Mark.Scale mark) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<String> matchMark(Mark.MatchMark mark) {
+            return Optional.of(
+                    mark.text().isBlank()
+                            ? words.of("figure.text.match")
+                            : words.of("figure.text.matchNamed", mark.text()));
+        }
+
+        @Override
+        public Optional<String> byFeel(Mark.ByFeel mark) {
+            return Optional.of(
+                    mark.text().isBlank()
+                            ? words.of("figure.text.feel")
+                            : words.of("figure.text.feelWhat", mark.text()));
+        }
+
+        @Override
+        public Optional<String> label(Mark.Label mark) {
+            return mark.text().isBlank()
+                    ? Optional.empty()
+                    : Optional.of(words.of("figure.text.label", mark.text()));
+        }
+
+        @Override
+        public Optional<String> cover(Mark.Cover mark) {
+            return Optional.empty();
+        }
     }
 
     private Optional<String> screws(Figure figure) {

@@ -26,6 +26,9 @@ public sealed interface Mark {
 
     Mark withId(String id);
 
+    /** What the cases make of this mark. */
+    <R> R map(MarkCases<R> cases);
+
     /** The same, so far to the right and down. */
     default Mark moved(double dx, double dy) {
         return withPoints(points().stream().map(p -> p.plus(dx, dy)).toList());
@@ -91,6 +94,11 @@ public sealed interface Mark {
         public Callout withHeld(Point v) {
             return new Callout(id, part, target, v);
         }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.callout(this);
+        }
     }
 
     /**
@@ -132,6 +140,11 @@ public sealed interface Mark {
         public ScrewOrder withGiven(List<Integer> v) {
             return new ScrewOrder(id, screws, Arrangement.GIVEN, v);
         }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.screwOrder(this);
+        }
     }
 
     /** Which screw, by size and length, sits here; the key under the picture tells the sizes. */
@@ -149,6 +162,11 @@ public sealed interface Mark {
         @Override
         public ScrewPlace withId(String v) {
             return new ScrewPlace(v, part, at);
+        }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.screwPlace(this);
         }
     }
 
@@ -192,6 +210,11 @@ public sealed interface Mark {
             }
             return thread == null ? Rotation.CLOCKWISE : thread.rotation();
         }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.turn(this);
+        }
     }
 
     /** A straight arrow in the direction of a movement. */
@@ -217,6 +240,11 @@ public sealed interface Mark {
 
         public Shift withMovement(Movement v) {
             return new Shift(id, from, to, v);
+        }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.shift(this);
         }
     }
 
@@ -251,6 +279,11 @@ public sealed interface Mark {
         public Detail withHeld(Point v) {
             return new Detail(id, spot, rim, v);
         }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.detail(this);
+        }
     }
 
     /** A line around a region, smooth through its corners. */
@@ -273,6 +306,11 @@ public sealed interface Mark {
         public Outline withId(String v) {
             return new Outline(v, corners);
         }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.outline(this);
+        }
     }
 
     /** A length that is taken from the picture by its scale. */
@@ -290,6 +328,11 @@ public sealed interface Mark {
         @Override
         public Length withId(String v) {
             return new Length(v, from, to);
+        }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.length(this);
         }
     }
 
@@ -323,6 +366,11 @@ public sealed interface Mark {
         public Scale withSizes(List<Quantity> v) {
             return new Scale(id, shape, known, v);
         }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.scale(this);
+        }
     }
 
     /** Two marks that have to face each other over a joint. */
@@ -349,6 +397,11 @@ public sealed interface Mark {
         @Override
         public MatchMark withText(String v) {
             return new MatchMark(id, one, other, v);
+        }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.matchMark(this);
         }
     }
 
@@ -377,6 +430,11 @@ public sealed interface Mark {
         public ByFeel withText(String v) {
             return new ByFeel(id, at, v);
         }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.byFeel(this);
+        }
     }
 
     /** Words on the picture, where nothing else tells it. */
@@ -404,6 +462,11 @@ public sealed interface Mark {
         public Label withText(String v) {
             return new Label(id, at, v);
         }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.label(this);
+        }
     }
 
     /** What nobody should see: a face, a plate, a screen. Nothing of it is published. */
@@ -421,6 +484,11 @@ public sealed interface Mark {
         @Override
         public Cover withId(String v) {
             return new Cover(v, corner, opposite);
+        }
+
+        @Override
+        public <R> R map(MarkCases<R> cases) {
+            return cases.cover(this);
         }
     }
 }

@@ -17,7 +17,7 @@ import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.desktop.project.OpenProject;
 import methodos.files.draft.WordlistFolder;
 import methodos.files.folders.AppFolders;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import org.slf4j.LoggerFactory;
 
 /**

@@ -19,6 +19,7 @@ import methodos.core.figure.PictureScale;
 import methodos.core.manual.Arrangement;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
+import methodos.core.manual.MarkCases;
 import methodos.core.manual.Movement;
 import methodos.core.manual.Rotation;
 import methodos.core.manual.ThreadTurn;
@@ -104,31 +105,104 @@ final class ChosenMark extends VBox {
     }
 
     private void fill(String figure, Mark chosen) {
-        if (chosen instanceof Mark.Worded worded) {
+        chosen.map(new Fields(figure));
+    }
+
+    /** The fields of each kind of mark; what is set by its points alone has none. */
+    private final class Fields implements MarkCases<Void> {
+        private final String figure;
+
+        Fields(String figure) {
+            this.figure = figure;
+        }
+
+        private <M extends Mark & Mark.Worded> Void text(M worded) {
             TextField text =
                     Controls.named(
                             new TextField(worded.text()),
                             "markText",
-                            words.of("figure.text." + chosen.getClass().getSimpleName()));
-            String id = chosen.id();
+                            words.of("figure.text." + worded.getClass().getSimpleName()));
+            String id = worded.id();
             text.textProperty()
                     .addListener((o, was, is) -> project.apply(FigureEdits.text(figure, id, is)));
             getChildren().add(text);
-        } else if (chosen instanceof Mark.ScrewOrder order) {
-            order(figure, order);
-        } else if (chosen instanceof Mark.Turn turn) {
-            turn(figure, turn);
-        } else if (chosen instanceof Mark.Shift shift) {
+            return null;
+        }
+
+        @Override
+        public Void callout(Mark.Callout mark) {
+            return null;
+        }
+
+        @Override
+        public Void screwOrder(Mark.ScrewOrder mark) {
+            order(figure, mark);
+            return null;
+        }
+
+        @Override
+        public Void screwPlace(Mark.ScrewPlace mark) {
+            return null;
+        }
+
+        @Override
+        public Void turn(Mark.Turn mark) {
+            ChosenMark.this.turn(figure, mark);
+            return null;
+        }
+
+        @Override
+        public Void shift(Mark.Shift mark) {
             getChildren()
                     .add(
                             choice(
                                     "movement",
                                     List.of(Movement.values()),
-                                    shift.movement(),
+                                    mark.movement(),
                                     words::of,
                                     v -> change(figure, m -> ((Mark.Shift) m).withMovement(v))));
-        } else if (chosen instanceof Mark.Scale scale) {
-            scale(figure, scale);
+            return null;
+        }
+
+        @Override
+        public Void detail(Mark.Detail mark) {
+            return null;
+        }
+
+        @Override
+        public Void outline(Mark.Outline mark) {
+            return null;
+        }
+
+        @Override
+        public Void length(Mark.Length mark) {
+            return null;
+        }
+
+        @Override
+        public Void scale(Mark.Scale mark) {
+            ChosenMark.this.scale(figure, mark);
+            return null;
+        }
+
+        @Override
+        public Void matchMark(Mark.MatchMark mark) {
+            return text(mark);
+        }
+
+        @Override
+        public Void byFeel(Mark.ByFeel mark) {
+            return text(mark);
+        }
+
+        @Override
+        public Void label(Mark.Label mark) {
+            return text(mark);
+        }
+
+        @Override
+        public Void cover(Mark.Cover mark) {
+            return null;
         }
     }
 

@@ -12,7 +12,7 @@ import methodos.core.manual.Figure;
 import methodos.desktop.project.OpenProject;
 import methodos.files.picture.PictureFile;
 import methodos.files.picture.PictureProblem;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import methodos.publish.PublishProblem;
 import methodos.publish.figure.FigureExport;
 

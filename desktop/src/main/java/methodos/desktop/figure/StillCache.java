@@ -14,7 +14,7 @@ import javafx.application.Platform;
 import javafx.scene.image.Image;
 import methodos.desktop.footage.Pixels;
 import methodos.desktop.project.OpenProject;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 
 /**
  * The kept stills that have been looked at, read in the background. Asked on the interface thread.

@@ -15,7 +15,7 @@ import methodos.core.manual.Point;
 import methodos.core.words.Words;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import methodos.footage.Still;
 import methodos.footage.match.StillMatch;
 

@@ -30,8 +30,8 @@ import methodos.core.manual.Manual;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.project.KeptState;
-import methodos.files.project.ProjectProblem;
 
 /**
  * The earlier states of the manual: when, what was done, how many steps; the chosen one with what

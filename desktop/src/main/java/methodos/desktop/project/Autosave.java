@@ -11,7 +11,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import methodos.core.manual.Manual;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import org.slf4j.LoggerFactory;
 
 /**

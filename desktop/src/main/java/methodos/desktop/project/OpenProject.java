@@ -43,9 +43,9 @@ import methodos.core.parts.PartsAnswer;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;
 import methodos.files.hazard.HazardRuleFolder;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.project.KeptState;
 import methodos.files.project.ProjectFolder;
-import methodos.files.project.ProjectProblem;
 import methodos.files.project.Stills;
 import org.slf4j.LoggerFactory;
 

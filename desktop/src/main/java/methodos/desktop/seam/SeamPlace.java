@@ -40,7 +40,7 @@ import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 
 /**
  * The place Steps: the seam, and beside it the picture at the play position and the chosen step.

@@ -15,7 +15,7 @@ import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.project.SaveState;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 
 /**
  * Stands across the window while what was typed cannot be saved: why, and what can be done. Nothing

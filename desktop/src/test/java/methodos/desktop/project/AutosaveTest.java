@@ -12,7 +12,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import methodos.core.manual.Manual;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 

@@ -16,7 +16,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 
 /**
  * Captions as WebVTT or SubRip text, or as plain text with times.

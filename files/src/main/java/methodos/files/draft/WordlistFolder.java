@@ -8,7 +8,7 @@ import java.nio.file.Path;
 import methodos.core.drafting.Lexicon;
 import methodos.core.hazard.HazardRules;
 import methodos.files.hazard.HazardRuleFolder;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 
 /**
  * A company's own word lists: a folder with files of the names of the lists that come with the

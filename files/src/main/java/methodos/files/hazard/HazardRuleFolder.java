@@ -7,7 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import methodos.core.hazard.HazardRules;
 import methodos.files.folders.AppFolders;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 
 /** A company's own hazard rules: {@code hazard-rules.txt} in the folders of its word lists. */
 public final class HazardRuleFolder {

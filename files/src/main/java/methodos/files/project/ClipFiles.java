@@ -5,6 +5,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
+import methodos.files.problem.ProjectProblem;
 
 /** Brings recordings into a manual; the recordings themselves stay where they are. */
 public final class ClipFiles {

@@ -3,6 +3,7 @@ package methodos.files.project;
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.Optional;
+import methodos.files.problem.ProjectProblem;
 import org.slf4j.LoggerFactory;
 
 /** The kept stills of a project, for reading alone; one that is missing is logged and left out. */

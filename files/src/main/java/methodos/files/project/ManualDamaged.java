@@ -2,6 +2,7 @@ package methodos.files.project;
 
 import java.nio.file.Path;
 import java.util.List;
+import methodos.files.problem.ProjectProblem;
 
 /** A manual cannot be opened as it is; earlier states of it may be kept beside it. */
 public final class ManualDamaged extends ProjectProblem {

@@ -29,6 +29,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
+import methodos.files.problem.ProjectProblem;
 
 /** The manual as JSON, with a format version, in stable order. */
 public final class ManualJson {

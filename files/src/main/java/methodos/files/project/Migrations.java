@@ -3,6 +3,7 @@ package methodos.files.project;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import methodos.files.problem.ProjectProblem;
 
 /** Brings manuals of older formats to the present one, and refuses those of newer ones. */
 final class Migrations {

@@ -12,6 +12,7 @@ import java.util.EnumSet;
 import java.util.List;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
+import methodos.files.problem.ProjectProblem;
 
 /**
  * Finds recordings that are no longer where a manual says. Size and then content (SHA-256) decide;

@@ -1,5 +1,7 @@
 package methodos.files.project;
 
+import methodos.files.problem.ProjectProblem;
+
 /** A manual was written by a newer version of the program: it is whole, but not for this one. */
 final class NewerFormat extends ProjectProblem {
 

@@ -21,6 +21,7 @@ import methodos.core.sense.Healing;
 import methodos.core.sense.Sense;
 import methodos.core.sense.Senseless;
 import methodos.files.captions.CaptionFile;
+import methodos.files.problem.ProjectProblem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 

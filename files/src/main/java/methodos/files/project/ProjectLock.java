@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.BasicFileAttributes;
 import java.util.Objects;
+import methodos.files.problem.ProjectProblem;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 

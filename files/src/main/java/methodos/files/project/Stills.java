@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javax.imageio.ImageIO;
+import methodos.files.problem.ProjectProblem;
 
 /** The captured pictures of a project, PNG, each under the digest of its content. */
 public final class Stills {

@@ -11,7 +11,7 @@ import java.nio.file.Path;
 import java.util.Random;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

@@ -12,7 +12,7 @@ import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
 import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.files.captions.CaptionFile;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

@@ -12,7 +12,7 @@ import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.narration.DraftedStep;
 import methodos.core.speech.EnglishPartsOfSpeech;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

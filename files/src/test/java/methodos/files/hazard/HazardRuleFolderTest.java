@@ -8,7 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import methodos.core.hazard.HazardRule;
 import methodos.core.hazard.HazardRules;
-import methodos.files.project.ProjectProblem;
+import methodos.files.problem.ProjectProblem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 

@@ -23,6 +23,7 @@ import methodos.core.manual.Manual;
 import methodos.core.narration.Workspace;
 import methodos.core.sense.Sense;
 import methodos.core.sense.Senseless;
+import methodos.files.problem.ProjectProblem;
 import methodos.fixtures.FilledManual;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;

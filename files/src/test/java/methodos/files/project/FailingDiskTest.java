@@ -13,6 +13,7 @@ import methodos.core.manual.Manual;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Workspace;
+import methodos.files.problem.ProjectProblem;
 import methodos.fixtures.FailingFiles;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;

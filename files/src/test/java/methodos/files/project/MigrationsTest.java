@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.List;
+import methodos.files.problem.ProjectProblem;
 import org.junit.jupiter.api.Test;
 
 class MigrationsTest {

@@ -9,6 +9,7 @@ import java.util.List;
 import methodos.core.edit.ClipEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
+import methodos.files.problem.ProjectProblem;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;

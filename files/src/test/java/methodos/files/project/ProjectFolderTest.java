@@ -22,6 +22,7 @@ import methodos.core.manual.Stage;
 import methodos.core.manual.Value;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
+import methodos.files.problem.ProjectProblem;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;

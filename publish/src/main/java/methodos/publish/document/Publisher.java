@@ -209,18 +209,18 @@ public final class Publisher {
             Publication publication, Path out, Path work, Format format, Films films, Course course)
             throws IOException, PublishProblem {
         Path folder = Files.createDirectories(work.resolve(format.name()));
-        switch (format) {
+        return switch (format) {
             case PDF -> {
                 Path made = folder.resolve("manual.pdf");
                 pdf(page(publication, folder, "print", "", Map.of(), course), made, course);
-                return Document.file(made, out.resolve("manual.pdf"));
+                yield Document.file(made, out.resolve("manual.pdf"));
             }
             case RESHOOT -> {
                 Path made = folder.resolve("film-again.pdf");
                 pdf(reshoot(publication), made, course);
-                return Document.file(made, out.resolve("film-again.pdf"));
+                yield Document.file(made, out.resolve("film-again.pdf"));
             }
-            default -> {
+            case HTML -> {
                 Path target = out.resolve("html");
                 String content = Document.nextContent(target);
                 Path beside = Files.createDirectories(folder.resolve(content));
@@ -234,9 +234,9 @@ public final class Publisher {
                 Files.writeString(
                         index, page(publication, folder, "screen", content, made, course));
                 course.on(Progress.Work.PAGES, 1);
-                return new Document(index, target.resolve("index.html"), beside);
+                yield new Document(index, target.resolve("index.html"), beside);
             }
-        }
+        };
     }
 
     /** Removes what publications that were killed have left. */

@@ -1,4 +1,4 @@
-package methodos.files.project;
+package methodos.files.problem;
 
 import java.io.IOException;
 import java.nio.file.AccessDeniedException;
