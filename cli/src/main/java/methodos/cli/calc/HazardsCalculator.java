@@ -19,7 +19,7 @@ final class HazardsCalculator implements Calculator {
         List<HazardRule> asking =
                 rules.askedBy(
                         request.text("sentence"),
-                        new Circumstances(request.texts("energies"), request.texts("parts")));
+                        new Circumstances(request.texts("energies"), request.texts("parts"), ""));
         List<String> asks =
                 asking.stream()
                         .flatMap(r -> r.kind().stream())

@@ -73,7 +73,7 @@ public final class HazardRules {
 
     /** What a text asks for. */
     public List<HazardRule> askedBy(String text, Circumstances known) {
-        Work work = Work.of(text, senses, known.parts());
+        Work work = Work.of(text, senses, known);
         Set<String> kinds =
                 known.energies().stream()
                         .flatMap(e -> senses.ofName(e).stream())

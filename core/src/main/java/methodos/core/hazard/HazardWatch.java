@@ -130,7 +130,8 @@ public final class HazardWatch {
                             .map(p -> PartWords.said(p))
                             .toList();
             return HazardWatch.this
-                    .askedBy(step.text(), new Circumstances(live(step), parts))
+                    .askedBy(
+                            step.text(), new Circumstances(live(step), parts, manual.unit().name()))
                     .stream()
                     .filter(r -> !quiet(r, step))
                     .toList();

@@ -48,9 +48,12 @@ final class Work {
         }
     }
 
-    /** The senses that figures may have. */
+    /** The sense of the unit itself. */
+    static final String WHOLE = "whole";
+
+    /** The senses that figures and the unit may have. */
     static final Set<String> FIGURES =
-            Set.of("heavy", "shock", "hot", "degrees", "pressurised", "height");
+            Set.of("heavy", "shock", "hot", "degrees", "pressurised", "height", WHOLE);
 
     private static final Set<String> TURNING =
             Set.of(
@@ -70,14 +73,18 @@ final class Work {
         this.mentions = List.copyOf(mentions);
     }
 
-    /**
-     * @param parts names whose words are things
-     */
-    static Work of(String text, Senses senses, List<String> parts) {
+    static Work of(String text, Senses senses, Circumstances known) {
         Sentence sentence = Sentence.of(text);
         WorkReader reader = new WorkReader(sentence, senses, figures(sentence));
-        parts.stream().map(Sentence::words).forEach(reader::names);
+        known.parts().stream().map(Sentence::words).forEach(reader::names);
+        reader.whole(head(known.unit()));
         return reader.read();
+    }
+
+    /** What a unit is: the "actuator" of a "quarter-turn actuator, pneumatic". */
+    private static String head(String unit) {
+        List<String> words = Sentence.words(unit.split(",| of | for | with ", 2)[0]);
+        return words.isEmpty() ? "" : words.get(words.size() - 1);
     }
 
     List<Deed> deeds() {

@@ -57,6 +57,7 @@ final class WorkReader {
     private final Set<Integer> named = new HashSet<>();
     private final List<Thing> bare = new ArrayList<>();
 
+    private String unit = "";
     private int bareAt;
     private Doing doing;
     private Thing last;
@@ -82,6 +83,11 @@ final class WorkReader {
                 }
             }
         }
+    }
+
+    /** The word by which the unit itself is called, empty where none is known. */
+    void whole(String word) {
+        unit = word;
     }
 
     Work read() {
@@ -322,6 +328,11 @@ final class WorkReader {
             } else {
                 to++;
             }
+        }
+        int at = to;
+        if (!unit.isEmpty() && sentence.word(at - 1).equals(unit)) {
+            said.removeIf(m -> m.from() == at - 1);
+            said.add(new Mention(at - 1, at, Set.of(Work.WHOLE)));
         }
         boolean owner = sentence.owns(to - 1);
         Mention top =
