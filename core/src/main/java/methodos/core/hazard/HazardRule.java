@@ -82,4 +82,10 @@ public record HazardRule(
     public boolean toldBy(Hazard statement) {
         return any(told, words(statement.hazard() + " " + statement.consequence()));
     }
+
+    /** By its name: rules are looked up often, and their patterns are long. */
+    @Override
+    public int hashCode() {
+        return name.hashCode();
+    }
 }

@@ -85,6 +85,8 @@ public final class HazardWatch {
         private final Map<String, Stage.Kind> stages = new HashMap<>();
         private final Map<String, Integer> at = new HashMap<>();
         private final Map<String, Consumable> consumables = new HashMap<>();
+        private final Map<String, List<HazardRule>> askedHere = new HashMap<>();
+        private final Map<HazardRule, List<Energy>> about = new HashMap<>();
         private final List<Untold> untold = new ArrayList<>();
         private final List<Unsafe> unsafe = new ArrayList<>();
         private final Map<LicensedWork, String> licensed = new LinkedHashMap<>();
@@ -124,6 +126,10 @@ public final class HazardWatch {
         }
 
         private List<HazardRule> askedBy(Step step) {
+            return askedHere.computeIfAbsent(step.id(), id -> worked(step));
+        }
+
+        private List<HazardRule> worked(Step step) {
             List<String> parts =
                     step.parts().stream()
                             .flatMap(u -> manual.part(u.part()).stream())
@@ -141,7 +147,7 @@ public final class HazardWatch {
         private List<String> live(Step step) {
             int here = at.get(step.id());
             return manual.energies().stream()
-                    .filter(e -> !e.concernsSome() && together(e, step) && !away(e, here))
+                    .filter(e -> !e.concernsSome() && !away(e, here) && together(e, step))
                     .map(Energy::name)
                     .toList();
         }
@@ -161,9 +167,13 @@ public final class HazardWatch {
          */
         private boolean quiet(HazardRule rule, Step step) {
             int here = at.get(step.id());
-            return manual.energies().stream()
-                    .filter(e -> together(e, step) && about(rule, e))
-                    .anyMatch(e -> away(e, here) || toldAtFirst(rule, e, here));
+            return about.computeIfAbsent(rule, this::energiesOf).stream()
+                    .filter(e -> away(e, here) || toldAtFirst(rule, e, here))
+                    .anyMatch(e -> together(e, step));
+        }
+
+        private List<Energy> energiesOf(HazardRule rule) {
+            return manual.energies().stream().filter(e -> about(rule, e)).toList();
         }
 
         private boolean about(HazardRule rule, Energy energy) {

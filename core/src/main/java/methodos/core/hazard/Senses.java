@@ -29,7 +29,9 @@ final class Senses {
     private final Set<String> verbs = new HashSet<>();
     private final Set<String> endings = new LinkedHashSet<>();
     private final Set<String> names = new HashSet<>();
-    private int longest = 1;
+
+    /** How many words the longest phrase has that begins with a word. */
+    private final Map<String, Integer> longestFrom = new HashMap<>();
 
     Senses() {}
 
@@ -39,7 +41,7 @@ final class Senses {
         verbs.addAll(other.verbs);
         endings.addAll(other.endings);
         names.addAll(other.names);
-        longest = other.longest;
+        longestFrom.putAll(other.longestFrom);
     }
 
     /** Gives things a sense: "line = hose, pipe"; with "@line" all that is a line already. */
@@ -68,7 +70,8 @@ final class Senses {
                 same.forEach(s -> s.add(sense));
             } else if (!phrase.isEmpty()) {
                 to.computeIfAbsent(phrase, p -> new LinkedHashSet<>()).add(sense);
-                longest = Math.max(longest, phrase.split(" ").length);
+                String[] pieces = phrase.split(" ");
+                longestFrom.merge(pieces[0], pieces.length, Math::max);
             }
         }
     }
@@ -83,7 +86,9 @@ final class Senses {
 
     /** The longest thing that is named from a word on. */
     Optional<Match> thing(List<String> words, int from) {
-        for (int n = Math.min(longest, words.size() - from); n > 0; n--) {
+        int most =
+                from < words.size() && from >= 0 ? longestFrom.getOrDefault(words.get(from), 1) : 0;
+        for (int n = Math.min(most, words.size() - from); n > 0; n--) {
             String phrase = String.join(" ", words.subList(from, from + n));
             Set<String> senses = things.get(phrase);
             if (senses == null) {

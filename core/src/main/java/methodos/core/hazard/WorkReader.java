@@ -1,8 +1,10 @@
 package methodos.core.hazard;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -57,6 +59,7 @@ final class WorkReader {
     private final Set<Integer> named = new HashSet<>();
     private final List<Thing> bare = new ArrayList<>();
 
+    private final Map<Integer, Optional<Senses.Match>> matches = new HashMap<>();
     private String unit = "";
     private int bareAt;
     private Doing doing;
@@ -72,6 +75,11 @@ final class WorkReader {
         this.sentence = sentence;
         this.senses = senses;
         mentions.addAll(figures);
+    }
+
+    /** What is named from a word on; looked up once. */
+    private Optional<Senses.Match> found(int i) {
+        return matches.computeIfAbsent(i, k -> senses.thing(sentence.words(), k));
     }
 
     /** Words that are the name of a part wherever they follow each other. */
@@ -164,9 +172,7 @@ final class WorkReader {
             return i + 2;
         }
         boolean several =
-                senses.thing(sentence.words(), i)
-                        .filter(m -> m.words() > 1 && !sentence.article(i + m.words()))
-                        .isPresent();
+                found(i).filter(m -> m.words() > 1 && !sentence.article(i + m.words())).isPresent();
         if (!several && told(i)) {
             begin(i);
             letting = sentence.word(i).equals("let");
@@ -184,8 +190,7 @@ final class WorkReader {
         doing = new Doing(i, forbidden);
         if (helped && subject != null) {
             doing.things.add(subject);
-            senses.thing(sentence.words(), i)
-                    .ifPresent(m -> mentions.add(new Mention(i, i + m.words(), m.senses())));
+            found(i).ifPresent(m -> mentions.add(new Mention(i, i + m.words(), m.senses())));
         }
         doings.add(doing);
         forbidden = false;
@@ -320,7 +325,7 @@ final class WorkReader {
         }
         List<Mention> said = new ArrayList<>();
         while (to < sentence.size() && (to == from || within(to))) {
-            Optional<Senses.Match> match = senses.thing(sentence.words(), to);
+            Optional<Senses.Match> match = found(to);
             if (match.isPresent()) {
                 int n = match.get().words();
                 said.add(new Mention(to, to + n, match.get().senses()));
@@ -375,17 +380,14 @@ final class WorkReader {
         if (sentence.parted(i) != Sentence.NOT) {
             return false;
         }
-        if (!sentence.grammar(i)
-                && senses.thing(sentence.words(), i).filter(m -> m.words() > 1).isPresent()) {
+        if (!sentence.grammar(i) && found(i).filter(m -> m.words() > 1).isPresent()) {
             return true;
         }
-        if (sentence.number(i) && senses.thing(sentence.words(), i - 1).isPresent()) {
+        if (sentence.number(i) && found(i - 1).isPresent()) {
             return false;
         }
         boolean many = sentence.word(i - 1).endsWith("s") && !sentence.owns(i - 1);
-        boolean finite =
-                senses.base(sentence.word(i))
-                        && (letting || many && senses.thing(sentence.words(), i).isEmpty());
+        boolean finite = senses.base(sentence.word(i)) && (letting || many && found(i).isEmpty());
         return !finite && !sentence.grammar(i) && !sentence.adverb(i);
     }
 
