@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Random;
 import methodos.core.check.Checks;
+import methodos.core.description.Id;
 import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
@@ -87,7 +88,9 @@ public final class ChecksBenchmark {
         List<Variant> variants = new ArrayList<>();
         for (int i = 0; i < VARIANTS; i++) {
             long from = 1000L * (1 + i % 4);
-            variants.add(new Variant("v" + i, "M" + i / 4, new SerialRange(from, from + 999), ""));
+            variants.add(
+                    new Variant(
+                            new Id<>("v" + i), "M" + i / 4, new SerialRange(from, from + 999), ""));
         }
         List<Part> parts = new ArrayList<>();
         List<Joint> joints = new ArrayList<>();
@@ -105,56 +108,90 @@ public final class ChecksBenchmark {
             String cover = "cover" + i;
             String screw = "screw" + i;
             String seal = "seal" + i;
-            parts.add(part(screw, "screw", 4, ReuseRule.REUSE, List.of(), units));
-            parts.add(part(cover, "cover", 1, ReuseRule.INSPECT, List.of(screw), units));
-            parts.add(part(seal, "seal", 1, ReuseRule.ALWAYS_NEW, List.of(cover), units));
-            contents.add(new Kit.Content(seal, 1));
+            parts.add(part(new Id<>(screw), "screw", 4, ReuseRule.REUSE, List.of(), units));
+            parts.add(
+                    part(
+                            new Id<>(cover),
+                            "cover",
+                            1,
+                            ReuseRule.INSPECT,
+                            List.of(new Id<>(screw)),
+                            units));
+            parts.add(
+                    part(
+                            new Id<>(seal),
+                            "seal",
+                            1,
+                            ReuseRule.ALWAYS_NEW,
+                            List.of(new Id<>(cover)),
+                            units));
+            contents.add(new Kit.Content(new Id<>(seal), 1));
             joints.add(
                     JointBuilder.builder()
-                            .id("j" + i)
+                            .id(new Id<>("j" + i))
                             .name("joint " + i)
-                            .fastener(screw)
+                            .fastener(new Id<>(screw))
                             .count(4)
                             .propertyClass("8.8")
                             .condition("dry")
                             .torque(Value.of((6 + i % 4) + " N·m"))
                             .applicability(units)
                             .build());
-            items.add(new LedgerItem("m" + i, LedgerItem.Kind.MARK, "mark " + i));
+            items.add(new LedgerItem(new Id<>("m" + i), LedgerItem.Kind.MARK, "mark " + i));
             off.add(
                     step(
-                                    "a" + i,
+                                    new Id<>("a" + i),
                                     "Undo the four screws of cover " + i + " and take them out.",
                                     units)
-                            .withParts(List.of(new PartUse(screw, 4)))
+                            .withParts(List.of(new PartUse(new Id<>(screw), 4)))
                             .withActions(
                                     List.of(
-                                            new Action(Action.Verb.LOOSEN, "j" + i),
-                                            new Action(Action.Verb.MARK, "m" + i))));
+                                            new Action(Action.Verb.LOOSEN, new Id<>("j" + i)),
+                                            new Action(Action.Verb.MARK, new Id<>("m" + i)))));
             off.add(
-                    step("b" + i, "Lift cover " + i + " off and take the seal out.", units)
-                            .withParts(List.of(new PartUse(cover, 1), new PartUse(seal, 1))));
+                    step(
+                                    new Id<>("b" + i),
+                                    "Lift cover " + i + " off and take the seal out.",
+                                    units)
+                            .withParts(
+                                    List.of(
+                                            new PartUse(new Id<>(cover), 1),
+                                            new PartUse(new Id<>(seal), 1))));
             if (i % 6 == 0) {
                 looked.add(
-                        step("c" + i, "Look for scratches where cover " + i + " lay.", units)
-                                .withParts(List.of(new PartUse(cover, 1))));
+                        step(
+                                        new Id<>("c" + i),
+                                        "Look for scratches where cover " + i + " lay.",
+                                        units)
+                                .withParts(List.of(new PartUse(new Id<>(cover), 1))));
             }
             on.add(
                     0,
-                    step("e" + i, "Fit the four screws and tighten them, " + i + ".", units)
-                            .withParts(List.of(new PartUse(screw, 4)))
-                            .withJoints(List.of("j" + i)));
+                    step(
+                                    new Id<>("e" + i),
+                                    "Fit the four screws and tighten them, " + i + ".",
+                                    units)
+                            .withParts(List.of(new PartUse(new Id<>(screw), 4)))
+                            .withJoints(List.of(new Id<>("j" + i))));
             on.add(
                     0,
-                    step("d" + i, "Fit a new seal and put cover " + i + " on.", units)
-                            .withParts(List.of(new PartUse(seal, 1), new PartUse(cover, 1)))
-                            .withActions(List.of(new Action(Action.Verb.MATCH, "m" + i))));
+                    step(new Id<>("d" + i), "Fit a new seal and put cover " + i + " on.", units)
+                            .withParts(
+                                    List.of(
+                                            new PartUse(new Id<>(seal), 1),
+                                            new PartUse(new Id<>(cover), 1)))
+                            .withActions(
+                                    List.of(new Action(Action.Verb.MATCH, new Id<>("m" + i)))));
             if (random.nextInt(40) == 0) {
                 on.remove(0);
             }
         }
-        Step shut = step("shut", "Shut the air off, lock it and bleed it.", Applicability.ALL);
-        Step open = step("open", "Open the air slowly.", Applicability.ALL);
+        Step shut =
+                step(
+                        new Id<>("shut"),
+                        "Shut the air off, lock it and bleed it.",
+                        Applicability.ALL);
+        Step open = step(new Id<>("open"), "Open the air slowly.", Applicability.ALL);
         Manual manual = Manual.titled("2,000 steps");
         List<List<Step>> filled = List.of(List.of(shut), off, looked, on, List.of(open));
         List<Stage> stages = new ArrayList<>();
@@ -166,34 +203,34 @@ public final class ChecksBenchmark {
                 .withParts(parts)
                 .withJoints(joints)
                 .withLedgerItems(items)
-                .withKits(List.of(new Kit("k", "K", "kit", contents)))
+                .withKits(List.of(new Kit(new Id<>("k"), "K", "kit", contents)))
                 .withWrenches(
                         List.of(
-                                new Wrench("w", "W1", Quantity.parse("2 to 20 N·m")),
-                                new Wrench("x", "W2", Quantity.parse("10 to 60 N·m"))))
+                                new Wrench(new Id<>("w"), "W1", Quantity.parse("2 to 20 N·m")),
+                                new Wrench(new Id<>("x"), "W2", Quantity.parse("10 to 60 N·m"))))
                 .withEnergies(
                         List.of(
                                 EnergyBuilder.builder()
-                                        .id("air")
+                                        .id(new Id<>("air"))
                                         .name("Compressed air")
                                         .amount("8 bar")
                                         .madeSafe("shut")
-                                        .safeSteps(List.of("shut"))
-                                        .restoreSteps(List.of("open"))
+                                        .safeSteps(List.of(new Id<>("shut")))
+                                        .restoreSteps(List.of(new Id<>("open")))
                                         .applicability(Applicability.ALL)
                                         .build()));
     }
 
     private static Part part(
-            String id,
+            Id<Part> id,
             String name,
             int count,
             ReuseRule reuse,
-            List<String> coveredBy,
+            List<Id<Part>> coveredBy,
             Applicability units) {
         return PartBuilder.builder()
                 .id(id)
-                .item(id)
+                .item(id.text())
                 .name(name)
                 .size(name.equals("screw") ? "M6 × 20" : "")
                 .quantity(count)
@@ -203,7 +240,7 @@ public final class ChecksBenchmark {
                 .build();
     }
 
-    private static Step step(String id, String text, Applicability units) {
+    private static Step step(Id<Step> id, String text, Applicability units) {
         return StepBuilder.builder().id(id).text(text).applicability(units).accepted(true).build();
     }
 }

@@ -19,6 +19,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.PickResult;
 import javafx.scene.layout.Region;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.PictureSizes;
@@ -26,6 +27,7 @@ import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Movement;
+import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.demo.DemoProject;
 import methodos.desktop.control.FileChoice;
@@ -48,7 +50,7 @@ public final class FigureBenchmark {
     private static final int OTHERS = 24;
 
     private static Path folder;
-    private static String figure;
+    private static Id<Figure> figure;
 
     private FigureBenchmark() {}
 
@@ -87,7 +89,7 @@ public final class FigureBenchmark {
         Manual now = manual;
         Random random = new Random(40);
         for (int i = 0; i < CALLOUTS; i++) {
-            String part = now.parts().get(i % now.parts().size()).id();
+            Id<Part> part = now.parts().get(i % now.parts().size()).id();
             now = FigureEdits.addCallout(figure, part, spot(random)).change().apply(now);
         }
         for (int i = 0; i < OTHERS; i++) {
@@ -102,7 +104,7 @@ public final class FigureBenchmark {
         return new Point(.1 + .75 * random.nextDouble(), .1 + .75 * random.nextDouble());
     }
 
-    private static Mark mark(int kind, String id, Point at) {
+    private static Mark mark(int kind, Id<Mark> id, Point at) {
         Point end = at.plus(.06, .02);
         return switch (kind) {
             case 0 -> new Mark.Shift(id, at, end, Movement.PUSH);

@@ -4,6 +4,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
@@ -60,7 +61,7 @@ final class HourProject {
                     for (Step step : source.stages().get(i).steps()) {
                         if (!step.spans().isEmpty()
                                 && step.spans().get(0).clip().equals(clip.id())) {
-                            all.add(shifted(step, "h" + id++, whole.id(), at));
+                            all.add(shifted(step, new Id<>("h" + id++), whole.id(), at));
                         }
                     }
                     stages.set(i, stages.get(i).withSteps(all));
@@ -84,7 +85,7 @@ final class HourProject {
         }
     }
 
-    private static Step shifted(Step step, String id, String clip, double by) {
+    private static Step shifted(Step step, Id<Step> id, Id<Clip> clip, double by) {
         Span span = step.spans().get(0);
         return step.withId(id)
                 .withSpans(List.of(new Span(clip, span.start() + by, span.end() + by)))

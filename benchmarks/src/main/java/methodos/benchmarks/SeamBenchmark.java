@@ -14,7 +14,9 @@ import javafx.scene.input.PickResult;
 import javafx.scene.input.ScrollEvent;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
+import methodos.core.manual.Step;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
@@ -64,7 +66,7 @@ public final class SeamBenchmark {
             stage.show();
             shown.window().show(Place.STEPS);
             seam = shown.window().root().lookup("#seam");
-            String step = open.manual().steps().skip(3).findFirst().orElseThrow().id();
+            Id<Step> step = open.manual().steps().skip(3).findFirst().orElseThrow().id();
             Courses courses = new Courses(() -> shown.window().ready(), this::shoot);
             courses.add(null, WARM_UP, "", i -> scroll(-40, false));
             courses.add(

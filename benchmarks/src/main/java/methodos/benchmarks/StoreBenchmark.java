@@ -17,6 +17,7 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import methodos.core.check.OpenPoints;
+import methodos.core.description.Id;
 import methodos.core.kit.StoreList;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
@@ -35,7 +36,9 @@ import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
 import methodos.core.manual.Wrench;
 import methodos.core.narration.Workspace;
+import methodos.core.practice.PractisedManual;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.QuantityList;
 import methodos.core.quantity.Rational;
 import methodos.core.sheet.DerivedTable;
 import methodos.core.torque.FewestWrenches;
@@ -74,7 +77,10 @@ public final class StoreBenchmark {
         System.out.println("| What | Median | 95 of 100 | Longest | Limit |");
         System.out.println("| --- | --- | --- | --- | --- |");
         edits("all six tables after an edit", manual, m -> tables(m));
-        edits("lines, coverage and order", manual, m -> StoreList.of(m, Sight.EVERYTHING));
+        edits(
+                "lines, coverage and order",
+                manual,
+                m -> StoreList.of(PractisedManual.of(m), Sight.EVERYTHING));
         edits(
                 "all open points",
                 manual,
@@ -88,7 +94,7 @@ public final class StoreBenchmark {
 
     private static void tables(Manual manual) {
         for (DerivedTable.What what : DerivedTable.What.values()) {
-            DerivedTable.of(what, manual, Sight.EVERYTHING);
+            DerivedTable.of(what, PractisedManual.of(manual), Sight.EVERYTHING);
         }
     }
 
@@ -98,7 +104,7 @@ public final class StoreBenchmark {
         for (int i = 1; i <= PARTS; i++) {
             parts.add(
                     PartBuilder.builder()
-                            .id("p" + i)
+                            .id(new Id<>("p" + i))
                             .item("" + i)
                             .number("HV-" + i)
                             .name("part " + i)
@@ -115,22 +121,22 @@ public final class StoreBenchmark {
         for (int i = 1; i <= KITS; i++) {
             List<Kit.Content> contents = new ArrayList<>();
             for (int k = 0; k < 60; k++) {
-                contents.add(new Kit.Content("p" + (1 + 3 * (i * 50 + k)), 2));
+                contents.add(new Kit.Content(new Id<>("p" + (1 + 3 * (i * 50 + k))), 2));
             }
-            kits.add(new Kit("k" + i, "K-" + i, "kit", contents));
+            kits.add(new Kit(new Id<>("k" + i), "K-" + i, "kit", contents));
         }
         List<Joint> joints = new ArrayList<>();
         for (int i = 1; i <= JOINTS; i++) {
             joints.add(
                     JointBuilder.builder()
-                            .id("j" + i)
+                            .id(new Id<>("j" + i))
                             .name("joint " + i)
-                            .fastener("p" + i)
+                            .fastener(new Id<>("p" + i))
                             .count(4)
                             .propertyClass("8.8")
                             .condition("dry")
                             .torque(Value.of((6 + i % 5) + " N·m"))
-                            .stages(List.of("3 N·m"))
+                            .stages(QuantityList.parse("3 N·m"))
                             .build());
         }
         Manual manual = Manual.titled("2,000 parts");
@@ -138,21 +144,21 @@ public final class StoreBenchmark {
         for (methodos.core.manual.Stage stage : manual.stages()) {
             List<Step> steps = new ArrayList<>();
             for (int i = 0; i < STEPS / Kind.values().length; i++) {
-                String id = stage.id() + "s" + i;
+                Id<Step> id = new Id<>(stage.id() + "s" + i);
                 List<PartUse> uses = new ArrayList<>();
                 for (int u = 0; u < USES; u++) {
-                    uses.add(new PartUse("p" + (1 + random.nextInt(PARTS)), 1));
+                    uses.add(new PartUse(new Id<>("p" + (1 + random.nextInt(PARTS))), 1));
                 }
                 steps.add(
                         Step.of(id, "Work on it.", List.of(), List.of())
                                 .withParts(uses)
-                                .withJoints(List.of("j" + (1 + random.nextInt(JOINTS)))));
+                                .withJoints(List.of(new Id<>("j" + (1 + random.nextInt(JOINTS))))));
             }
             stages.add(stage.withSteps(steps));
         }
         List<Wrench> wrenches = new ArrayList<>();
         for (String range : new String[] {"1 to 5 N·m", "2 to 10 N·m", "5 to 25 N·m"}) {
-            wrenches.add(new Wrench("w" + range.charAt(0), "W", Quantity.parse(range)));
+            wrenches.add(new Wrench(new Id<>("w" + range.charAt(0)), "W", Quantity.parse(range)));
         }
         return ManualBuilder.builder(manual)
                 .parts(parts)
@@ -162,9 +168,9 @@ public final class StoreBenchmark {
                 .wrenches(wrenches)
                 .variants(
                         List.of(
-                                new Variant("v1", "A", new SerialRange(1L, 99L), "early"),
-                                new Variant("v2", "A", SerialRange.from(100), "late"),
-                                new Variant("v3", "B", SerialRange.ALL, "all")))
+                                new Variant(new Id<>("v1"), "A", new SerialRange(1L, 99L), "early"),
+                                new Variant(new Id<>("v2"), "A", SerialRange.from(100), "late"),
+                                new Variant(new Id<>("v3"), "B", SerialRange.ALL, "all")))
                 .lastId(9999)
                 .build();
     }

@@ -41,7 +41,7 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--json", description = "prints one JSON value")
     private boolean json;
 
-    @ArgGroup private Eyes eyes;
+    @ArgGroup private UnitsOption units;
 
     private final ManualJson format = new ManualJson();
     private final Words words = new Words(null, Locale.ENGLISH);
@@ -50,7 +50,7 @@ final class CheckCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         Workspace workspace = ProjectFolder.read(project);
         Manual manual = workspace.manual();
-        Sight sight = Eyes.sight(eyes, manual);
+        Sight sight = UnitsOption.sight(units, manual);
         Checks.Result result = new Checks(HazardRuleFolder.of(project)).of(workspace);
         FindingSentences sentences =
                 new FindingSentences(words, new StepNumbers(manual, Sight.EVERYTHING));

@@ -19,7 +19,7 @@ final class ClipChoice {
             return manual.clips().get(0);
         }
         return manual.clips().stream()
-                .filter(c -> c.id().equals(clip) || c.name().equals(clip))
+                .filter(c -> c.id().text().equals(clip) || c.name().equals(clip))
                 .findFirst()
                 .orElseThrow(
                         () ->

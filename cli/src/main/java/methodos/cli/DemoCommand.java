@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import methodos.cli.output.Output;
 import methodos.demo.DemoProject;
 import methodos.desktop.DesktopProgram;
+import methodos.desktop.place.Place;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ProjectFolder;
 import picocli.CommandLine.Command;
@@ -35,6 +36,12 @@ final class DemoCommand implements Callable<Integer> {
             description = "the place that --shot shows: ${DEFAULT-VALUE}",
             defaultValue = "steps")
     private String place;
+
+    @Option(names = "--step", description = "number of the step that --shot shows chosen")
+    private int step;
+
+    @Option(names = "--figure", description = "which figure --shot shows chosen, from 1")
+    private int figure;
 
     @Option(
             names = "--manual",
@@ -69,12 +76,23 @@ final class DemoCommand implements Callable<Integer> {
             Path folder = temporary.resolve(manual.name().toLowerCase(Locale.ROOT) + ".methodos");
             copy(folder);
             return shot == null
-                    ? DesktopProgram.open(folder, Ears.all())
-                    : DesktopProgram.shoot(
-                            folder, shot.toAbsolutePath(), place, dark, size, Ears.all());
+                    ? DesktopProgram.open(folder, Recognisers.all())
+                    : DesktopProgram.shoot(folder, picture(), Recognisers.all());
         } finally {
             ProjectFolder.remove(temporary, true); // a fresh copy is made each time
         }
+    }
+
+    private DesktopProgram.Picture picture() {
+        String[] sides = size.toLowerCase(Locale.ROOT).split("x");
+        return new DesktopProgram.Picture(
+                shot.toAbsolutePath(),
+                Place.valueOf(place.toUpperCase(Locale.ROOT)),
+                dark,
+                Integer.parseInt(sides[0]),
+                Integer.parseInt(sides[1]),
+                step,
+                figure);
     }
 
     private static Path temporary(long pid) {

@@ -30,7 +30,7 @@ final class HearCommand implements Callable<Integer> {
             Manual manual = folder.workspace().manual();
             Clip owner = ClipChoice.of(manual, clip);
             Captions heard =
-                    Ears.all()
+                    Recognisers.all()
                             .hear(owner.withPath(folder.clipFile(owner).toString()), share -> {})
                             .orElseThrow(
                                     () ->
@@ -39,7 +39,7 @@ final class HearCommand implements Callable<Integer> {
                                                             + owner.name()
                                                             + ": put a speech model (ggml, .bin)"
                                                             + " into "
-                                                            + Ears.modelFolder()
+                                                            + Recognisers.modelFolder()
                                                             + ", or bring in captions."));
             folder.save(
                     manual.withClip(owner.withCaptions(folder.keepCaptions(owner.id(), heard))));

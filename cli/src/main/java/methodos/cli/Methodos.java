@@ -76,6 +76,6 @@ public final class Methodos implements Callable<Integer> {
             throw new CommandLine.ParameterException(
                     spec.commandLine(), "There is no command and no project “" + project + "”.");
         }
-        return DesktopProgram.open(project, Ears.all());
+        return DesktopProgram.open(project, Recognisers.all());
     }
 }

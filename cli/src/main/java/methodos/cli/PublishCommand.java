@@ -55,7 +55,7 @@ final class PublishCommand implements Callable<Integer> {
             description = "with a short film of each step in the form for the screen")
     private boolean films;
 
-    @ArgGroup private Eyes eyes;
+    @ArgGroup private UnitsOption units;
 
     @Override
     public Integer call() throws Exception {
@@ -69,7 +69,7 @@ final class PublishCommand implements Callable<Integer> {
         }
         Workspace workspace = ProjectFolder.read(project);
         Manual manual = workspace.manual();
-        Sight sight = Eyes.sight(eyes, manual);
+        Sight sight = UnitsOption.sight(units, manual);
         Publication publication =
                 Publication.of(
                                 manual,

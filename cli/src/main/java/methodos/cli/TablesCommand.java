@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
 import methodos.core.manual.Manual;
+import methodos.core.practice.PractisedManual;
 import methodos.core.sheet.DerivedTable;
 import methodos.files.project.ProjectFolder;
 import methodos.files.sheet.SheetWriter;
@@ -43,12 +44,13 @@ final class TablesCommand implements Callable<Integer> {
     @Option(names = "--json", description = "the same as --format json")
     private boolean json;
 
-    @ArgGroup private Eyes eyes;
+    @ArgGroup private UnitsOption units;
 
     @Override
     public Integer call() throws Exception {
         Manual manual = ProjectFolder.read(project).manual();
-        DerivedTable table = DerivedTable.of(what, manual, Eyes.sight(eyes, manual));
+        DerivedTable table =
+                DerivedTable.of(what, PractisedManual.of(manual), UnitsOption.sight(units, manual));
         switch (json ? Format.JSON : format) {
             case JSON -> Output.json(value(table));
             case CSV -> Output.text(SheetWriter.csv(table));
@@ -63,7 +65,7 @@ final class TablesCommand implements Callable<Integer> {
     private Map<String, Object> value(DerivedTable table) {
         Map<String, Object> value = new LinkedHashMap<>();
         value.put("what", table.what().name().toLowerCase(Locale.ROOT));
-        value.put("variant", Eyes.named(eyes));
+        value.put("variant", UnitsOption.named(units));
         value.put("columns", table.columns());
         value.put("rows", table.rows());
         return value;

@@ -12,6 +12,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
@@ -65,12 +66,12 @@ class CommandLineTest extends CalledCommands {
     void whatCouldBreakIsFoundWithStatusOneForTheVariantsThatHaveIt() throws Exception {
         try (ProjectFolder folder = ProjectFolder.open(demo)) {
             Manual manual = folder.workspace().manual();
-            Step step = manual.step("s199").orElseThrow();
+            Step step = manual.step(new Id<>("s199")).orElseThrow();
             folder.save(
                     manual.withStep(
                             step.withParts(
                                     step.parts().stream()
-                                            .filter(u -> !u.part().equals("p20"))
+                                            .filter(u -> !u.part().equals(new Id<>("p20")))
                                             .toList())));
         }
         assertThat(run("check", demo, "--json")).isEqualTo(1);
@@ -187,7 +188,7 @@ class CommandLineTest extends CalledCommands {
         }
         assertThat(
                         ProjectFolder.read(project)
-                                .captions(json().at("/clips/0/id").asText())
+                                .captions(new Id<>(json().at("/clips/0/id").asText()))
                                 .captions())
                 .hasSize(1);
         refused("already", "import", project, "--footage", clip);
@@ -398,7 +399,7 @@ class CommandLineTest extends CalledCommands {
         assertThat(run("draft", "--captions", demo.resolve("missing.vtt"), "--json")).isEqualTo(3);
         Path words = temp.resolve("words.txt");
         Files.writeString(words, "[0:02] Drain the body.\n[0:20] Clean the rack.\n");
-        String clipId = ProjectFolder.read(demo).manual().clips().get(1).id();
+        Id<Clip> clipId = ProjectFolder.read(demo).manual().clips().get(1).id();
         long before = ProjectFolder.read(demo).manual().steps().count();
         refused("which clip", "draft", "--captions", words, "--into", demo);
         assertThat(

@@ -7,11 +7,13 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.narration.Workspace;
 import methodos.demo.DemoProject;
@@ -46,16 +48,16 @@ abstract class DemoManualChecks {
     @Test
     void idsAreUnique() {
         List<String> ids = new ArrayList<>();
-        manual.stages().forEach(s -> ids.add(s.id()));
-        manual.steps().forEach(s -> ids.add(s.id()));
-        manual.parts().forEach(p -> ids.add(p.id()));
-        manual.tools().forEach(t -> ids.add(t.id()));
-        manual.kits().forEach(k -> ids.add(k.id()));
-        manual.clips().forEach(c -> ids.add(c.id()));
-        manual.variants().forEach(v -> ids.add(v.id()));
-        manual.joints().forEach(j -> ids.add(j.id()));
-        manual.figures().forEach(f -> ids.add(f.id()));
-        manual.figures().forEach(f -> f.marks().forEach(m -> ids.add(m.id())));
+        manual.stages().forEach(s -> ids.add(s.id().text()));
+        manual.steps().forEach(s -> ids.add(s.id().text()));
+        manual.parts().forEach(p -> ids.add(p.id().text()));
+        manual.tools().forEach(t -> ids.add(t.id().text()));
+        manual.kits().forEach(k -> ids.add(k.id().text()));
+        manual.clips().forEach(c -> ids.add(c.id().text()));
+        manual.variants().forEach(v -> ids.add(v.id().text()));
+        manual.joints().forEach(j -> ids.add(j.id().text()));
+        manual.figures().forEach(f -> ids.add(f.id().text()));
+        manual.figures().forEach(f -> f.marks().forEach(m -> ids.add(m.id().text())));
         assertThat(new HashSet<>(ids)).hasSameSizeAs(ids);
         assertThat(ids)
                 .allSatisfy(
@@ -158,7 +160,7 @@ abstract class DemoManualChecks {
 
     @Test
     void everyPartOfTheListIsUsed() {
-        Set<String> used = new HashSet<>();
+        Set<Id<Part>> used = new HashSet<>();
         manual.steps().forEach(s -> s.parts().forEach(p -> used.add(p.part())));
         assertThat(manual.parts()).allSatisfy(p -> assertThat(used).as(p.name()).contains(p.id()));
     }

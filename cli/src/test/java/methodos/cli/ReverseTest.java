@@ -6,9 +6,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import methodos.core.check.Checks;
+import methodos.core.description.Id;
 import methodos.core.hazard.HazardRules;
 import methodos.core.ledger.ClaimedUnits;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -73,12 +75,15 @@ class ReverseTest {
         Manual manual = reverse.manual();
         List<Step> caps =
                 reverse.steps().stream()
-                        .filter(s -> s.parts().stream().anyMatch(u -> u.part().equals("p3")))
+                        .filter(
+                                s ->
+                                        s.parts().stream()
+                                                .anyMatch(u -> u.part().equals(new Id<>("p3"))))
                         .toList();
         assertThat(caps).hasSize(2);
         assertThat(caps.stream().flatMap(s -> s.hazards().stream()))
                 .anyMatch(h -> h.hazard().startsWith("Stored spring energy"));
-        assertThat(manual.energy("e280").orElseThrow().restoreSteps()).hasSize(1);
+        assertThat(manual.energy(new Id<>("e280")).orElseThrow().restoreSteps()).hasSize(1);
     }
 
     @Test
@@ -86,13 +91,19 @@ class ReverseTest {
         // the washer is said to lie over the snap ring, against the order in which they came off
         Manual manual = workspace.manual();
         Manual covered =
-                manual.withPart(manual.part("p21").orElseThrow().withCoveredBy(List.of("p18")))
-                        .withPart(manual.part("p18").orElseThrow().withCoveredBy(List.of()));
+                manual.withPart(
+                                manual.part(new Id<>("p21"))
+                                        .orElseThrow()
+                                        .withCoveredBy(List.of(new Id<>("p18"))))
+                        .withPart(
+                                manual.part(new Id<>("p18"))
+                                        .orElseThrow()
+                                        .withCoveredBy(List.of()));
         List<Step> steps = Reverse.of(workspace.with(covered), checks, words).steps();
-        assertThat(place(steps, "p21")).isLessThan(place(steps, "p18"));
+        assertThat(place(steps, new Id<>("p21"))).isLessThan(place(steps, new Id<>("p18")));
     }
 
-    private static int place(List<Step> steps, String part) {
+    private static int place(List<Step> steps, Id<Part> part) {
         for (int i = 0; i < steps.size(); i++) {
             boolean on =
                     steps.get(i).parts().stream()

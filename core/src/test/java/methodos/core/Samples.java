@@ -2,6 +2,7 @@ package methodos.core;
 
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Evidence;
@@ -30,6 +31,7 @@ import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Workspace;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.QuantityList;
 
 /** A small manual for tests: an actuator with one cap, two models and two ranges of serials. */
 public final class Samples {
@@ -40,13 +42,13 @@ public final class Samples {
     private Samples() {}
 
     public static Manual actuator() {
-        Part screw = part("p1", "7", "cap screw", "M6 × 25", 4, ReuseRule.INSPECT);
-        Part ring = part("p2", "11", "O-ring, end cap", "", 2, ReuseRule.ALWAYS_NEW);
+        Part screw = part(new Id<>("p1"), "7", "cap screw", "M6 × 25", 4, ReuseRule.INSPECT);
+        Part ring = part(new Id<>("p2"), "11", "O-ring, end cap", "", 2, ReuseRule.ALWAYS_NEW);
         Part spring =
-                part("p3", "9", "spring", "", 5, ReuseRule.INSPECT)
+                part(new Id<>("p3"), "9", "spring", "", 5, ReuseRule.INSPECT)
                         .withApplicability(SPRING_RETURN);
         Part snap =
-                part("p4", "25", "snap ring", "48", 1, ReuseRule.ALWAYS_NEW)
+                part(new Id<>("p4"), "25", "snap ring", "48", 1, ReuseRule.ALWAYS_NEW)
                         .withApplicability(LATE);
         Unit unit =
                 Unit.unnamed()
@@ -58,30 +60,32 @@ public final class Samples {
                                         new Model("QA-80 D", "double acting"),
                                         new Model("QA-80 S", "spring return")));
         Step loosen =
-                step("s1", "Loosen the four cap screws crosswise.", 2, 12)
-                        .withParts(List.of(new PartUse("p1", 4)));
+                step(new Id<>("s1"), "Loosen the four cap screws crosswise.", 2, 12)
+                        .withParts(List.of(new PartUse(new Id<>("p1"), 4)));
         Step springs =
-                step("s2", "Take the five springs out.", 14, 20)
-                        .withParts(List.of(new PartUse("p3", 5)))
+                step(new Id<>("s2"), "Take the five springs out.", 14, 20)
+                        .withParts(List.of(new PartUse(new Id<>("p3"), 5)))
                         .withApplicability(SPRING_RETURN);
-        Step tighten = step("s3", "Tighten the four cap screws.", 30, 38).withJoints(List.of("j1"));
+        Step tighten =
+                step(new Id<>("s3"), "Tighten the four cap screws.", 30, 38)
+                        .withJoints(List.of(new Id<>("j1")));
         Joint cap =
                 JointBuilder.builder()
-                        .id("j1")
+                        .id(new Id<>("j1"))
                         .name("Cap to body")
-                        .fastener("p1")
+                        .fastener(new Id<>("p1"))
                         .count(4)
                         .propertyClass("8.8")
                         .condition("oiled")
                         .torque(Value.of("7 to 8.5 N·m"))
-                        .stages(List.of("2.5 N·m"))
+                        .stages(QuantityList.parse("2.5 N·m"))
                         .order("cross")
                         .build();
         Manual m = Manual.titled("Overhaul of the QA-80").withUnit(unit);
         m =
                 m.withClip(
                         new Clip(
-                                "clip1",
+                                new Id<>("clip1"),
                                 "take-down",
                                 "../take-down.mp4",
                                 1000,
@@ -97,22 +101,22 @@ public final class Samples {
                 m.withVariants(
                         List.of(
                                 new Variant(
-                                        "v1",
+                                        new Id<>("v1"),
                                         "QA-80 D",
                                         new SerialRange(1000L, 2199L),
                                         "bonded bearing"),
                                 new Variant(
-                                        "v2",
+                                        new Id<>("v2"),
                                         "QA-80 D",
                                         SerialRange.from(2200),
                                         "removable bearing"),
                                 new Variant(
-                                        "v3",
+                                        new Id<>("v3"),
                                         "QA-80 S",
                                         new SerialRange(1000L, 2199L),
                                         "five springs, bonded"),
                                 new Variant(
-                                        "v4",
+                                        new Id<>("v4"),
                                         "QA-80 S",
                                         SerialRange.from(2200),
                                         "five springs, removable")));
@@ -121,12 +125,12 @@ public final class Samples {
         return m.withNewStep(stageId(m, Stage.Kind.BUILD_UP), tighten);
     }
 
-    private static String stageId(Manual m, Stage.Kind kind) {
+    private static Id<Stage> stageId(Manual m, Stage.Kind kind) {
         return m.stage(kind).orElseThrow().id();
     }
 
     private static Part part(
-            String id, String item, String name, String size, int count, ReuseRule reuse) {
+            Id<Part> id, String item, String name, String size, int count, ReuseRule reuse) {
         return PartBuilder.builder()
                 .id(id)
                 .item(item)
@@ -138,8 +142,8 @@ public final class Samples {
                 .build();
     }
 
-    public static Step step(String id, String text, double from, double to) {
-        Span span = new Span("clip1", from, to);
+    public static Step step(Id<Step> id, String text, double from, double to) {
+        Span span = new Span(new Id<>("clip1"), from, to);
         return Step.of(id, text, List.of(span), List.of(new Evidence.Recorded(span, text)));
     }
 
@@ -147,9 +151,10 @@ public final class Samples {
         List<Kit.Content> contents = new java.util.ArrayList<>();
         for (int i = 0; i < partsAndCounts.length; i += 2) {
             contents.add(
-                    new Kit.Content((String) partsAndCounts[i], (Integer) partsAndCounts[i + 1]));
+                    new Kit.Content(
+                            new Id<>((String) partsAndCounts[i]), (Integer) partsAndCounts[i + 1]));
         }
-        return new Kit(number, number, "kit " + number, contents);
+        return new Kit(new Id<>(number), number, "kit " + number, contents);
     }
 
     public static Manual withKits(Manual m, List<Kit> kits) {
@@ -166,7 +171,7 @@ public final class Samples {
     }
 
     public static Workspace workspace() {
-        return new Workspace(actuator(), Map.of("clip1", captions()));
+        return new Workspace(actuator(), Map.of(new Id<>("clip1"), captions()));
     }
 
     /** One mark of each kind, on parts of {@link #actuator()}. */
@@ -176,11 +181,11 @@ public final class Samples {
         Point c = new Point(.55, .7);
         Point d = new Point(.3, .6);
         return List.of(
-                new Mark.Callout("k1", "p1", a, null),
-                new Mark.ScrewOrder("k2", List.of(a, b, c, d), null, List.of()),
-                new Mark.ScrewPlace("k3", "p1", d),
+                new Mark.Callout(new Id<>("k1"), new Id<>("p1"), a, null),
+                new Mark.ScrewOrder(new Id<>("k2"), List.of(a, b, c, d), null, List.of()),
+                new Mark.ScrewPlace(new Id<>("k3"), new Id<>("p1"), d),
                 new Mark.Turn(
-                        "k4",
+                        new Id<>("k4"),
                         a,
                         b,
                         c,
@@ -189,18 +194,18 @@ public final class Samples {
                                 ThreadTurn.Action.LOOSEN,
                                 ThreadTurn.SeenFrom.HEAD),
                         null),
-                new Mark.Shift("k5", a, c, Movement.LIFT),
-                new Mark.Detail("k6", a, a.plus(.05, 0), null),
-                new Mark.Outline("k7", List.of(a, b, c, d)),
-                new Mark.Length("k8", a, b),
+                new Mark.Shift(new Id<>("k5"), a, c, Movement.LIFT),
+                new Mark.Detail(new Id<>("k6"), a, a.plus(.05, 0), null),
+                new Mark.Outline(new Id<>("k7"), List.of(a, b, c, d)),
+                new Mark.Length(new Id<>("k8"), a, b),
                 new Mark.Scale(
-                        "k9",
+                        new Id<>("k9"),
                         KnownShape.RECTANGLE,
                         List.of(a, b, c, d),
                         List.of(Quantity.parse("60 mm"), Quantity.parse("40 mm"))),
-                new Mark.MatchMark("k10", a, b, "1"),
-                new Mark.ByFeel("k11", c, "clicks"),
-                new Mark.Label("k12", d, "front"),
-                new Mark.Cover("k13", a, c));
+                new Mark.MatchMark(new Id<>("k10"), a, b, "1"),
+                new Mark.ByFeel(new Id<>("k11"), c, "clicks"),
+                new Mark.Label(new Id<>("k12"), d, "front"),
+                new Mark.Cover(new Id<>("k13"), a, c));
     }
 }

@@ -17,7 +17,7 @@ import javafx.stage.DirectoryChooser;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Mark;
+import methodos.core.manual.StepNumbers;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.control.FileChoice;
@@ -37,15 +37,21 @@ public final class DesktopProgram {
 
     private DesktopProgram() {}
 
-    /** What to open and, for a picture, how and where to. */
-    private record Start(
-            Path project,
-            Path shot,
-            Place place,
-            boolean dark,
-            int width,
-            int height,
-            Recogniser recogniser) {}
+    /**
+     * A picture of the window, taken when all is drawn.
+     *
+     * @param file that it is written to, null where none is taken and the window stays
+     * @param step number of the step that is chosen, 0 for none
+     * @param figure which figure of the manual is chosen, from 1, 0 for none
+     */
+    public record Picture(
+            Path file, Place place, boolean dark, int width, int height, int step, int figure) {
+
+        private static final Picture NONE = new Picture(null, Place.STEPS, false, 1280, 800, 0, 0);
+    }
+
+    /** What to open, and how. */
+    private record Start(Path project, Picture picture, Recogniser recogniser) {}
 
     private static Start start;
     private static int status;
@@ -55,27 +61,12 @@ public final class DesktopProgram {
      * @param recogniser hears what is spoken in clips without captions
      */
     public static int open(Path project, Recogniser recogniser) {
-        return launch(new Start(project, null, Place.STEPS, false, 1280, 800, recogniser));
+        return launch(new Start(project, Picture.NONE, recogniser));
     }
 
     /** Opens, waits until all is drawn, writes a picture of the window, and ends. */
-    public static int shoot(
-            Path project,
-            Path shot,
-            String place,
-            boolean dark,
-            String size,
-            Recogniser recogniser) {
-        String[] sides = size.toLowerCase(Locale.ROOT).split("x");
-        return launch(
-                new Start(
-                        project,
-                        shot,
-                        Place.valueOf(place.toUpperCase(Locale.ROOT)),
-                        dark,
-                        Integer.parseInt(sides[0]),
-                        Integer.parseInt(sides[1]),
-                        recogniser));
+    public static int shoot(Path project, Picture picture, Recogniser recogniser) {
+        return launch(new Start(project, picture, recogniser));
     }
 
     private static int launch(Start how) {
@@ -107,7 +98,7 @@ public final class DesktopProgram {
                     });
             stage.setTitle("Methodos");
             Preferences settings = Preferences.userRoot().node("methodos");
-            Theme theme = new Theme(start.dark || ProjectStage.wasDark(settings));
+            Theme theme = new Theme(start.picture.dark() || ProjectStage.wasDark(settings));
             Path path = start.project != null ? start.project : ask(stage);
             if (path == null) {
                 Platform.exit();
@@ -125,11 +116,15 @@ public final class DesktopProgram {
                                 opened,
                                 start.recogniser,
                                 FileChoice.ofTheDesktop(),
-                                new ProjectStage.Looks(theme, settings, start.width, start.height));
+                                new ProjectStage.Looks(
+                                        theme,
+                                        settings,
+                                        start.picture.width(),
+                                        start.picture.height()));
                 stage.show();
-                shown.window().show(start.place);
-                if (start.shot != null) {
-                    Platform.runLater(() -> pose(opened));
+                shown.window().show(start.picture.place());
+                if (start.picture.file() != null) {
+                    Platform.runLater(() -> take(opened, start.picture));
                 }
             } catch (ProjectProblem e) {
                 LoggerFactory.getLogger(DesktopProgram.class).warn("not opened", e);
@@ -159,24 +154,17 @@ public final class DesktopProgram {
                             Manual.titled(path.getFileName().toString().replace(".methodos", "")));
         }
 
-        /** Shows something worth a picture, and takes it. */
-        private void pose(OpenProject project) {
-            if (start.place == Place.STEPS) {
-                project.manual()
-                        .steps()
-                        .filter(s -> !s.hazards().isEmpty() && s.figures().size() == 1)
-                        .skip(3)
-                        .findFirst()
-                        .or(() -> project.manual().steps().filter(s -> !s.accepted()).findFirst())
-                        .ifPresent(s -> shown.window().chooseStep(s.id()));
-            }
-            if (start.place == Place.FIGURES) {
-                project.manual().figures().stream()
-                        .filter(f -> f.marks().stream().anyMatch(m -> m instanceof Mark.ScrewOrder))
-                        .findFirst()
-                        .ifPresent(f -> shown.window().chooseFigure(f.id()));
-            }
-            new Shot(shown.scene(), shown.window(), start.shot).start();
+        /** Chooses what is to be in the picture, and takes it. */
+        private void take(OpenProject project, Picture picture) {
+            new StepNumbers(project.manual(), project.sight().get())
+                    .step(String.valueOf(picture.step()))
+                    .ifPresent(shown.window()::chooseStep);
+            project.manual().figures().stream()
+                    .skip(Math.max(0, picture.figure() - 1))
+                    .limit(picture.figure())
+                    .findFirst()
+                    .ifPresent(f -> shown.window().chooseFigure(f.id()));
+            new Shot(shown.scene(), shown.window(), picture.file()).start();
         }
 
         private Path ask(Stage stage) {

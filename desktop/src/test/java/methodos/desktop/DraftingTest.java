@@ -12,8 +12,10 @@ import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.coverage.ShownNotTold;
+import methodos.core.description.Id;
 import methodos.core.edit.EditKind;
 import methodos.core.figure.ProposedStill;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
@@ -74,7 +76,7 @@ class DraftingTest extends RealWindow {
     @Test
     void draftedStepsAreSettledWithAKeyEach(FxRobot robot) throws Exception {
         draft(robot);
-        String clip = manual().clips().get(0).id();
+        Id<Clip> clip = manual().clips().get(0).id();
         int all = drafted().size();
         assertThat(all).isGreaterThan(5);
         assertThat(drafted())
@@ -100,7 +102,7 @@ class DraftingTest extends RealWindow {
         robot.type(KeyCode.C);
         laidOut(robot);
         assertThat(robot.lookup("#stepText").queryAs(TextArea.class).isFocused()).isTrue();
-        String before = chosen().id();
+        Id<Step> before = chosen().id();
         robot.clickOn("#nextDraft");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(chosen().id()).isNotEqualTo(before);
@@ -124,7 +126,7 @@ class DraftingTest extends RealWindow {
 
     @Test
     void acceptingADraftedStepKeepsTheStillThatIsProposedForIt(FxRobot robot) throws Exception {
-        String clip = manual().clips().get(0).id();
+        Id<Clip> clip = manual().clips().get(0).id();
         until(() -> project.workspace().get().scan(clip).isPresent());
         draft(robot);
         Step first = chosen();
@@ -137,7 +139,7 @@ class DraftingTest extends RealWindow {
         assertThat(window().seamState().time().get()).isEqualTo(proposed.time());
         robot.type(KeyCode.A);
         until(() -> !manual().step(first.id()).orElseThrow().figures().isEmpty());
-        String figure = manual().step(first.id()).orElseThrow().figures().get(0);
+        Id<Figure> figure = manual().step(first.id()).orElseThrow().figures().get(0);
         Figure kept = manual().figure(figure).orElseThrow();
         assertThat(kept.still().clip()).isEqualTo(clip);
         assertThat(kept.still().time()).isCloseTo(proposed.time(), within(0.05));
@@ -146,7 +148,7 @@ class DraftingTest extends RealWindow {
     @Test
     void whatIsInDoubtIsSaidWithTheStep(FxRobot robot) throws Exception {
         draft(robot);
-        String clip = manual().clips().get(0).id();
+        Id<Clip> clip = manual().clips().get(0).id();
         Draft draft = project.workspace().get().draft(clip).orElseThrow();
         DraftedStep doubtful =
                 draft.steps().stream()
@@ -165,7 +167,7 @@ class DraftingTest extends RealWindow {
 
     @Test
     void whatIsShownAndNotToldIsSettledLikeWords(FxRobot robot) throws Exception {
-        String clip = manual().clips().get(0).id();
+        Id<Clip> clip = manual().clips().get(0).id();
         until(() -> project.workspace().get().scan(clip).isPresent());
         draft(robot);
         var untold = ShownNotTold.open(project.workspace().get(), clip).get(0);
@@ -192,7 +194,7 @@ class DraftingTest extends RealWindow {
     @Test
     void whatIsProposedToBeSetAsideIsOpenUntilSomebodyAgrees(FxRobot robot) throws Exception {
         draft(robot);
-        String clip = manual().clips().get(0).id();
+        Id<Clip> clip = manual().clips().get(0).id();
         var workspace = project.workspace().get();
         var proposed =
                 workspace.captions(clip).captions().stream()

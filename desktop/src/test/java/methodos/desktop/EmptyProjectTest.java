@@ -77,7 +77,7 @@ class EmptyProjectTest extends RealWindow {
                         place[0] =
                                 new FootagePlace(
                                         project,
-                                        new FootagePlace.Ears(
+                                        new FootagePlace.Recognisers(
                                                 scans, (clip, share) -> Optional.empty()),
                                         theme,
                                         FileChoice.ofTheDesktop(),

@@ -13,12 +13,14 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.manual.Arrangement;
 import methodos.core.manual.Figure;
 import methodos.core.manual.KnownShape;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Movement;
+import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.Rotation;
 import methodos.core.manual.ThreadTurn;
@@ -56,7 +58,7 @@ class FigureMarksTest extends FigureWindow {
                             KeyCode.F, Mark.ByFeel.class,
                             KeyCode.W, Mark.Label.class));
 
-    private String part;
+    private Id<Part> part;
 
     @Start
     void start(Stage stage) throws Exception {
@@ -299,7 +301,7 @@ class FigureMarksTest extends FigureWindow {
     void aDoubtfulMarkIsAnOpenPointUntilItIsConfirmed(FxRobot robot) throws Exception {
         key(robot, KeyCode.F);
         click(robot, .4, .4);
-        String mark = last().id();
+        Id<Mark> mark = last().id();
         robot.interact(
                 () ->
                         project.apply(

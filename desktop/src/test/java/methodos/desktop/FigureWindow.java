@@ -12,6 +12,7 @@ import javafx.scene.image.PixelReader;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Region;
+import methodos.core.description.Id;
 import methodos.core.edit.EditKind;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.manual.Figure;
@@ -29,7 +30,7 @@ abstract class FigureWindow extends RealWindow {
 
     private static final int WIDEST = 1600;
 
-    protected String figure;
+    protected Id<Figure> figure;
 
     /** Opens the first figure of a step, with no mark on it. */
     protected void openBare(FxRobot robot, Predicate<Step> of) throws Exception {

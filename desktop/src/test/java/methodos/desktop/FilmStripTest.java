@@ -9,6 +9,7 @@ import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.edit.EditKind;
 import methodos.core.manual.Clip;
 import methodos.desktop.footage.FilmStrip;
@@ -82,7 +83,7 @@ class FilmStripTest extends RealWindow {
         Clip fresh =
                 manual().clips()
                         .get(2)
-                        .withId("clip9")
+                        .withId(new Id<>("clip9"))
                         .withDigest("never seen " + System.nanoTime());
         robot.interact(() -> project.apply(replace(fresh)));
         until(() -> window().ready());

@@ -9,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
@@ -78,7 +79,7 @@ class FootageWorkTest extends RealWindow {
     @Test
     void playingGoesOnAtTheChosenSpeedAndRoundTheSpan(FxRobot robot) throws Exception {
         until(() -> window().ready());
-        String clip = manual().clips().get(0).id();
+        Id<Clip> clip = manual().clips().get(0).id();
         var state = window().seamState();
         robot.interact(
                 () -> {
@@ -131,7 +132,7 @@ class FootageWorkTest extends RealWindow {
                     place[0] =
                             new methodos.desktop.footage.FootagePlace(
                                     project,
-                                    new methodos.desktop.footage.FootagePlace.Ears(
+                                    new methodos.desktop.footage.FootagePlace.Recognisers(
                                             scans, recogniser()),
                                     new methodos.desktop.theme.Theme(false),
                                     files(),

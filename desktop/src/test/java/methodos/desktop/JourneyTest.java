@@ -13,9 +13,11 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Region;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.desktop.place.Place;
@@ -36,7 +38,7 @@ class JourneyTest extends RealWindow {
     @Test
     void fromFootageToThePrintedPage(FxRobot robot) throws Exception {
         int steps = (int) manual().steps().count();
-        String id = makeStep(robot);
+        Id<Step> id = makeStep(robot);
         assertThat(manual().steps()).hasSize(steps + 1);
 
         write(robot, "Look at the cap from the side.");
@@ -62,7 +64,7 @@ class JourneyTest extends RealWindow {
         assertThat(ProjectFolder.read(folder).manual()).isEqualTo(expected);
     }
 
-    private String makeStep(FxRobot robot) {
+    private Id<Step> makeStep(FxRobot robot) {
         Node seam = robot.lookup("#seam").query();
         Bounds b = seam.localToScreen(seam.getBoundsInLocal());
         robot.clickOn(b.getMinX() + 100, b.getMinY() + 260);
@@ -93,7 +95,7 @@ class JourneyTest extends RealWindow {
         assertThat(robot.lookup("#stepText").queryAs(TextArea.class).getText()).isEqualTo(text);
     }
 
-    private void giveItsParts(FxRobot robot, String id) {
+    private void giveItsParts(FxRobot robot, Id<Step> id) {
         fill(robot, "#addPart", "edge guard");
         assertThat(manual().parts()).anyMatch(p -> p.name().equals("edge guard"));
         fill(robot, "#addTool", "mirror");
@@ -115,7 +117,7 @@ class JourneyTest extends RealWindow {
         assertThat(robot.lookup("#hazardHarm").queryAs(TextField.class)).isNotNull();
     }
 
-    private Figure capture(FxRobot robot, String id) throws Exception {
+    private Figure capture(FxRobot robot, Id<Step> id) throws Exception {
         robot.clickOn("#captureStill");
         until(() -> !manual().step(id).orElseThrow().figures().isEmpty());
         Figure figure =
@@ -128,7 +130,7 @@ class JourneyTest extends RealWindow {
         show(robot, Place.FIGURES);
         robot.interact(() -> robot.lookup("#figure-" + figure.id()).queryButton().fire());
         until(() -> window().ready());
-        String part =
+        Id<Part> part =
                 manual().parts().stream()
                         .filter(p -> p.name().equals("edge guard"))
                         .findFirst()

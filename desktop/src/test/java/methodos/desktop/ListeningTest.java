@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.narration.Caption;
@@ -65,7 +66,7 @@ class ListeningTest extends RealWindow {
         robot.interact(() -> robot.lookup("#hear-" + id(clip)).queryButton().fire());
     }
 
-    private String id(int clip) {
+    private Id<Clip> id(int clip) {
         return manual().clips().get(clip).id();
     }
 

@@ -14,6 +14,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
@@ -156,7 +157,7 @@ class NewManualTest extends RealWindow {
         chosen.add(shelf.resolve("build-up.mp4"));
         robot.clickOn("#bringFootage");
         until(() -> manual().clips().size() == 1);
-        String clip = manual().clips().get(0).id();
+        Id<Clip> clip = manual().clips().get(0).id();
         laidOut(robot);
         chosen.add(shelf.resolve("build-up.vtt"));
         robot.clickOn("#captions-" + clip);

@@ -14,12 +14,15 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.figure.ScrewNumbers;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.Stage.Kind;
 import methodos.core.manual.Step;
+import methodos.core.manual.Tool;
 import methodos.desktop.place.Place;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -91,7 +94,7 @@ class StepAndFigureTest extends RealWindow {
 
     @Test
     void aCountIsTypedAndZeroTakesThePartOut(FxRobot robot) {
-        String part = chosen.parts().get(0).part();
+        Id<Part> part = chosen.parts().get(0).part();
         fill(robot, "#partCount-" + part, "3");
         assertThat(now().parts().get(0).count()).isEqualTo(3);
         fill(robot, "#partCount-" + part, "many");
@@ -103,7 +106,7 @@ class StepAndFigureTest extends RealWindow {
 
     @Test
     void aToolIsTakenOut(FxRobot robot) {
-        String tool = chosen.tools().get(0);
+        Id<Tool> tool = chosen.tools().get(0);
         robot.interact(() -> robot.lookup("#removeTool-" + tool).queryButton().fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(now().tools()).doesNotContain(tool);
@@ -200,7 +203,7 @@ class StepAndFigureTest extends RealWindow {
 
     private Figure openFigure(FxRobot robot) throws Exception {
         show(robot, Place.FIGURES);
-        String id = chosen.figures().get(0);
+        Id<Figure> id = chosen.figures().get(0);
         robot.interact(() -> robot.lookup("#figure-" + id).queryButton().fire());
         until(() -> window().ready());
         return manual().figure(id).orElseThrow();

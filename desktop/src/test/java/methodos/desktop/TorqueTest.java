@@ -12,12 +12,16 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.fit.LimitTable;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Sight;
 import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Value;
+import methodos.core.manual.Wrench;
+import methodos.core.practice.PractisedManual;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
@@ -65,7 +69,7 @@ class TorqueTest extends RealWindow {
         assertThat(node(robot, "#joints", VBox.class).getChildren())
                 .extracting(n -> n.getId())
                 .isEqualTo(
-                        TighteningTable.of(manual(), Sight.EVERYTHING).stream()
+                        TighteningTable.of(PractisedManual.of(manual()), Sight.EVERYTHING).stream()
                                 .map(r -> "joint-" + r.joint().id())
                                 .toList());
     }
@@ -105,7 +109,7 @@ class TorqueTest extends RealWindow {
         assertThat(manual().wrenches()).hasSize(before);
         fill(robot, "#wrenchRange", "0.2 to 20 N·m");
         assertThat(manual().wrenches()).hasSize(before + 1);
-        String id = manual().wrenches().get(before).id();
+        Id<Wrench> id = manual().wrenches().get(before).id();
         assertThat(said(robot, "#jointPanel")).anyMatch(t -> t.contains("W9"));
         laidOut(robot);
         robot.interact(() -> robot.lookup("#deleteWrench-" + id).queryButton().fire());
@@ -127,14 +131,14 @@ class TorqueTest extends RealWindow {
         fill(robot, "#jointClass", "10.9");
         assertThat(now().propertyClass()).isEqualTo("10.9");
         fill(robot, "#jointStages", "3 N·m");
-        assertThat(now().stages()).containsExactly("3 N·m");
+        assertThat(now().stages()).containsExactly(Quantity.parse("3 N·m"));
     }
 
     @Test
     void readingsAreTriedAgainstTheirLimit(FxRobot robot) {
         var before = manual();
         LimitTable.Row row =
-                LimitTable.of(manual(), Sight.EVERYTHING).stream()
+                LimitTable.of(PractisedManual.of(manual()), Sight.EVERYTHING).stream()
                         .filter(r -> r.reading().what().equals("Free length of a spring"))
                         .findFirst()
                         .orElseThrow();
@@ -160,7 +164,7 @@ class TorqueTest extends RealWindow {
     @Test
     void aSizeIsChosenByTheClearanceThatWasMeasured(FxRobot robot) {
         LimitTable.Row row =
-                LimitTable.of(manual(), Sight.EVERYTHING).stream()
+                LimitTable.of(PractisedManual.of(manual()), Sight.EVERYTHING).stream()
                         .filter(r -> r.reading().fit() != null)
                         .findFirst()
                         .orElseThrow();
@@ -245,7 +249,7 @@ class TorqueTest extends RealWindow {
         laidOut(robot);
         robot.interact(() -> ((Button) robot.lookup("#changeOrder").query()).fire());
         WaitForAsyncUtils.waitForFxEvents();
-        String figure =
+        Id<Figure> figure =
                 manual().steps()
                         .filter(s -> s.joints().contains(cap.id()))
                         .findFirst()

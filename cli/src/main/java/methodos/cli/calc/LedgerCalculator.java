@@ -145,7 +145,10 @@ final class LedgerCalculator implements Calculator {
             case "fill" -> new LedgerAction.Fill(a.text("fluid"));
             case "isolate" -> new LedgerAction.Isolate(a.text("energy"));
             case "restore" -> new LedgerAction.Restore(a.text("energy"));
-            case "mark" -> new LedgerAction.Mark(a.text("mark"));
+            case "mark" ->
+                    new LedgerAction.Mark(
+                            a.text("mark"),
+                            a.has("part") ? Optional.of(a.text("part")) : Optional.empty());
             case "align" -> new LedgerAction.Align(a.text("mark"));
             default ->
                     throw a.wrong(

@@ -2,13 +2,21 @@ package methodos.cli.output;
 
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.ser.std.ToStringSerializer;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import methodos.core.description.Id;
 
 /** Standard output in UTF-8: one JSON value, or lines for people. */
 public final class Output {
 
-    private static final ObjectMapper JSON = new ObjectMapper();
+    /** An id is its text. */
+    private static final ObjectMapper JSON =
+            new ObjectMapper()
+                    .registerModule(
+                            new SimpleModule()
+                                    .addSerializer(Id.class, ToStringSerializer.instance));
 
     private Output() {}
 

@@ -8,7 +8,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import methodos.core.description.Id;
 import methodos.core.finding.Rule;
+import methodos.core.manual.ActedOn;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Decision;
@@ -66,12 +68,12 @@ final class Defects {
         kinds.computeIfAbsent(defect.kind(), k -> new ArrayList<>()).add(defect);
     }
 
-    private void add(String kind, Manual manual, Rule rule, String subject, Set<String> steps) {
+    private void add(String kind, Manual manual, Rule rule, String subject, Set<Id<Step>> steps) {
         add(new Defect(kind, manual, rule, subject, steps));
     }
 
-    private Set<String> handling(String part, Handling handling) {
-        Set<String> steps = new HashSet<>();
+    private Set<Id<Step>> handling(Id<Part> part, Handling handling) {
+        Set<Id<Step>> steps = new HashSet<>();
         for (Stage stage : sound.stages()) {
             for (Step step : stage.steps()) {
                 if (step.parts().stream()
@@ -83,7 +85,7 @@ final class Defects {
         return steps;
     }
 
-    private Set<String> stepsWith(Predicate<Step> which) {
+    private Set<Id<Step>> stepsWith(Predicate<Step> which) {
         return sound.steps().filter(which).map(Step::id).collect(Collectors.toSet());
     }
 
@@ -103,30 +105,30 @@ final class Defects {
 
     private void parts(Step step, Stage.Kind stage) {
         for (PartUse use : step.parts()) {
-            String part = use.part();
-            Set<String> off = handling(part, Handling.TAKEN_OFF);
-            Set<String> on = handling(part, Handling.PUT_ON);
-            Set<String> here = Set.of(step.id());
+            Id<Part> part = use.part();
+            Set<Id<Step>> off = handling(part, Handling.TAKEN_OFF);
+            Set<Id<Step>> on = handling(part, Handling.PUT_ON);
+            Set<Id<Step>> here = Set.of(step.id());
             if (use.in(stage) == Handling.PUT_ON) {
-                add("not refitted", with(step, use, null), Rule.NOT_REFITTED, part, off);
+                add("not refitted", with(step, use, null), Rule.NOT_REFITTED, part.text(), off);
                 add(
                         "too many fitted",
                         with(step, use, count(use, use.count() + 1)),
                         Rule.TOO_MANY_FITTED,
-                        part,
+                        part.text(),
                         on);
                 if (use.count() > 1) {
                     add(
                             "fewer fitted",
                             with(step, use, count(use, use.count() - 1)),
                             Rule.NOT_REFITTED,
-                            part,
+                            part.text(),
                             off);
                 }
                 if (sound.part(part).orElseThrow().reuse() == ReuseRule.ALWAYS_NEW) {
                     PartUse old =
                             new PartUse(part, use.count(), use.handling(), PartUse.Supply.SAME);
-                    add("reused", with(step, use, old), Rule.REUSED, part, here);
+                    add("reused", with(step, use, old), Rule.REUSED, part.text(), here);
                 }
             } else if (use.in(stage) == Handling.TAKEN_OFF) {
                 add(
@@ -134,13 +136,13 @@ final class Defects {
                                 "not removed",
                                 with(step, use, null),
                                 Set.of(Rule.NOT_REMOVED_FIRST, Rule.TOO_MANY_FITTED),
-                                part,
+                                part.text(),
                                 on));
                 add(
                         "too many removed",
                         with(step, use, count(use, use.count() + 1)),
                         Rule.TOO_MANY_REMOVED,
-                        part,
+                        part.text(),
                         off);
             }
         }
@@ -151,35 +153,35 @@ final class Defects {
             List<Action> rest = new ArrayList<>(step.actions());
             rest.remove(action);
             Manual without = sound.withStep(step.withActions(rest));
-            String object = action.object();
+            Id<? extends ActedOn> object = action.object();
             switch (action.verb()) {
                 case TAKE_AWAY ->
                         add(
                                 "aid left",
                                 without,
                                 Rule.AID_LEFT,
-                                object,
+                                object.text(),
                                 doing(Action.Verb.PUT_IN_PLACE, object));
                 case MATCH ->
                         add(
                                 "not matched",
                                 without,
                                 Rule.NOT_MATCHED,
-                                object,
+                                object.text(),
                                 doing(Action.Verb.MARK, object));
                 case MARK ->
                         add(
                                 "never marked",
                                 without,
                                 Rule.NEVER_MARKED,
-                                object,
+                                object.text(),
                                 doing(Action.Verb.MATCH, object));
                 default -> {}
             }
         }
     }
 
-    private Set<String> doing(Action.Verb verb, String object) {
+    private Set<Id<Step>> doing(Action.Verb verb, Id<? extends ActedOn> object) {
         return stepsWith(
                 s ->
                         s.actions().stream()
@@ -187,50 +189,50 @@ final class Defects {
     }
 
     private void joints(Step step) {
-        for (String joint : step.joints()) {
+        for (Id<Joint> joint : step.joints()) {
             add(
                     "not tightened",
                     sound.withStep(step.withJoints(List.of())),
                     Rule.NOT_TIGHTENED,
-                    joint,
+                    joint.text(),
                     doing(Action.Verb.LOOSEN, joint));
             sized(step, joint);
             wrench(step, joint);
         }
     }
 
-    private void sized(Step step, String joint) {
-        for (String id : step.tools()) {
+    private void sized(Step step, Id<Joint> joint) {
+        for (Id<Tool> id : step.tools()) {
             Tool tool = sound.tool(id).orElseThrow();
             if (tool.size().matches("\\d+ mm") && tool.kind() == Tool.Kind.STANDARD) {
                 for (String other : List.of("6 mm", "1/4 in")) {
-                    Manual m = sound.withTool(tool.withId("other").withSize(other));
-                    List<String> tools = new ArrayList<>(step.tools());
-                    tools.set(tools.indexOf(id), "other");
+                    Manual m = sound.withTool(tool.withId(new Id<>("other")).withSize(other));
+                    List<Id<Tool>> tools = new ArrayList<>(step.tools());
+                    tools.set(tools.indexOf(id), new Id<>("other"));
                     add(
                             "other size",
                             m.withStep(step.withTools(tools)),
                             Rule.OTHER_SIZE,
-                            joint,
+                            joint.text(),
                             Set.of(step.id()));
                 }
             }
         }
     }
 
-    private void wrench(Step step, String joint) {
+    private void wrench(Step step, Id<Joint> joint) {
         boolean known = sound.joint(joint).orElseThrow().torque().known().isPresent();
-        for (String id : step.tools()) {
+        for (Id<Tool> id : step.tools()) {
             Tool tool = sound.tool(id).orElseThrow();
             if (known && tool.name().equals("torque wrench")) {
-                Manual m = sound.withTool(tool.withId("other").withSize("40 to 200 N·m"));
-                List<String> tools = new ArrayList<>(step.tools());
-                tools.set(tools.indexOf(id), "other");
+                Manual m = sound.withTool(tool.withId(new Id<>("other")).withSize("40 to 200 N·m"));
+                List<Id<Tool>> tools = new ArrayList<>(step.tools());
+                tools.set(tools.indexOf(id), new Id<>("other"));
                 add(
                         "no wrench",
                         m.withStep(step.withTools(tools)),
                         Rule.NO_WRENCH,
-                        joint,
+                        joint.text(),
                         Set.of(step.id()));
             }
         }
@@ -286,19 +288,19 @@ final class Defects {
                     "no variant",
                     sound.withStep(step.withApplicability(none)),
                     Rule.NO_VARIANT,
-                    step.id(),
+                    step.id().text(),
                     Set.of(step.id()));
         }
     }
 
     private void values() {
         for (Joint joint : sound.joints()) {
-            Set<String> steps = stepsWith(s -> s.joints().contains(joint.id()));
+            Set<Id<Step>> steps = stepsWith(s -> s.joints().contains(joint.id()));
             add(
                     "torque missing",
                     sound.withJoint(joint.withTorque(new Value.Open("not said", null))),
                     Rule.NO_VALUE,
-                    joint.id(),
+                    joint.id().text(),
                     steps);
             joint.torque()
                     .known()
@@ -311,7 +313,7 @@ final class Defects {
     }
 
     /** Pound-feet where newton metres stood, or newton metres where pound-inches did. */
-    private void wrongUnit(Joint joint, Quantity q, Set<String> steps) {
+    private void wrongUnit(Joint joint, Quantity q, Set<Id<Step>> steps) {
         MeasureUnit other =
                 q.unit() == MeasureUnit.NEWTON_METRE
                         ? MeasureUnit.POUND_FOOT
@@ -324,18 +326,18 @@ final class Defects {
                         sound.withJoint(
                                 joint.withTorque(new Value.Known(slipped, List.of(), true))),
                         rules,
-                        joint.id(),
+                        joint.id().text(),
                         steps));
     }
 
-    private void disagreeing(Joint joint, Quantity q, Set<String> steps) {
+    private void disagreeing(Joint joint, Quantity q, Set<Id<Step>> steps) {
         Quantity converted = new Conversion(q, MeasureUnit.POUND_FOOT).shown();
         Quantity wrong = Quantity.parse(converted.digits() + " lbf·in");
         add(
                 "values disagree",
                 sound.withJoint(joint.withSecond(wrong)),
                 Rule.VALUES_DISAGREE,
-                joint.id(),
+                joint.id().text(),
                 steps);
     }
 
@@ -362,7 +364,7 @@ final class Defects {
                         "kit short",
                         m,
                         Rule.IN_NO_KIT,
-                        part.id(),
+                        part.id().text(),
                         handling(part.id(), Handling.PUT_ON));
             }
         }
@@ -374,21 +376,21 @@ final class Defects {
                     "not restored",
                     sound.withEnergy(energy.withRestoreSteps(List.of())),
                     Rule.NOT_RESTORED,
-                    energy.id(),
+                    energy.id().text(),
                     Set.copyOf(energy.safeSteps()));
             add(
                     "never safe",
                     sound.withEnergy(energy.withSafeSteps(List.of())),
                     Rule.NOT_ISOLATED,
-                    energy.id(),
+                    energy.id().text(),
                     Set.of());
             for (String early : List.of("s198", "s209", "s226", "s234")) {
                 add(
                         "restored early",
-                        sound.withEnergy(energy.withRestoreSteps(List.of(early))),
+                        sound.withEnergy(energy.withRestoreSteps(List.of(new Id<>(early)))),
                         Rule.RESTORED_TOO_EARLY,
-                        energy.id(),
-                        Set.of(early));
+                        energy.id().text(),
+                        Set.of(new Id<>(early)));
             }
         }
     }
@@ -396,8 +398,8 @@ final class Defects {
     /** What is covered comes off before what covers it. */
     private void order() {
         for (Part part : sound.parts()) {
-            for (String cover : part.coveredBy()) {
-                for (String step : handling(part.id(), Handling.TAKEN_OFF)) {
+            for (Id<Part> cover : part.coveredBy()) {
+                for (Id<Step> step : handling(part.id(), Handling.TAKEN_OFF)) {
                     Step moved = sound.step(step).orElseThrow();
                     Manual m = sound.withoutStep(step);
                     add(
@@ -413,10 +415,10 @@ final class Defects {
                                                     .toList())
                                     .withStep(asInTakeDown(moved)),
                             Rule.COVERED,
-                            part.id(),
+                            part.id().text(),
                             Set.of(step));
                 }
-                List<String> all = new ArrayList<>(sound.part(cover).orElseThrow().coveredBy());
+                List<Id<Part>> all = new ArrayList<>(sound.part(cover).orElseThrow().coveredBy());
                 all.add(part.id());
                 add(
                         "cycle",
@@ -453,17 +455,19 @@ final class Defects {
                     "table with a hole",
                     sound.withDecision(decision.withRules(rules.subList(0, rules.size() - 1))),
                     Rule.TABLE_WITH_A_HOLE,
-                    decision.id(),
+                    decision.id().text(),
                     Set.of(decision.step()));
         }
     }
 
     /** Oil that is drained somewhere in the take-down. */
     private void fluids() {
-        Manual m = sound.withLedgerItem(new LedgerItem("oil", LedgerItem.Kind.FLUID, "gear oil"));
+        Manual m =
+                sound.withLedgerItem(
+                        new LedgerItem(new Id<>("oil"), LedgerItem.Kind.FLUID, "gear oil"));
         for (Step step : sound.stage(Stage.Kind.TAKE_DOWN).orElseThrow().steps()) {
             List<Action> actions = new ArrayList<>(step.actions());
-            actions.add(new Action(Action.Verb.DRAIN, "oil"));
+            actions.add(new Action(Action.Verb.DRAIN, new Id<>("oil")));
             add(
                     "not filled",
                     m.withStep(step.withActions(actions)),

@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import methodos.core.check.Checks;
+import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
 import methodos.core.finding.Severity;
@@ -19,6 +20,7 @@ import methodos.core.ledger.ClaimedUnits;
 import methodos.core.ledger.LedgerThread;
 import methodos.core.manual.Action;
 import methodos.core.manual.Energy;
+import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Stage;
@@ -59,6 +61,7 @@ class SeededDefectsTest {
                             "not filled",
                             "not matched",
                             "never marked",
+                            "marked too late",
                             "covered",
                             "values disagree",
                             "implausible torque"),
@@ -171,8 +174,8 @@ class SeededDefectsTest {
             }
         }
         for (Energy energy : sound.energies()) {
-            for (String step : energy.restoreSteps()) {
-                List<String> rest = new ArrayList<>(energy.restoreSteps());
+            for (Id<Step> step : energy.restoreSteps()) {
+                List<Id<Step>> rest = new ArrayList<>(energy.restoreSteps());
                 rest.remove(step);
                 assertThat(check(sound.withEnergy(energy.withRestoreSteps(rest))).grave())
                         .isNotEmpty();
@@ -196,7 +199,7 @@ class SeededDefectsTest {
                                 step.actions().stream().filter(a -> a != action).toList()));
             }
         }
-        for (String joint : step.joints()) {
+        for (Id<Joint> joint : step.joints()) {
             all.add(step.withJoints(step.joints().stream().filter(j -> !j.equals(joint)).toList()));
         }
         return all;

@@ -3,6 +3,7 @@ package methodos.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import methodos.core.description.Id;
 import methodos.core.description.RecordShape;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Stage;
@@ -16,7 +17,7 @@ import methodos.core.manual.Step;
  * @param step id of the step, null where it is none
  * @param path where what is to blame stands, empty where no one thing is
  */
-record Blame(String step, String path) {
+record Blame(Id<Step> step, String path) {
 
     /** No one thing is to blame. */
     private static final Blame NOBODY = new Blame(null, "");

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import methodos.core.coverage.CoverageReport;
+import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.fit.TableChecks;
 import methodos.core.hazard.HazardRules;
@@ -17,8 +18,9 @@ import methodos.core.language.PlainLanguage;
 import methodos.core.ledger.ManualLedger;
 import methodos.core.manual.Acceptance;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Step;
 import methodos.core.narration.Workspace;
-import methodos.core.practice.Practised;
+import methodos.core.practice.PractisedManual;
 
 /**
  * What a careful colleague finds in a manual before a technician does. It remembers what it read in
@@ -66,14 +68,19 @@ public final class Checks {
     private final TableChecks tables = new TableChecks();
     private final ValueChecks values = new ValueChecks(tables);
 
+    /**
+     * @param rules those that ship, with a company's own on top
+     */
     public Checks(HazardRules rules) {
         hazards = new HazardWatch(rules);
     }
 
+    /** The rules by which missing statements are found. */
     public HazardRules hazardRules() {
         return hazards.rules();
     }
 
+    /** What reads the wording; it remembers what it read. */
     public PlainLanguage language() {
         return language;
     }
@@ -87,9 +94,14 @@ public final class Checks {
     public Result of(Workspace workspace) {
         Guard guard = new Guard();
         Manual raw = workspace.manual();
-        Manual manual = guard.of("derived.ways", raw, Practised::of, raw);
+        PractisedManual practised =
+                guard.of("derived.ways", raw, PractisedManual::of, PractisedManual.asWritten(raw));
         ManualLedger ledger =
-                guard.of("derived.ledger", manual, ManualLedger::of, ManualLedger.of(NOTHING));
+                guard.of(
+                        "derived.ledger",
+                        practised,
+                        ManualLedger::of,
+                        ManualLedger.of(PractisedManual.of(NOTHING)));
         List<Finding> all =
                 new ArrayList<>(
                         guard.of(
@@ -97,14 +109,14 @@ public final class Checks {
                                 raw,
                                 m -> SenseChecks.of(workspace.with(m)),
                                 List.of()));
-        Map<String, Function<Manual, List<Finding>>> checks = new LinkedHashMap<>();
-        checks.put("derived.ledger", m -> LedgerChecks.of(m, ledger));
+        Map<String, Function<PractisedManual, List<Finding>>> checks = new LinkedHashMap<>();
+        checks.put("derived.ledger", m -> LedgerChecks.of(m.manual(), ledger));
         checks.put("derived.hazards", m -> HazardChecks.of(m, hazards));
         checks.put("derived.torques", TorqueChecks::of);
-        checks.put("derived.values", values::of);
-        checks.put("derived.language", m -> LanguageChecks.of(m, language, partNames));
+        checks.put("derived.values", m -> values.of(m.manual()));
+        checks.put("derived.language", m -> LanguageChecks.of(m.manual(), language, partNames));
         checks.put("derived.coverage", m -> CoverageChecks.of(workspace, m));
-        checks.forEach((what, check) -> all.addAll(guard.of(what, manual, check, List.of())));
+        checks.forEach((what, check) -> all.addAll(guard.of(what, practised, check, List.of())));
         CoverageReport coverage =
                 guard.of(
                         "derived.coverage",
@@ -112,12 +124,13 @@ public final class Checks {
                         m -> CoverageReport.of(workspace.with(m)),
                         CoverageReport.of(new Workspace(NOTHING, Map.of())));
         guard.failed().forEach(f -> all.add(SenseChecks.finding(f)));
+        Manual manual = practised.manual();
         List<Finding> sorted = sorted(all, manual);
         return new Result(sorted, accepted(sorted, manual), ledger, coverage, guard.failed());
     }
 
     private static List<Finding> sorted(List<Finding> all, Manual manual) {
-        Map<String, Integer> at = new HashMap<>();
+        Map<Id<Step>, Integer> at = new HashMap<>();
         manual.steps().forEach(s -> at.put(s.id(), at.size()));
         Comparator<Finding> byStep =
                 Comparator.comparing(

@@ -18,6 +18,7 @@ import methodos.core.manual.Variant;
 import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
+import methodos.core.practice.PractisedManual;
 
 /**
  * Steps that show or prove nothing, words that became nothing, serial numbers that no variant
@@ -27,10 +28,8 @@ final class CoverageChecks {
 
     private CoverageChecks() {}
 
-    /**
-     * @param manual as it is carried out
-     */
-    static List<Finding> of(Workspace workspace, Manual manual) {
+    static List<Finding> of(Workspace workspace, PractisedManual practised) {
+        Manual manual = practised.manual();
         List<Finding> findings = new ArrayList<>();
         manual.steps().forEach(s -> step(s, findings));
         gaps(manual, findings);
@@ -46,7 +45,7 @@ final class CoverageChecks {
                 findings.add(
                         new Finding(
                                 Rule.COVERAGE,
-                                clip.id(),
+                                clip.id().text(),
                                 List.of(),
                                 "finding.COVERAGE.words",
                                 List.of(clip.name(), open)));

@@ -2,6 +2,7 @@ package methodos.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.description.Id;
 import methodos.core.fault.FaultFinding;
 import methodos.core.fit.TableCheck;
 import methodos.core.fit.TableChecks;
@@ -34,29 +35,29 @@ final class DecisionPoints {
         return all.points;
     }
 
-    private void add(String key, String step, String subject, Object... arguments) {
+    private void add(String key, Id<Step> step, String subject, Object... arguments) {
         points.add(new OpenPoint(Matter.VALUES, key, List.of(arguments), step, subject));
     }
 
     private void decision(Decision decision) {
-        String id = decision.id();
+        Id<Decision> id = decision.id();
         TableChecks.Judged judged = tables.of(decision);
         if (!judged.understood()) {
-            add("open.decision.wrong", decision.step(), id, decision.name(), judged.wrong());
+            add("open.decision.wrong", decision.step(), id.text(), decision.name(), judged.wrong());
             return;
         }
         TableCheck check = judged.check();
         for (TableCheck.Missing hole : check.missing()) {
-            add("open.decision.hole", decision.step(), id, decision.name(), hole.readings());
+            add("open.decision.hole", decision.step(), id.text(), decision.name(), hole.readings());
         }
         for (int rule : check.unreachable()) {
-            add("open.decision.unreached", decision.step(), id, decision.name(), rule + 1);
+            add("open.decision.unreached", decision.step(), id.text(), decision.name(), rule + 1);
         }
         for (List<String> round : check.endless()) {
             add(
                     "open.decision.endless",
                     decision.step(),
-                    id,
+                    id.text(),
                     decision.name(),
                     String.join(", ", round));
         }
@@ -67,25 +68,35 @@ final class DecisionPoints {
         try {
             finding = FaultFinding.of(symptom);
         } catch (IllegalArgumentException noSuchCheck) {
-            add("open.fault.wrong", null, symptom.id(), symptom.what(), noSuchCheck.getMessage());
+            add(
+                    "open.fault.wrong",
+                    null,
+                    symptom.id().text(),
+                    symptom.what(),
+                    noSuchCheck.getMessage());
             return;
         }
         if (symptom.checks().isEmpty()) {
-            add("open.fault.none", null, symptom.id(), symptom.what());
+            add("open.fault.none", null, symptom.id().text(), symptom.what());
         }
         for (FaultFinding.Unanswered open : finding.open()) {
             add(
                     open.answer() ? "open.fault.yes" : "open.fault.no",
                     null,
-                    symptom.id(),
+                    symptom.id().text(),
                     symptom.what(),
                     ask(symptom, open.check()));
         }
-        for (String check : finding.unreachable()) {
-            add("open.fault.unreached", null, symptom.id(), symptom.what(), ask(symptom, check));
+        for (Id<Symptom.Check> check : finding.unreachable()) {
+            add(
+                    "open.fault.unreached",
+                    null,
+                    symptom.id().text(),
+                    symptom.what(),
+                    ask(symptom, check));
         }
         if (!finding.endless().isEmpty()) {
-            add("open.fault.endless", null, symptom.id(), symptom.what());
+            add("open.fault.endless", null, symptom.id().text(), symptom.what());
         }
         for (Symptom.Check check : symptom.checks()) {
             uncured(symptom, check.yes());
@@ -97,11 +108,11 @@ final class DecisionPoints {
         if (outcome != null
                 && outcome.cause() != null
                 && outcome.steps().stream().noneMatch(s -> manual.step(s).isPresent())) {
-            add("open.fault.uncured", null, symptom.id(), symptom.what(), outcome.cause());
+            add("open.fault.uncured", null, symptom.id().text(), symptom.what(), outcome.cause());
         }
     }
 
-    private static String ask(Symptom symptom, String check) {
+    private static String ask(Symptom symptom, Id<Symptom.Check> check) {
         return symptom.check(check).map(Symptom.Check::ask).orElse("");
     }
 

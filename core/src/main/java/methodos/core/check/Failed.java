@@ -1,5 +1,8 @@
 package methodos.core.check;
 
+import methodos.core.description.Id;
+import methodos.core.manual.Step;
+
 /**
  * Something that could not be worked out, though everything else was.
  *
@@ -8,4 +11,4 @@ package methodos.core.check;
  * @param path where what is to blame stands in the manual, empty where no one thing is
  * @param cause what went wrong, for the report
  */
-public record Failed(String what, String step, String path, Throwable cause) {}
+public record Failed(String what, Id<Step> step, String path, Throwable cause) {}

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import methodos.core.description.Id;
 import methodos.core.figure.TurnTold;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
@@ -30,12 +31,12 @@ final class FigurePoints {
         this.numbers = numbers;
     }
 
-    private void add(String key, String step, String subject, Object... arguments) {
+    private void add(String key, Id<Step> step, String subject, Object... arguments) {
         points.add(new OpenPoint(Matter.FIGURES, key, List.of(arguments), step, subject));
     }
 
     private void collect() {
-        Set<String> beside =
+        Set<Id<Figure>> beside =
                 manual.figures().stream()
                         .flatMap(f -> f.beside().stream())
                         .collect(Collectors.toSet());
@@ -45,9 +46,9 @@ final class FigurePoints {
                             .filter(s -> s.figures().contains(figure.id()))
                             .findFirst()
                             .orElse(null);
-            String id = step == null ? null : step.id();
+            Id<Step> id = step == null ? null : step.id();
             if (step == null && !beside.contains(figure.id())) {
-                add("open.figure.unused", null, figure.id(), figure.title());
+                add("open.figure.unused", null, figure.id().text(), figure.title());
             }
             boolean lost =
                     figure.marks().stream()
@@ -56,10 +57,15 @@ final class FigurePoints {
                                             m instanceof Mark.OfPart p
                                                     && manual.part(p.part()).isEmpty());
             if (lost) {
-                add("open.figure.part", id, figure.id(), figure.title());
+                add("open.figure.part", id, figure.id().text(), figure.title());
             }
             if (!figure.doubtful().isEmpty()) {
-                add("open.figure.doubt", id, figure.id(), figure.title(), figure.doubtful().size());
+                add(
+                        "open.figure.doubt",
+                        id,
+                        figure.id().text(),
+                        figure.title(),
+                        figure.doubtful().size());
             }
             if (step != null) {
                 turns(figure, step);
@@ -78,7 +84,7 @@ final class FigurePoints {
                 add(
                         "open.figure.rotation." + turn.rotation().name(),
                         step.id(),
-                        figure.id(),
+                        figure.id().text(),
                         figure.title(),
                         numbers.of(step.id()).orElse(0));
                 return;

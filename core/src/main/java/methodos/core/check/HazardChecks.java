@@ -2,11 +2,14 @@ package methodos.core.check;
 
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Finding.StepRef;
 import methodos.core.finding.Rule;
 import methodos.core.hazard.HazardWatch;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Step;
+import methodos.core.practice.PractisedManual;
 import methodos.core.words.Named;
 
 /** Statements that are missing or late, work before it is safe, and work for licensed people. */
@@ -14,9 +17,10 @@ final class HazardChecks {
 
     private HazardChecks() {}
 
-    static List<Finding> of(Manual manual, HazardWatch watch) {
+    static List<Finding> of(PractisedManual practised, HazardWatch watch) {
+        Manual manual = practised.manual();
         List<Finding> findings = new ArrayList<>();
-        HazardWatch.Result result = watch.watch(manual);
+        HazardWatch.Result result = watch.watch(practised);
         for (HazardWatch.Untold untold : result.untold()) {
             findings.add(untold(untold));
         }
@@ -28,7 +32,7 @@ final class HazardChecks {
             findings.add(
                     new Finding(
                             Rule.NOT_ISOLATED,
-                            unsafe.energy().id(),
+                            unsafe.energy().id().text(),
                             List.of(unsafe.step().id()),
                             key,
                             List.of(new StepRef(unsafe.step().id()), unsafe.energy().name())));
@@ -52,7 +56,7 @@ final class HazardChecks {
     }
 
     private static Finding untold(HazardWatch.Untold untold) {
-        String step = untold.step().id();
+        Id<Step> step = untold.step().id();
         String rule = untold.rule().name();
         return untold.late()
                 .map(

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Finding.StepRef;
 import methodos.core.finding.Rule;
@@ -24,7 +25,7 @@ final class LanguageChecks {
     private final Manual manual;
     private final PlainLanguage language;
     private final PartNames partNames;
-    private final Map<String, Part> parts = new HashMap<>();
+    private final Map<Id<Part>, Part> parts = new HashMap<>();
 
     /** Short forms that the manual itself uses as names, or has explained already. */
     private final Set<String> explained = new HashSet<>();
@@ -62,7 +63,7 @@ final class LanguageChecks {
             List<Object> arguments = new ArrayList<>();
             arguments.add(new StepRef(step.id()));
             arguments.addAll(remark.arguments());
-            add(Rule.LANGUAGE, step, step.id(), remark.kind().name(), arguments);
+            add(Rule.LANGUAGE, step, step.id().text(), remark.kind().name(), arguments);
         }
         for (String form : language.shortForms(step.text())) {
             boolean told = step.text().contains(form + " (") || step.text().contains("(" + form);
@@ -70,7 +71,7 @@ final class LanguageChecks {
                 add(
                         Rule.LANGUAGE,
                         step,
-                        step.id(),
+                        step.id().text(),
                         Remark.Kind.SHORT_FORM.name(),
                         List.of(new StepRef(step.id()), form));
             }
@@ -84,7 +85,7 @@ final class LanguageChecks {
                 add(
                         Rule.NAMES,
                         step,
-                        part.id(),
+                        part.id().text(),
                         "",
                         List.of(new StepRef(step.id()), LedgerChecks.name(part)));
             }

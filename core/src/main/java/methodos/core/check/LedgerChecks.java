@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
 import methodos.core.ledger.ClaimedUnits;
@@ -12,6 +13,7 @@ import methodos.core.ledger.LedgerFinding;
 import methodos.core.ledger.ManualLedger;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.Step;
 
 /** What the ledger finds, by the names that the manual has for things. */
 final class LedgerChecks {
@@ -33,10 +35,10 @@ final class LedgerChecks {
     /** How everything that the ledger follows is called. */
     static Map<String, String> names(Manual manual) {
         Map<String, String> names = new HashMap<>();
-        manual.parts().forEach(p -> names.put(p.id(), name(p)));
-        manual.joints().forEach(j -> names.put(j.id(), j.name()));
-        manual.energies().forEach(e -> names.put(e.id(), e.name()));
-        manual.ledgerItems().forEach(m -> names.put(m.id(), m.name()));
+        manual.parts().forEach(p -> names.put(p.id().text(), name(p)));
+        manual.joints().forEach(j -> names.put(j.id().text(), j.name()));
+        manual.energies().forEach(e -> names.put(e.id().text(), e.name()));
+        manual.ledgerItems().forEach(m -> names.put(m.id().text(), m.name()));
         return names;
     }
 
@@ -46,16 +48,17 @@ final class LedgerChecks {
 
     private static Finding finding(
             LedgerFinding found, List<ClaimedUnits.Group> touched, Map<String, String> names) {
-        int last = found.steps().size() - 1;
+        List<Id<Step>> steps = found.steps().stream().map(s -> new Id<Step>(s)).toList();
+        int last = steps.size() - 1;
         String other =
                 found.other().stream()
                         .map(o -> names.getOrDefault(o, o))
                         .collect(Collectors.joining(", "));
-        Object first = last < 0 ? "" : new Finding.StepRef(found.steps().get(0));
+        Object first = last < 0 ? "" : new Finding.StepRef(steps.get(0));
         return new Finding(
                 found.rule(),
                 found.subject(),
-                found.steps(),
+                steps,
                 touched.stream().map(ClaimedUnits.Group::variant).distinct().toList(),
                 touched.stream().map(ClaimedUnits.Group::sight).toList(),
                 "finding." + found.rule().name(),
@@ -66,6 +69,6 @@ final class LedgerChecks {
                         found.count(),
                         other,
                         first,
-                        last < 0 ? "" : new Finding.StepRef(found.steps().get(last))));
+                        last < 0 ? "" : new Finding.StepRef(steps.get(last))));
     }
 }

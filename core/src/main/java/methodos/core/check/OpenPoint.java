@@ -1,6 +1,9 @@
 package methodos.core.check;
 
 import java.util.List;
+import methodos.core.description.Id;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Step;
 
 /**
  * Something that somebody has to settle.
@@ -12,15 +15,15 @@ import java.util.List;
  * @param subject id of the clip, part, joint, figure or document that it concerns, null where none
  */
 public record OpenPoint(
-        Matter matter, String key, List<Object> arguments, String step, String subject) {
+        Matter matter, String key, List<Object> arguments, Id<Step> step, String subject) {
 
     /** Leads to a step, with nothing said of it. */
-    public static OpenPoint toStep(String step) {
+    public static OpenPoint toStep(Id<Step> step) {
         return new OpenPoint(Matter.STEPS, "", List.of(), step, null);
     }
 
     /** Leads to a figure, with nothing said of it. */
-    public static OpenPoint toFigure(String figure) {
-        return new OpenPoint(Matter.FIGURES, "", List.of(), null, figure);
+    public static OpenPoint toFigure(Id<Figure> figure) {
+        return new OpenPoint(Matter.FIGURES, "", List.of(), null, figure.text());
     }
 }

@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import methodos.core.coverage.ShownNotTold;
 import methodos.core.coverage.ToldInReverse;
+import methodos.core.description.Id;
 import methodos.core.fit.TableChecks;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Energy;
@@ -24,7 +25,7 @@ import methodos.core.narration.Caption;
 import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
-import methodos.core.practice.Practised;
+import methodos.core.practice.PractisedManual;
 import methodos.core.scan.Scan;
 import methodos.core.words.Named;
 
@@ -44,6 +45,7 @@ public final class OpenPoints {
         this.numbers = new StepNumbers(manual, sight);
     }
 
+    /** What is still open, by the order of the places; tables are read anew. */
     public static List<OpenPoint> of(Workspace workspace, Sight sight) {
         return of(workspace, sight, new TableChecks());
     }
@@ -66,11 +68,11 @@ public final class OpenPoints {
         Guard guard = new Guard();
         Manual raw = workspace.manual();
         // what hangs on the manual's ways; words and figures of a step that is left out are settled
-        Manual practised = guard.of("derived.ways", raw, Practised::of, raw);
+        PractisedManual practised =
+                guard.of("derived.ways", raw, PractisedManual::of, PractisedManual.asWritten(raw));
         List<OpenPoint> points = new ArrayList<>();
         for (Section section : sections(workspace, sight, tables)) {
-            Manual of = section.practised() ? practised : raw;
-            points.addAll(guard.of(section.what(), of, section.points(), List.of()));
+            points.addAll(section.points(guard, raw, practised));
         }
         for (Failed failed : guard.failed()) {
             report.accept(failed);
@@ -80,38 +82,57 @@ public final class OpenPoints {
     }
 
     /** A part of what is open, worked out for itself. */
-    private record Section(
-            Matter matter,
-            String what,
-            boolean practised,
-            Function<Manual, List<OpenPoint>> points) {}
+    private sealed interface Section {
+
+        Matter matter();
+
+        String what();
+
+        List<OpenPoint> points(Guard guard, Manual raw, PractisedManual practised);
+    }
+
+    private record OfManual(Matter matter, String what, Function<Manual, List<OpenPoint>> points)
+            implements Section {
+        @Override
+        public List<OpenPoint> points(Guard guard, Manual raw, PractisedManual practised) {
+            return guard.of(what, raw, points, List.of());
+        }
+    }
+
+    /** What hangs on the manual's ways. */
+    private record OfPractised(
+            Matter matter, String what, Function<PractisedManual, List<OpenPoint>> points)
+            implements Section {
+        @Override
+        public List<OpenPoint> points(Guard guard, Manual raw, PractisedManual practised) {
+            return guard.of(what, practised, points, List.of());
+        }
+    }
 
     private static List<Section> sections(Workspace workspace, Sight sight, TableChecks tables) {
         Function<Manual, OpenPoints> in = m -> new OpenPoints(workspace.with(m), sight);
         return List.of(
-                new Section(Matter.UNIT, "derived.unit", false, m -> in.apply(m).unit()),
-                new Section(Matter.FOOTAGE, "derived.footage", false, m -> in.apply(m).footage()),
-                new Section(Matter.STEPS, "derived.steps", false, m -> in.apply(m).steps()),
-                new Section(
+                new OfManual(Matter.UNIT, "derived.unit", m -> in.apply(m).unit()),
+                new OfManual(Matter.FOOTAGE, "derived.footage", m -> in.apply(m).footage()),
+                new OfManual(Matter.STEPS, "derived.steps", m -> in.apply(m).steps()),
+                new OfManual(
                         Matter.FIGURES,
                         "derived.figures",
-                        false,
                         m -> FigurePoints.of(m, new StepNumbers(m, sight))),
-                new Section(
+                new OfPractised(
                         Matter.STORES,
                         "derived.stores",
-                        true,
                         m -> StorePoints.of(m, sight, workspace.partsAnswer())),
-                new Section(
+                new OfPractised(
                         Matter.VALUES,
                         "derived.torques",
-                        true,
                         m -> TorquePoints.of(workspace.manual(), m, sight)),
-                new Section(
+                new OfPractised(
                         Matter.VALUES,
                         "derived.values",
-                        true,
-                        m -> DecisionPoints.of(m, new StepNumbers(m, sight), tables)));
+                        m ->
+                                DecisionPoints.of(
+                                        m.manual(), new StepNumbers(m.manual(), sight), tables)));
     }
 
     private static OpenPoint failure(Failed failed, List<Section> sections) {
@@ -129,7 +150,8 @@ public final class OpenPoints {
                 null);
     }
 
-    private void add(Matter matter, String key, String step, String subject, Object... arguments) {
+    private void add(
+            Matter matter, String key, Id<Step> step, String subject, Object... arguments) {
         points.add(new OpenPoint(matter, key, List.of(arguments), step, subject));
     }
 
@@ -153,13 +175,13 @@ public final class OpenPoints {
         for (Energy energy : manual.energies()) {
             if (energy.applicability().concerns(sight)) {
                 if (numbers.of(energy.safeSteps()).isEmpty()) {
-                    add(Matter.UNIT, "open.energy.safe", null, energy.id(), energy.name());
+                    add(Matter.UNIT, "open.energy.safe", null, energy.id().text(), energy.name());
                 } else if (numbers.of(energy.restoreSteps()).isEmpty()) {
                     add(
                             Matter.UNIT,
                             "open.energy.restore",
                             energy.safeSteps().get(0),
-                            energy.id(),
+                            energy.id().text(),
                             energy.name());
                 }
             }
@@ -169,7 +191,14 @@ public final class OpenPoints {
 
     private void overlap(Variant a, Variant b) {
         if (a.model().equals(b.model()) && a.serials().overlaps(b.serials())) {
-            add(Matter.UNIT, "open.unit.overlap", null, b.id(), a.model(), a.build(), b.build());
+            add(
+                    Matter.UNIT,
+                    "open.unit.overlap",
+                    null,
+                    b.id().text(),
+                    a.model(),
+                    a.build(),
+                    b.build());
         }
     }
 
@@ -183,7 +212,7 @@ public final class OpenPoints {
                         clip.captions() == null
                                 ? "open.footage.captions"
                                 : "open.footage.captionsLost";
-                add(Matter.FOOTAGE, key, null, clip.id(), clip.name());
+                add(Matter.FOOTAGE, key, null, clip.id().text(), clip.name());
             }
         }
         manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::reshoot);
@@ -209,7 +238,7 @@ public final class OpenPoints {
                                 Matter.FOOTAGE,
                                 "open.footage.reshoot." + w,
                                 step.id(),
-                                step.spans().get(0).clip(),
+                                step.spans().get(0).clip().text(),
                                 numbers.of(step.id()).orElseThrow()));
     }
 
@@ -219,7 +248,7 @@ public final class OpenPoints {
             WordStates states = new WordStates(manual, clip.id());
             long open = captions.stream().filter(c -> states.of(c) == WordState.OPEN).count();
             if (open > 0) {
-                add(Matter.STEPS, "open.words", null, clip.id(), open, clip.name());
+                add(Matter.STEPS, "open.words", null, clip.id().text(), open, clip.name());
             }
             ToldInReverse.open(workspace, clip.id())
                     .ifPresent(
@@ -228,12 +257,12 @@ public final class OpenPoints {
                                             Matter.STEPS,
                                             "open.reverse",
                                             null,
-                                            clip.id(),
+                                            clip.id().text(),
                                             c.words(),
                                             clip.name()));
             int untold = ShownNotTold.open(workspace, clip.id()).size();
             if (untold > 0) {
-                add(Matter.STEPS, "open.untold", null, clip.id(), untold, clip.name());
+                add(Matter.STEPS, "open.untold", null, clip.id().text(), untold, clip.name());
             }
         }
         manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::step);
@@ -264,7 +293,7 @@ public final class OpenPoints {
                         Matter.VALUES,
                         "open.limit",
                         step.id(),
-                        open.document(),
+                        Id.textOf(open.document()),
                         reading.what(),
                         number,
                         open.why());

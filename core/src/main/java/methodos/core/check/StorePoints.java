@@ -8,13 +8,15 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
 import methodos.core.parts.PartsAnswer;
 import methodos.core.parts.PartsReport;
+import methodos.core.practice.PractisedManual;
 
 /** What is open in the parts list and the kits. */
 final class StorePoints {
 
     private StorePoints() {}
 
-    static List<OpenPoint> of(Manual manual, Sight sight, PartsAnswer answer) {
+    static List<OpenPoint> of(PractisedManual practised, Sight sight, PartsAnswer answer) {
+        Manual manual = practised.manual();
         List<OpenPoint> points = new ArrayList<>();
         for (Part part : manual.parts()) {
             if (!part.applicability().concerns(sight)) {
@@ -34,7 +36,7 @@ final class StorePoints {
             }
         }
         if (!manual.kits().isEmpty()) {
-            for (KitCoverage.Row row : KitCoverage.of(manual, sight)) {
+            for (KitCoverage.Row row : KitCoverage.of(practised.seenBy(sight))) {
                 if (row.inNoKit()) {
                     Part part = row.part();
                     points.add(point("open.part.noKit", part, part.label(), part.item()));
@@ -81,10 +83,10 @@ final class StorePoints {
                                                         k.kit().number(),
                                                         String.join("; ", k.differences())),
                                                 null,
-                                                k.kit().id())));
+                                                k.kit().id().text())));
     }
 
     private static OpenPoint point(String key, Part part, Object... arguments) {
-        return new OpenPoint(Matter.STORES, key, List.of(arguments), null, part.id());
+        return new OpenPoint(Matter.STORES, key, List.of(arguments), null, part.id().text());
     }
 }

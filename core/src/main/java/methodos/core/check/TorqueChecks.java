@@ -6,9 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Finding.StepRef;
 import methodos.core.finding.Rule;
@@ -18,8 +17,10 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
+import methodos.core.practice.PractisedManual;
 import methodos.core.quantity.Agreement;
 import methodos.core.quantity.MeasureUnit;
+import methodos.core.quantity.QuantitiesInText;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
@@ -29,22 +30,17 @@ import methodos.core.torque.WrenchScale;
 /** Tightening values that disagree, that no screw bears, or that no wrench reaches. */
 final class TorqueChecks {
 
-    private static final Pattern TORQUE =
-            Pattern.compile(
-                    "\\d+(?:\\.\\d+)?(?:\\s*(?:to|-|–)\\s*\\d+(?:\\.\\d+)?)?\\s*"
-                            + "(?:N·m|N-m|Nm|lbf·ft|lbf·in|(?:ft|in)[- ]lbs?|lb[- ](?:ft|in))");
-
     private final Manual manual;
     private final List<Finding> findings = new ArrayList<>();
-    private final Map<String, JointTorque> torques = new LinkedHashMap<>();
-    private final Map<String, String> firstStep = new HashMap<>();
+    private final Map<Id<Joint>, JointTorque> torques = new LinkedHashMap<>();
+    private final Map<Id<Joint>, Id<Step>> firstStep = new HashMap<>();
     private final List<WrenchScale> shop;
-    private final Map<String, WrenchScale> wrenchTools = new HashMap<>();
+    private final Map<Id<Tool>, WrenchScale> wrenchTools = new HashMap<>();
 
     private TorqueChecks(Manual manual) {
         this.manual = manual;
         manual.steps().forEach(s -> s.joints().forEach(j -> firstStep.putIfAbsent(j, s.id())));
-        Map<String, Part> parts = new HashMap<>();
+        Map<Id<Part>, Part> parts = new HashMap<>();
         manual.parts().forEach(p -> parts.put(p.id(), p));
         for (Joint joint : manual.joints()) {
             torques.put(
@@ -56,10 +52,8 @@ final class TorqueChecks {
         }
     }
 
-    /**
-     * @param manual as it is carried out
-     */
-    static List<Finding> of(Manual manual) {
+    static List<Finding> of(PractisedManual practised) {
+        Manual manual = practised.manual();
         TorqueChecks checks = new TorqueChecks(manual);
         checks.conflicts();
         checks.torques.values().forEach(checks::joint);
@@ -67,7 +61,7 @@ final class TorqueChecks {
         return checks.findings;
     }
 
-    private void add(Rule rule, String joint, String step, String key, Object... arguments) {
+    private void add(Rule rule, String joint, Id<Step> step, String key, Object... arguments) {
         findings.add(
                 new Finding(
                         rule,
@@ -81,7 +75,7 @@ final class TorqueChecks {
         for (ValueConflicts.Conflict c : ValueConflicts.of(manual, Sight.EVERYTHING)) {
             add(
                     Rule.VALUES_DISAGREE,
-                    c.joint().id(),
+                    c.joint().id().text(),
                     firstStep.get(c.joint().id()),
                     c.other().isEmpty()
                             ? "finding.VALUES_DISAGREE.units"
@@ -96,14 +90,14 @@ final class TorqueChecks {
 
     private void joint(JointTorque torque) {
         Joint joint = torque.joint();
-        String step = firstStep.get(joint.id());
+        Id<Step> step = firstStep.get(joint.id());
         torque.preload()
                 .filter(p -> p.verdict() != Preload.Verdict.PLAUSIBLE)
                 .ifPresent(
                         p ->
                                 add(
                                         Rule.IMPLAUSIBLE_TORQUE,
-                                        joint.id(),
+                                        joint.id().text(),
                                         step,
                                         "finding.IMPLAUSIBLE_TORQUE." + p.verdict().name(),
                                         joint.name(),
@@ -116,7 +110,7 @@ final class TorqueChecks {
                             stage ->
                                     add(
                                             Rule.NO_WRENCH,
-                                            joint.id(),
+                                            joint.id().text(),
                                             step,
                                             "finding.NO_WRENCH.shop",
                                             joint.name(),
@@ -156,7 +150,7 @@ final class TorqueChecks {
                                 stage ->
                                         add(
                                                 Rule.NO_WRENCH,
-                                                torque.joint().id(),
+                                                torque.joint().id().text(),
                                                 step.id(),
                                                 "finding.NO_WRENCH.step",
                                                 new StepRef(step.id()),
@@ -182,18 +176,16 @@ final class TorqueChecks {
         if (known.isEmpty()) {
             return;
         }
-        Matcher matcher = TORQUE.matcher(step.text());
-        while (matcher.find()) {
-            Optional<Quantity> said = quantity(matcher.group());
-            if (said.isPresent() && known.stream().noneMatch(k -> agree(k, said.get()))) {
+        for (Quantity said : QuantitiesInText.of(step.text(), MeasureUnit.Dimension.TORQUE)) {
+            if (known.stream().noneMatch(k -> agree(k, said))) {
                 Joint joint = tightened.get(0).joint();
                 add(
                         Rule.VALUES_DISAGREE,
-                        joint.id(),
+                        joint.id().text(),
                         step.id(),
                         "finding.VALUES_DISAGREE.text",
                         new StepRef(step.id()),
-                        said.get().print(),
+                        said.print(),
                         joint.name(),
                         known.get(known.size() - 1).print());
             }

@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.fit.InstrumentFit;
 import methodos.core.fit.LimitTable;
 import methodos.core.manual.Joint;
@@ -13,6 +14,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.Value;
+import methodos.core.practice.PractisedManual;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
 import methodos.core.torque.ValueConflicts;
@@ -21,22 +23,24 @@ import methodos.core.torque.WrenchPlan;
 /** What is open in the tightening values, the wrenches and the instruments. */
 final class TorquePoints {
 
+    private final PractisedManual practised;
     private final Manual manual;
     private final Sight sight;
 
     /** The first step that tightens a joint. */
-    private final Map<String, String> steps = new HashMap<>();
+    private final Map<Id<Joint>, Id<Step>> steps = new HashMap<>();
 
     /** Joints that only steps tighten which are left out. */
-    private final Set<String> leftOut = new HashSet<>();
+    private final Set<Id<Joint>> leftOut = new HashSet<>();
 
     private final List<OpenPoint> points = new ArrayList<>();
 
-    private TorquePoints(Manual whole, Manual practised, Sight sight) {
-        this.manual = practised;
+    private TorquePoints(Manual whole, PractisedManual practised, Sight sight) {
+        this.practised = practised;
+        this.manual = practised.manual();
         this.sight = sight;
         whole.steps().forEach(s -> leftOut.addAll(s.joints()));
-        practised.steps().forEach(this::tightened);
+        manual.steps().forEach(this::tightened);
         leftOut.removeAll(steps.keySet());
     }
 
@@ -46,11 +50,10 @@ final class TorquePoints {
 
     /**
      * @param whole the manual with the steps that are left out
-     * @param practised the same as it is carried out
      */
-    static List<OpenPoint> of(Manual whole, Manual practised, Sight sight) {
+    static List<OpenPoint> of(Manual whole, PractisedManual practised, Sight sight) {
         TorquePoints all = new TorquePoints(whole, practised, sight);
-        practised.joints().stream()
+        all.manual.joints().stream()
                 .filter(j -> j.applicability().concerns(sight) && !all.leftOut.contains(j.id()))
                 .forEach(all::joint);
         all.conflicts();
@@ -59,12 +62,12 @@ final class TorquePoints {
         return all.points;
     }
 
-    private void add(String key, String step, String subject, Object... arguments) {
+    private void add(String key, Id<Step> step, String subject, Object... arguments) {
         points.add(new OpenPoint(Matter.VALUES, key, List.of(arguments), step, subject));
     }
 
     private void joint(Joint joint) {
-        String step = steps.get(joint.id());
+        Id<Step> step = steps.get(joint.id());
         JointTorque.of(manual, joint)
                 .preload()
                 .filter(p -> p.verdict() != Preload.Verdict.PLAUSIBLE)
@@ -73,19 +76,19 @@ final class TorquePoints {
                                 add(
                                         "open.torque." + p.verdict().name(),
                                         step,
-                                        joint.id(),
+                                        joint.id().text(),
                                         joint.name(),
                                         Math.round(100 * p.ofProof()),
                                         p.slip().map(Preload.Slip::words).orElse("")));
         if (joint.byAngle()) {
             if (joint.angle() == null) {
-                add("open.torque.angle", step, joint.id(), joint.name());
+                add("open.torque.angle", step, joint.id().text(), joint.name());
             }
         } else if (joint.torque() instanceof Value.Open open) {
-            add("open.torque", step, joint.id(), joint.name(), open.why());
+            add("open.torque", step, joint.id().text(), joint.name(), open.why());
         }
         if (step == null) {
-            add("open.joint.unused", null, joint.id(), joint.name());
+            add("open.joint.unused", null, joint.id().text(), joint.name());
         }
     }
 
@@ -94,7 +97,7 @@ final class TorquePoints {
             add(
                     c.other().isEmpty() ? "open.torque.units" : "open.torque.sibling",
                     steps.get(c.joint().id()),
-                    c.joint().id(),
+                    c.joint().id().text(),
                     c.joint().name(),
                     c.first().print(),
                     c.second().print(),
@@ -111,12 +114,12 @@ final class TorquePoints {
     /** Without wrenches of the shop there is nothing to hold the values against. */
     private void wrenches() {
         if (!manual.wrenches().isEmpty()) {
-            for (WrenchPlan.Unreached u : WrenchPlan.of(manual, sight).unreached()) {
+            for (WrenchPlan.Unreached u : WrenchPlan.of(practised, sight).unreached()) {
                 Joint joint = u.joint().joint();
                 add(
                         "open.torque.wrench",
                         null,
-                        joint.id(),
+                        joint.id().text(),
                         joint.name(),
                         u.stage().entered().print());
             }
@@ -124,7 +127,7 @@ final class TorquePoints {
     }
 
     private void instruments() {
-        for (LimitTable.Row row : LimitTable.of(manual, sight)) {
+        for (LimitTable.Row row : LimitTable.of(practised, sight)) {
             if (row.fit().filter(f -> f == InstrumentFit.TOO_COARSE).isPresent()) {
                 add(
                         "open.instrument",

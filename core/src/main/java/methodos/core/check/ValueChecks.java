@@ -61,7 +61,7 @@ final class ValueChecks {
     private static Finding finding(Decision decision, String what, String detail) {
         return new Finding(
                 Rule.TABLE_WITH_A_HOLE,
-                decision.id(),
+                decision.id().text(),
                 decision.step() == null ? List.of() : List.of(decision.step()),
                 "finding.TABLE_WITH_A_HOLE." + what,
                 List.of(decision.name(), detail));

@@ -14,7 +14,7 @@ import methodos.core.narration.Caption;
 import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
-import methodos.core.practice.Practised;
+import methodos.core.practice.PractisedManual;
 
 /**
  * How much of the footage, the narration and the steps is accounted for.
@@ -45,10 +45,11 @@ public record CoverageReport(
             int wordsAside,
             int wordsOpen) {}
 
+    /** Reckons it for all clips and for the steps that are carried out. */
     public static CoverageReport of(Workspace workspace) {
         Manual manual = workspace.manual();
         List<OfClip> clips = manual.clips().stream().map(c -> clip(workspace, manual, c)).toList();
-        List<Step> steps = Practised.of(manual).steps().toList();
+        List<Step> steps = PractisedManual.of(manual).manual().steps().toList();
         return new CoverageReport(
                 clips,
                 steps.size(),

@@ -8,13 +8,12 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
-import methodos.core.manual.SeenBy;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.narration.Workspace;
-import methodos.core.practice.Practised;
+import methodos.core.practice.PractisedManual;
 import methodos.core.scan.Scan;
 
 /**
@@ -45,7 +44,7 @@ public record Reshoot(
 
     /** In the order of the steps. */
     public static List<Reshoot> of(Workspace workspace, Sight sight) {
-        Manual manual = SeenBy.of(Practised.of(workspace.manual()), sight);
+        Manual manual = PractisedManual.of(workspace.manual()).seenBy(sight).manual();
         StepNumbers numbers = new StepNumbers(manual, sight);
         List<Reshoot> all = new ArrayList<>();
         manual.steps()

@@ -2,6 +2,8 @@ package methodos.core.coverage;
 
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.description.Id;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Span;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
@@ -33,6 +35,7 @@ public final class ShownNotTold {
         }
     }
 
+    /** The stretches in the order of the clip. */
     public static List<Stretch> of(Scan scan, Captions captions) {
         if (scan.frames().isEmpty()) {
             return List.of();
@@ -51,7 +54,7 @@ public final class ShownNotTold {
      * The stretches of a clip that nobody has decided on: in which no step lies, and which are not
      * set aside. None where the clip is not scanned yet or has no narration at all.
      */
-    public static List<Stretch> open(Workspace workspace, String clip) {
+    public static List<Stretch> open(Workspace workspace, Id<Clip> clip) {
         Captions captions = workspace.captions(clip);
         if (captions.captions().isEmpty() || workspace.scan(clip).isEmpty()) {
             return List.of();

@@ -3,6 +3,8 @@ package methodos.core.coverage;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import methodos.core.description.Id;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.narration.Caption;
 import methodos.core.narration.WordState;
@@ -26,7 +28,7 @@ public final class ToldInReverse {
     private ToldInReverse() {}
 
     /** The first such words of a clip that nobody has set aside or written a step from. */
-    public static Optional<Caption> open(Workspace workspace, String clip) {
+    public static Optional<Caption> open(Workspace workspace, Id<Clip> clip) {
         Manual manual = workspace.manual();
         WordStates states = new WordStates(manual, clip);
         return workspace.captions(clip).captions().stream()

@@ -2,8 +2,11 @@ package methodos.core.description;
 
 import java.lang.invoke.MethodHandle;
 import java.lang.invoke.MethodHandles;
+import java.lang.invoke.MethodType;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
+import java.lang.reflect.WildcardType;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -16,17 +19,24 @@ public final class RecordShape {
      *
      * @param element what its list holds, null where it is no list
      * @param refersTo the things whose ids it holds, none where it holds no ids
+     * @param required whether the file form has to have it
+     * @param endOfWork whether it belongs to the end of what the record tells to do
+     * @param within between what its number has to be, null where nothing is said of it
      */
     public record Component(
             String name,
             Class<?> type,
             Class<?> element,
             List<Class<?>> refersTo,
+            boolean required,
+            boolean endOfWork,
+            Within within,
             MethodHandle accessor) {
 
+        /** What a record of the type holds there; null where nothing is said. */
         public Object of(Object owner) {
             try {
-                return accessor.invoke(owner);
+                return accessor.invokeExact(owner);
             } catch (RuntimeException | Error e) {
                 throw e;
             } catch (Throwable e) {
@@ -34,10 +44,13 @@ public final class RecordShape {
             }
         }
 
+        /** Whether it holds several. */
         public boolean isList() {
             return element != null;
         }
     }
+
+    private static final MethodType READING = MethodType.methodType(Object.class, Object.class);
 
     private static final ClassValue<RecordShape> SHAPES =
             new ClassValue<>() {
@@ -69,23 +82,40 @@ public final class RecordShape {
     }
 
     private static Component component(RecordComponent part, MethodHandles.Lookup lookup) {
-        Class<?> element = null;
-        if (List.class.isAssignableFrom(part.getType())
-                && part.getGenericType() instanceof ParameterizedType p
-                && p.getActualTypeArguments()[0] instanceof Class<?> held) {
-            element = held;
-        }
-        RefersTo refers = part.getAnnotation(RefersTo.class);
+        boolean list = List.class.isAssignableFrom(part.getType());
+        Type held = list ? argument(part.getGenericType()) : part.getGenericType();
+        boolean own = part.getName().equals("id");
         try {
             return new Component(
                     part.getName(),
                     part.getType(),
-                    element,
-                    refers == null ? List.of() : List.of(refers.value()),
-                    lookup.unreflect(part.getAccessor()));
+                    list ? raw(held) : null,
+                    raw(held) == Id.class && !own ? kinds(raw(argument(held))) : List.of(),
+                    own || part.isAnnotationPresent(Required.class),
+                    part.isAnnotationPresent(EndOfWork.class),
+                    part.getAnnotation(Within.class),
+                    // of one type for all, so that calling it converts nothing
+                    lookup.unreflect(part.getAccessor()).asType(READING));
         } catch (IllegalAccessException e) {
             throw new IllegalArgumentException(part + " is not public", e);
         }
+    }
+
+    /** What a list or an id is of. */
+    private static Type argument(Type type) {
+        return ((ParameterizedType) type).getActualTypeArguments()[0];
+    }
+
+    private static Class<?> raw(Type type) {
+        if (type instanceof ParameterizedType parameterized) {
+            return (Class<?>) parameterized.getRawType();
+        }
+        return type instanceof WildcardType any ? raw(any.getUpperBounds()[0]) : (Class<?>) type;
+    }
+
+    /** The records that an id may be of; marks are one kind, whatever they show. */
+    private static List<Class<?>> kinds(Class<?> type) {
+        return type.isRecord() || Kinds.field(type).isPresent() ? List.of(type) : Kinds.of(type);
     }
 
     /**
@@ -95,10 +125,12 @@ public final class RecordShape {
         return SHAPES.get(type);
     }
 
+    /** Its components in their order. */
     public List<Component> components() {
         return components;
     }
 
+    /** The component of a name; empty where there is none. */
     public Optional<Component> component(String name) {
         return components.stream().filter(c -> c.name().equals(name)).findFirst();
     }
@@ -119,11 +151,18 @@ public final class RecordShape {
         }
     }
 
-    /** The id of a thing that has one. */
-    public static Optional<String> id(Object thing) {
-        return of(thing.getClass())
-                .component("id")
-                .filter(c -> c.type() == String.class)
-                .map(c -> (String) c.of(thing));
+    /**
+     * The same record with another value of one component.
+     *
+     * @throws IllegalArgumentException if the record refuses it, or has no such component
+     */
+    public Object with(Object owner, String name, Object value) {
+        if (component(name).isEmpty()) {
+            throw new IllegalArgumentException(owner.getClass() + " has no " + name);
+        }
+        return make(
+                components.stream()
+                        .map(c -> c.name().equals(name) ? value : c.of(owner))
+                        .toArray());
     }
 }

@@ -2,11 +2,12 @@ package methodos.core.description;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import methodos.core.quantity.Quantity;
 
 /**
  * Goes through all that a record holds, records in records and in lists, in the order in which they
- * stand. A quantity is one value, not the numbers in it.
+ * stand. A quantity is one value, not the numbers in it, and so is an id.
  */
 public final class Walk {
 
@@ -15,11 +16,45 @@ public final class Walk {
     public interface Visitor {
 
         /**
-         * @param path where it stands, such as {@code stages[1].steps[0].tools}
-         * @param owner the record whose component it is
+         * @param where the record whose component it is
          * @param value null where nothing is said; a list as a whole, before its records
          */
-        void visit(String path, Object owner, RecordShape.Component component, Object value);
+        void visit(Where where, RecordShape.Component component, Object value);
+    }
+
+    /**
+     * A record on the way. Its path is put together only when somebody asks for it: most records
+     * are passed without a word.
+     *
+     * @param outer the record that holds it, null for the one where the walk began
+     * @param through the component that holds it
+     * @param index its place in a list, -1 where it stands alone
+     */
+    public record Where(Where outer, RecordShape.Component through, int index, Object owner) {
+
+        /** Where a component of it stands, such as {@code stages[1].steps[0].tools}. */
+        public String path(RecordShape.Component component) {
+            return outer == null ? component.name() : path() + "." + component.name();
+        }
+
+        /** Where it stands itself, empty where the walk began. */
+        public String path() {
+            if (outer == null) {
+                return "";
+            }
+            String place = outer.path(through);
+            return index < 0 ? place : place + "[" + index + "]";
+        }
+
+        /** The nearest record of a type that it is, or stands in. */
+        public <T> Optional<T> within(Class<T> type) {
+            for (Where at = this; at != null; at = at.outer) {
+                if (type.isInstance(at.owner)) {
+                    return Optional.of(type.cast(at.owner));
+                }
+            }
+            return Optional.empty();
+        }
     }
 
     /** Gives another value in the place of each component that holds no records. */
@@ -30,30 +65,31 @@ public final class Walk {
 
     private Walk() {}
 
+    /** Tells a visitor each value of a record, the record itself aside. */
     public static void through(Object root, Visitor visitor) {
-        through("", root, visitor);
+        through(new Where(null, null, -1, root), visitor);
     }
 
-    private static void through(String path, Object owner, Visitor visitor) {
+    private static void through(Where where, Visitor visitor) {
+        Object owner = where.owner();
         for (RecordShape.Component component : RecordShape.of(owner.getClass()).components()) {
-            String here = path.isEmpty() ? component.name() : path + "." + component.name();
             Object value = component.of(owner);
-            visitor.visit(here, owner, component, value);
+            visitor.visit(where, component, value);
             if (value instanceof List<?> list) {
                 for (int i = 0; i < list.size(); i++) {
                     if (holds(list.get(i))) {
-                        through(here + "[" + i + "]", list.get(i), visitor);
+                        through(new Where(where, component, i, list.get(i)), visitor);
                     }
                 }
             } else if (holds(value)) {
-                through(here, value, visitor);
+                through(new Where(where, component, -1, value), visitor);
             }
         }
     }
 
     /** Whether a value is gone into. */
     private static boolean holds(Object value) {
-        return value instanceof Record && !(value instanceof Quantity);
+        return value instanceof Record && !(value instanceof Quantity) && !(value instanceof Id<?>);
     }
 
     /** The same record with other values in it; what does not change stays the very same object. */

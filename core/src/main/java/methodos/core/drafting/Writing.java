@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import methodos.core.manual.Stage;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep;
@@ -22,6 +24,8 @@ import methodos.core.speech.Word;
 
 /** Writes findings down as drafted steps, with the words and times that they come from. */
 final class Writing {
+
+    private static final Pattern MIL = Pattern.compile("(?i)\\bmils?\\b");
 
     private final Transcript transcript;
     private final List<Token> tokens;
@@ -170,9 +174,22 @@ final class Writing {
                 f.why,
                 f.repeated == null ? null : repeat(f),
                 f.confidence,
-                f.unsure,
+                unsure(f),
                 evidence(f, q),
                 stage(f));
+    }
+
+    /** A limit in "mil" is one in millimetres, but to some a thousandth of an inch: a doubt. */
+    private List<String> unsure(Finding f) {
+        boolean mil =
+                f.limits.stream()
+                        .anyMatch(
+                                l ->
+                                        l.measure().unit().equals("mm")
+                                                && MIL.matcher(said(l.measure())).find());
+        return mil && !f.unsure.contains("unit")
+                ? Stream.concat(f.unsure.stream(), Stream.of("unit")).toList()
+                : f.unsure;
     }
 
     private DraftedStep.RepeatOf repeat(Finding f) {

@@ -3,12 +3,15 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import methodos.core.description.Id;
+import methodos.core.manual.ActedOn;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Joint;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Repeat;
+import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
 
 /** What steps do to joints, aids, fluids and marks, and which are done once more elsewhere. */
@@ -22,12 +25,12 @@ public final class ActionEdits {
      *
      * @param count how many of an aid
      */
-    public static Edit add(String step, Action.Verb verb, String name, int count) {
+    public static Edit add(Id<Step> step, Action.Verb verb, String name, int count) {
         return Edit.named(EditKind.STEP_ACTIONS, m -> added(m, step, verb, name, count));
     }
 
     private static Manual added(
-            Manual manual, String step, Action.Verb verb, String name, int count) {
+            Manual manual, Id<Step> step, Action.Verb verb, String name, int count) {
         if (verb.ofJoint()) {
             return manual.joints().stream()
                     .filter(j -> j.name().equalsIgnoreCase(name))
@@ -44,7 +47,7 @@ public final class ActionEdits {
             return with(manual, step, new Action(verb, known.get().id(), count, ""));
         }
         // an aid that is called like a tool is that tool
-        String tool =
+        Id<Tool> tool =
                 verb.of(LedgerItem.Kind.AID)
                         ? manual.tools().stream()
                                 .filter(t -> t.label().equalsIgnoreCase(name))
@@ -69,14 +72,14 @@ public final class ActionEdits {
         throw new IllegalArgumentException(verb + " is done to a joint");
     }
 
-    private static Manual with(Manual manual, String step, Action action) {
+    private static Manual with(Manual manual, Id<Step> step, Action action) {
         return manual.step(step)
                 .map(s -> manual.withStep(s.withActions(Lists.with(s.actions(), action))))
                 .orElse(manual);
     }
 
     /** Takes an action out of a step; what nothing is done to any more is forgotten. */
-    public static Edit remove(String step, int at) {
+    public static Edit remove(Id<Step> step, int at) {
         return Edit.named(
                 EditKind.STEP_ACTIONS,
                 m ->
@@ -94,7 +97,7 @@ public final class ActionEdits {
     }
 
     private static Manual forgotten(Manual manual) {
-        List<String> used =
+        List<Id<? extends ActedOn>> used =
                 manual.steps().flatMap(s -> s.actions().stream()).map(Action::object).toList();
         return manual.withLedgerItems(
                 manual.ledgerItems().stream().filter(x -> used.contains(x.id())).toList());
@@ -105,7 +108,7 @@ public final class ActionEdits {
      *
      * @param places none where they are done once
      */
-    public static Edit repeat(String from, String to, List<String> places) {
+    public static Edit repeat(Id<Step> from, Id<Step> to, List<String> places) {
         return Edit.named(
                 EditKind.REPEAT,
                 m -> {
@@ -116,7 +119,7 @@ public final class ActionEdits {
                     if (places.isEmpty()) {
                         return m.withRepeats(all);
                     }
-                    String id = before.map(Repeat::id).orElse(m.nextId("r"));
+                    Id<Repeat> id = before.map(Repeat::id).orElse(m.nextId("r"));
                     all.add(new Repeat(id, from, to, places));
                     return (before.isPresent() ? m : m.withIdTaken()).withRepeats(all);
                 });

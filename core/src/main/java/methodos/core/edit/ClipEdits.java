@@ -1,6 +1,7 @@
 package methodos.core.edit;
 
 import java.util.List;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 
@@ -14,7 +15,7 @@ public final class ClipEdits {
      *
      * @param before id of the clip of the same camera that ends where this one begins
      */
-    public static Edit follows(String clip, String before) {
+    public static Edit follows(Id<Clip> clip, Id<Clip> before) {
         return Edit.named(
                 before == null ? EditKind.CLIP_APART : EditKind.CLIP_JOINED,
                 m ->

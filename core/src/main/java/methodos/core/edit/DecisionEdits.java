@@ -3,6 +3,7 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import methodos.core.description.Id;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Decision.Derived;
 import methodos.core.manual.Decision.Measure;
@@ -13,6 +14,7 @@ public final class DecisionEdits {
 
     private DecisionEdits() {}
 
+    /** Makes a decision with nothing but its name. */
     public static Edit newDecision(String name) {
         return Edit.named(
                 EditKind.NEW_DECISION,
@@ -28,13 +30,15 @@ public final class DecisionEdits {
                                                 List.of())));
     }
 
-    public static Edit decision(String id, UnaryOperator<Decision> change) {
+    /** Changes a decision; nothing where it is gone. */
+    public static Edit decision(Id<Decision> id, UnaryOperator<Decision> change) {
         return Edit.named(
                 EditKind.DECISION,
                 m -> m.decision(id).map(d -> m.withDecision(change.apply(d))).orElse(m));
     }
 
-    public static Edit deleteDecision(String id) {
+    /** Takes a decision away. */
+    public static Edit deleteDecision(Id<Decision> id) {
         return Edit.named(
                 EditKind.DELETE_DECISION,
                 m ->
@@ -42,11 +46,16 @@ public final class DecisionEdits {
                                 m.decisions().stream().filter(d -> !d.id().equals(id)).toList()));
     }
 
-    public static Edit addMeasure(String id, Measure measure) {
+    /** Adds what is measured, behind the others. */
+    public static Edit addMeasure(Id<Decision> id, Measure measure) {
         return decision(id, d -> d.withMeasures(Lists.with(d.measures(), measure)));
     }
 
-    public static Edit measure(String id, int at, Measure measure) {
+    /**
+     * @param at which one, from 0
+     * @param measure in its place, null to take it away
+     */
+    public static Edit measure(Id<Decision> id, int at, Measure measure) {
         return decision(id, d -> d.withMeasures(Lists.put(d.measures(), at, measure)));
     }
 
@@ -56,7 +65,7 @@ public final class DecisionEdits {
      *
      * @param instead what such a rule says until then
      */
-    public static Edit deleteMeasure(String id, int at, String instead) {
+    public static Edit deleteMeasure(Id<Decision> id, int at, String instead) {
         return decision(
                 id,
                 d -> {
@@ -76,30 +85,32 @@ public final class DecisionEdits {
                 });
     }
 
-    public static Edit addDerived(String id, Derived derived) {
+    /** Adds a reading that is reckoned from others, behind them. */
+    public static Edit addDerived(Id<Decision> id, Derived derived) {
         return decision(id, d -> d.withDerived(Lists.with(d.derived(), derived)));
     }
 
     /**
      * @param derived null takes it out
      */
-    public static Edit derived(String id, int at, Derived derived) {
+    public static Edit derived(Id<Decision> id, int at, Derived derived) {
         return decision(id, d -> d.withDerived(Lists.put(d.derived(), at, derived)));
     }
 
-    public static Edit addRule(String id, Rule rule) {
+    /** Adds a rule, asked after all others of its reading. */
+    public static Edit addRule(Id<Decision> id, Rule rule) {
         return decision(id, d -> d.withRules(Lists.with(d.rules(), rule)));
     }
 
     /**
      * @param rule null takes it out
      */
-    public static Edit rule(String id, int at, Rule rule) {
+    public static Edit rule(Id<Decision> id, int at, Rule rule) {
         return decision(id, d -> d.withRules(Lists.put(d.rules(), at, rule)));
     }
 
     /** Puts a rule before the one that stands above it after the same measure. */
-    public static Edit ruleUp(String id, int at) {
+    public static Edit ruleUp(Id<Decision> id, int at) {
         return decision(
                 id,
                 d -> {

@@ -3,6 +3,7 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Evidence;
@@ -29,11 +30,11 @@ public final class DraftEdits {
      * @param clip id of the clip that the draft was read from
      * @param words for the sentences of hazard statements and open values
      */
-    public static Edit draft(String clip, Draft draft, Words words) {
+    public static Edit draft(Id<Clip> clip, Draft draft, Words words) {
         return Edit.named(EditKind.DRAFT, m -> drafted(m, clip, draft, words));
     }
 
-    private static Manual drafted(Manual manual, String clip, Draft draft, Words words) {
+    private static Manual drafted(Manual manual, Id<Clip> clip, Draft draft, Words words) {
         Manual result = manual;
         for (Step step : manual.steps().filter(s -> !s.accepted() && drawnFrom(s, clip)).toList()) {
             result = StepEdits.deleted(result, step.id());
@@ -52,7 +53,7 @@ public final class DraftEdits {
      * The part of the work that a clip goes on with: the furthest that the steps of the clips
      * before it have come to.
      */
-    public static Stage.Kind startOf(Manual manual, String clip) {
+    public static Stage.Kind startOf(Manual manual, Id<Clip> clip) {
         Stage.Kind furthest = Stage.Kind.PREPARE;
         for (Clip before : manual.clips()) {
             if (before.id().equals(clip)) {
@@ -70,12 +71,12 @@ public final class DraftEdits {
         return furthest;
     }
 
-    private static boolean drawnFrom(Step step, String clip) {
+    private static boolean drawnFrom(Step step, Id<Clip> clip) {
         return !step.spans().isEmpty() && step.spans().get(0).clip().equals(clip);
     }
 
     /** The stretches that somebody has decided on. */
-    private static List<Span> settled(Manual manual, String clip) {
+    private static List<Span> settled(Manual manual, Id<Clip> clip) {
         List<Span> settled = new ArrayList<>();
         manual.steps().filter(Step::accepted).forEach(s -> settled.addAll(s.spans()));
         manual.dismissals().forEach(d -> settled.add(d.span()));
@@ -88,14 +89,14 @@ public final class DraftEdits {
     }
 
     /** Agrees to a drafted step with all that is in it. */
-    public static Edit accept(String step) {
+    public static Edit accept(Id<Step> step) {
         return Edit.named(
                 EditKind.ACCEPT,
                 m -> m.step(step).map(s -> DraftedContent.accepted(m, s)).orElse(m));
     }
 
     /** Takes a drafted step out and sets its words aside. */
-    public static Edit setAside(String step, String reason) {
+    public static Edit setAside(Id<Step> step, String reason) {
         return Edit.named(
                 EditKind.SET_DRAFT_ASIDE,
                 m -> {

@@ -1,5 +1,6 @@
 package methodos.core.edit;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -8,6 +9,8 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
+import methodos.core.manual.Document;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
@@ -23,7 +26,9 @@ import methodos.core.manual.StepBuilder;
 import methodos.core.manual.Value;
 import methodos.core.manual.Wait;
 import methodos.core.narration.DraftedStep;
+import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
+import methodos.core.vocabulary.Nouns;
 import methodos.core.words.Words;
 
 /**
@@ -51,8 +56,8 @@ final class DraftedContent {
                                                 new Span(span.clip(), q.start(), q.end()),
                                                 q.quote())));
         List<PartUse> parts = parts(drafted);
-        List<String> joints = joints(drafted, parts, evidence);
-        String id = manual.nextId("s");
+        List<Id<Joint>> joints = joints(drafted, parts, evidence);
+        Id<Step> id = manual.nextId("s");
         Step step =
                 StepBuilder.builder()
                         .id(id)
@@ -136,20 +141,14 @@ final class DraftedContent {
 
     private static Set<String> words(String name) {
         return Stream.of(name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+"))
-                .map(DraftedContent::one)
+                .map(Nouns::singular)
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.toSet());
     }
 
     private static String last(String name) {
         String[] all = name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+");
-        return all.length == 0 ? "" : one(all[all.length - 1]);
-    }
-
-    private static String one(String word) {
-        return word.length() > 3 && word.endsWith("s") && !word.endsWith("ss")
-                ? word.substring(0, word.length() - 1)
-                : word;
+        return all.length == 0 ? "" : Nouns.singular(all[all.length - 1]);
     }
 
     private static List<String> tools(DraftedStep drafted) {
@@ -159,9 +158,9 @@ final class DraftedContent {
     }
 
     /** Those of a list whose label has all the words that are said. */
-    private static <T> List<String> named(
-            List<T> list, Function<T, String> id, Function<T, String> label, List<String> said) {
-        List<String> ids = new ArrayList<>();
+    private static <T> List<Id<T>> named(
+            List<T> list, Function<T, Id<T>> id, Function<T, String> label, List<String> said) {
+        List<Id<T>> ids = new ArrayList<>();
         for (String one : said) {
             Set<String> wanted = words(one);
             List<T> fitting =
@@ -175,7 +174,8 @@ final class DraftedContent {
 
     // ---------------------------------------------------------------- values
 
-    private List<String> joints(DraftedStep drafted, List<PartUse> parts, List<Evidence> evidence) {
+    private List<Id<Joint>> joints(
+            DraftedStep drafted, List<PartUse> parts, List<Evidence> evidence) {
         List<Value.Known> stages = stages(drafted.torques(), evidence);
         Optional<Value> value =
                 stages.isEmpty() ? Optional.empty() : Optional.of(stages.get(stages.size() - 1));
@@ -199,7 +199,7 @@ final class DraftedContent {
                         .stages(
                                 stages.stream()
                                         .limit(Math.max(0, stages.size() - 1))
-                                        .map(v -> v.quantity().print())
+                                        .map(Value.Known::quantity)
                                         .toList())
                         .order(drafted.pattern())
                         .second(second(drafted.torques(), evidence))
@@ -228,7 +228,13 @@ final class DraftedContent {
     }
 
     private Value open(String document) {
-        return new Value.Open(words.of("draft.lookUp", document), null);
+        return new Value.Open(
+                words.of("draft.lookUp", document),
+                manual.documents().stream()
+                        .filter(d -> d.name().equalsIgnoreCase(document))
+                        .findFirst()
+                        .map(Document::id)
+                        .orElse(null));
     }
 
     private List<Reading> readings(DraftedStep drafted, List<Evidence> evidence) {
@@ -250,24 +256,20 @@ final class DraftedContent {
 
     private static Optional<Value.Known> value(
             Double min, Double max, String unit, List<Evidence> evidence) {
-        String text =
-                min == null
-                        ? "≤ " + digits(max) + " " + unit
-                        : max == null
-                                ? "≥ " + digits(min) + " " + unit
-                                : min.equals(max)
-                                        ? digits(min) + " " + unit
-                                        : digits(min) + " to " + digits(max) + " " + unit;
-        try {
-            return Optional.of(new Value.Known(Quantity.parse(text), evidence, false));
-        } catch (IllegalArgumentException unknownUnit) {
-            // the figure stands in the step's text, and in the words it comes from
-            return Optional.empty();
-        }
+        // a figure that makes no sense stands in the step's text, and in the words it comes from
+        boolean swapped = min != null && max != null && min > max;
+        return MeasureUnit.named(unit)
+                .filter(u -> !swapped && (min != null || max != null))
+                .map(
+                        u ->
+                                new Value.Known(
+                                        Quantity.of(decimal(min), decimal(max), u),
+                                        evidence,
+                                        false));
     }
 
-    private static String digits(double value) {
-        return new java.math.BigDecimal(String.valueOf(value)).stripTrailingZeros().toPlainString();
+    private static BigDecimal decimal(Double value) {
+        return value == null ? null : new BigDecimal(String.valueOf(value)).stripTrailingZeros();
     }
 
     private List<Hazard> hazards(DraftedStep drafted) {
@@ -289,7 +291,7 @@ final class DraftedContent {
     /** The manual in which a step is accepted, with the values that came with it. */
     static Manual accepted(Manual manual, Step step) {
         Manual result = manual;
-        for (String id : step.joints()) {
+        for (Id<Joint> id : step.joints()) {
             Optional<Joint> joint = manual.joint(id);
             if (joint.isPresent() && joint.get().torque() instanceof Value.Known known) {
                 result = result.withJoint(joint.get().withTorque(agreed(known)));

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.narration.DraftedStep;
@@ -30,7 +31,7 @@ final class DraftedHandling {
             return null;
         }
         Handling said = saysWhere(step.text(), named.name()) ? Handling.TOUCHED : done(step);
-        return said == new PartUse("", 1).in(step.stage()) ? null : said;
+        return said == new PartUse(new Id<>(""), 1).in(step.stage()) ? null : said;
     }
 
     private static Handling done(DraftedStep step) {

@@ -75,6 +75,7 @@ public enum EditKind {
     STACK,
     STEP_ACTIONS,
     STEP_CONSUMABLE,
+    STEP_DETAIL,
     STEP_PART,
     STEP_SPAN,
     STEP_STAGE,

@@ -23,14 +23,21 @@ public final class Edits {
     private final List<Consumer<Manual>> listeners = new ArrayList<>();
     private Manual manual;
 
+    /**
+     * @param manual as it was opened; there is nothing to undo
+     */
     public Edits(Manual manual) {
         this.manual = manual;
     }
 
+    /** The manual as it is now. */
     public Manual manual() {
         return manual;
     }
 
+    /**
+     * @param listener told each new state, also of undo and redo
+     */
     public void listen(Consumer<Manual> listener) {
         listeners.add(listener);
     }
@@ -67,6 +74,7 @@ public final class Edits {
         return Optional.ofNullable(undone.peek()).map(Done::edit);
     }
 
+    /** Takes the last edit back; nothing where there is none. */
     public void undo() {
         if (!done.isEmpty()) {
             Done last = done.pop();
@@ -75,6 +83,7 @@ public final class Edits {
         }
     }
 
+    /** Does again what was taken back last; nothing where that is no more. */
     public void redo() {
         if (!undone.isEmpty()) {
             Done last = undone.pop();

@@ -8,12 +8,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Figure;
 import methodos.core.manual.FigureLayout;
 import methodos.core.manual.Layer;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
 import methodos.core.manual.Step;
@@ -38,25 +40,25 @@ public final class FigureEdits {
      *
      * @param mark makes it with the id that it is given
      */
-    public static Edit addMark(String figure, Function<String, Mark> mark) {
+    public static Edit addMark(Id<Figure> figure, Function<Id<Mark>, Mark> mark) {
         return Edit.named(EditKind.ADD_MARK, m -> added(m, figure, mark));
     }
 
-    private static Manual added(Manual m, String figure, Function<String, Mark> mark) {
+    private static Manual added(Manual m, Id<Figure> figure, Function<Id<Mark>, Mark> mark) {
         return m.figure(figure)
                 .map(f -> m.withIdTaken().withFigure(f.withMark(mark.apply(m.nextId("m")))))
                 .orElse(m);
     }
 
     /** Puts a callout to a part on the picture; its balloon finds its own place. */
-    public static Edit addCallout(String figure, String part, Point target) {
+    public static Edit addCallout(Id<Figure> figure, Id<Part> part, Point target) {
         return Edit.named(
                 EditKind.ADD_CALLOUT,
                 m -> added(m, figure, id -> new Mark.Callout(id, part, target, null)));
     }
 
     /** Adds a screw to the order of tightening, which is made with the first. */
-    public static Edit addScrew(String figure, Point at) {
+    public static Edit addScrew(Id<Figure> figure, Point at) {
         return Edit.named(
                 EditKind.ADD_SCREW,
                 m -> {
@@ -85,26 +87,26 @@ public final class FigureEdits {
     }
 
     /** Adds a point to an outline, or to a circle of known size. */
-    public static Edit addPoint(String figure, String mark, Point at) {
+    public static Edit addPoint(Id<Figure> figure, Id<Mark> mark, Point at) {
         return mark(EditKind.ADD_POINT, figure, mark, m -> more(m, at));
     }
 
     /**
      * @param index of the mark's point, from 0
      */
-    public static Edit movePoint(String figure, String mark, int index, Point to) {
+    public static Edit movePoint(Id<Figure> figure, Id<Mark> mark, int index, Point to) {
         return mark(EditKind.MOVE_MARK, figure, mark, m -> m.withPoint(index, to))
                 .joining("point " + figure + mark + index);
     }
 
     /** Moves a whole mark so far to the right and down. */
-    public static Edit moveMark(String figure, String mark, double dx, double dy) {
+    public static Edit moveMark(Id<Figure> figure, Id<Mark> mark, double dx, double dy) {
         return mark(EditKind.MOVE_MARK, figure, mark, m -> m.moved(dx, dy))
                 .joining("mark " + figure + mark);
     }
 
     /** Holds a balloon or lens at a place of the sheet; null lets it find its own again. */
-    public static Edit hold(String figure, String mark, Point at) {
+    public static Edit hold(Id<Figure> figure, Id<Mark> mark, Point at) {
         return mark(
                         EditKind.MOVE_BALLOON,
                         figure,
@@ -117,7 +119,7 @@ public final class FigureEdits {
      * Takes one point out of a mark that can do without: a screw, a corner, a point on a circle;
      * with too few left the mark goes too.
      */
-    public static Edit deletePoint(String figure, String mark, int index) {
+    public static Edit deletePoint(Id<Figure> figure, Id<Mark> mark, int index) {
         return change(
                 EditKind.DELETE_POINT,
                 figure,
@@ -148,12 +150,12 @@ public final class FigureEdits {
     }
 
     /** Changes what a mark tells: its words, its thread, its sizes. */
-    public static Edit mark(String figure, String mark, UnaryOperator<Mark> change) {
+    public static Edit mark(Id<Figure> figure, Id<Mark> mark, UnaryOperator<Mark> change) {
         return mark(EditKind.CHANGE_MARK, figure, mark, change);
     }
 
     /** Changes the words of a mark; typing in one field is one change. */
-    public static Edit text(String figure, String mark, String text) {
+    public static Edit text(Id<Figure> figure, Id<Mark> mark, String text) {
         return mark(
                         EditKind.CHANGE_MARK,
                         figure,
@@ -163,7 +165,7 @@ public final class FigureEdits {
     }
 
     private static Edit mark(
-            EditKind kind, String figure, String mark, UnaryOperator<Mark> change) {
+            EditKind kind, Id<Figure> figure, Id<Mark> mark, UnaryOperator<Mark> change) {
         return change(
                 kind,
                 figure,
@@ -174,7 +176,7 @@ public final class FigureEdits {
     }
 
     /** Another mark of the same kind beside it. */
-    public static Edit duplicate(String figure, String mark) {
+    public static Edit duplicate(Id<Figure> figure, Id<Mark> mark) {
         return Edit.named(
                 EditKind.DUPLICATE_MARK,
                 m ->
@@ -190,11 +192,12 @@ public final class FigureEdits {
     }
 
     /** The mark points where it should. */
-    public static Edit confirm(String figure, String mark) {
+    public static Edit confirm(Id<Figure> figure, Id<Mark> mark) {
         return change(EditKind.CONFIRM_MARK, figure, f -> f.withoutDoubt(mark));
     }
 
-    public static Edit deleteMark(String figure, String mark) {
+    /** Takes a mark off the picture. */
+    public static Edit deleteMark(Id<Figure> figure, Id<Mark> mark) {
         return change(EditKind.DELETE_MARK, figure, f -> f.withoutMark(mark));
     }
 
@@ -205,12 +208,12 @@ public final class FigureEdits {
      * @param points by {@link #pointKey}, where a point of a mark lies on the new still
      */
     public static Edit still(
-            String figure, Figure.Still still, String picture, Map<String, Point> points) {
+            Id<Figure> figure, Figure.Still still, String picture, Map<String, Point> points) {
         return change(
                 EditKind.OTHER_STILL,
                 figure,
                 f -> {
-                    Set<String> doubtful = new HashSet<>();
+                    Set<Id<Mark>> doubtful = new HashSet<>();
                     List<Mark> marks = new ArrayList<>();
                     for (Mark mark : f.marks()) {
                         Optional<Mark> followed = followed(mark, points);
@@ -231,7 +234,7 @@ public final class FigureEdits {
     }
 
     /** The key of one point of a mark. */
-    public static String pointKey(String mark, int index) {
+    public static String pointKey(Id<Mark> mark, int index) {
         return mark + "#" + index;
     }
 
@@ -255,7 +258,8 @@ public final class FigureEdits {
     }
 
     /** Changes how the still is prepared; dragging one setting is one change. */
-    public static Edit prepare(String figure, String setting, UnaryOperator<Preparation> change) {
+    public static Edit prepare(
+            Id<Figure> figure, String setting, UnaryOperator<Preparation> change) {
         return change(EditKind.PREPARE, figure, f -> f.withPreparation(change.apply(f.prepared())))
                 .joining("prepare " + setting + " " + figure);
     }
@@ -264,7 +268,7 @@ public final class FigureEdits {
      * How the pictures that belong together stand; null takes them apart. Those that the layout has
      * no room for become figures of the same step again.
      */
-    public static Edit layout(String figure, FigureLayout layout) {
+    public static Edit layout(Id<Figure> figure, FigureLayout layout) {
         return Edit.named(
                 EditKind.FIGURE_LAYOUT,
                 m ->
@@ -280,7 +284,7 @@ public final class FigureEdits {
     }
 
     /** Puts another figure's picture beside this one's; the step then shows both as one figure. */
-    public static Edit beside(String figure, String other, FigureLayout layout) {
+    public static Edit beside(Id<Figure> figure, Id<Figure> other, FigureLayout layout) {
         return Edit.named(
                 EditKind.BESIDE,
                 m -> {
@@ -288,14 +292,14 @@ public final class FigureEdits {
                     if (f == null || figure.equals(other) || f.beside().contains(other)) {
                         return m;
                     }
-                    List<String> beside = new ArrayList<>(f.beside());
+                    List<Id<Figure>> beside = new ArrayList<>(f.beside());
                     beside.add(other);
                     return arranged(m, f, layout, beside);
                 });
     }
 
     /** Takes a picture out again; it becomes a figure of the same step. */
-    public static Edit apart(String figure, String other) {
+    public static Edit apart(Id<Figure> figure, Id<Figure> other) {
         return Edit.named(
                 EditKind.APART,
                 m ->
@@ -318,16 +322,16 @@ public final class FigureEdits {
      * it.
      */
     private static Manual arranged(
-            Manual m, Figure figure, FigureLayout layout, List<String> wanted) {
+            Manual m, Figure figure, FigureLayout layout, List<Id<Figure>> wanted) {
         int room = layout == null ? 0 : layout.most() - 1;
-        List<String> beside = wanted.subList(Math.max(0, wanted.size() - room), wanted.size());
+        List<Id<Figure>> beside = wanted.subList(Math.max(0, wanted.size() - room), wanted.size());
         Manual with =
                 m.withFigure(
                         figure.withBeside(beside).withLayout(beside.isEmpty() ? null : layout));
         for (Step step : m.steps().filter(s -> s.figures().contains(figure.id())).toList()) {
-            List<String> shown = new ArrayList<>(step.figures());
+            List<Id<Figure>> shown = new ArrayList<>(step.figures());
             shown.removeAll(beside);
-            List<String> apart = new ArrayList<>(figure.beside());
+            List<Id<Figure>> apart = new ArrayList<>(figure.beside());
             apart.removeAll(beside);
             apart.removeAll(shown);
             shown.addAll(shown.indexOf(figure.id()) + 1, apart);
@@ -336,31 +340,37 @@ public final class FigureEdits {
         return with;
     }
 
-    public static Edit stack(String figure, List<Layer> stack) {
+    /**
+     * @param stack from top to bottom; empty for none
+     */
+    public static Edit stack(Id<Figure> figure, List<Layer> stack) {
         return change(EditKind.STACK, figure, f -> f.withStack(stack)).joining("stack " + figure);
     }
 
     /** The author's own words for those who cannot see it; empty ones are drafted again. */
-    public static Edit reads(String figure, String text) {
+    public static Edit reads(Id<Figure> figure, String text) {
         return change(EditKind.FIGURE_TEXT, figure, f -> f.withText(text))
                 .joining("reads " + figure);
     }
 
-    public static Edit title(String figure, String title) {
+    /** Titles a figure; what is typed on end is one edit. */
+    public static Edit title(Id<Figure> figure, String title) {
         return change(EditKind.FIGURE_TITLE, figure, f -> f.withTitle(title))
                 .joining("title " + figure);
     }
 
-    public static Edit applicability(String figure, Applicability units) {
+    /** Says which units a figure is for. */
+    public static Edit applicability(Id<Figure> figure, Applicability units) {
         return change(EditKind.FIGURE_UNITS, figure, f -> f.withApplicability(units))
                 .joining("units " + figure);
     }
 
-    public static Edit delete(String figure) {
+    /** Takes a figure away, from its steps too. */
+    public static Edit delete(Id<Figure> figure) {
         return Edit.named(EditKind.DELETE_FIGURE, m -> m.withoutFigure(figure));
     }
 
-    private static Edit change(EditKind kind, String figure, UnaryOperator<Figure> change) {
+    private static Edit change(EditKind kind, Id<Figure> figure, UnaryOperator<Figure> change) {
         return Edit.named(
                 kind,
                 (Manual m) -> m.figure(figure).map(f -> m.withFigure(change.apply(f))).orElse(m));

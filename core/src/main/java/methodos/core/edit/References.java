@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
 import methodos.core.description.Walk;
 import methodos.core.manual.Manual;
 
-/** What leads from one thing of a manual to another, by {@link RefersTo}. */
+/** What leads from one thing of a manual to another, by the ids that it holds. */
 final class References {
 
     private References() {}
@@ -19,16 +19,16 @@ final class References {
      * @param type what is led to
      * @param ids the new id by the old one
      */
-    static Manual renamed(Manual manual, Class<?> type, Map<String, String> ids) {
-        return led(manual, type, id -> ids.getOrDefault(id, id));
+    static <T> Manual renamed(Manual manual, Class<T> type, Map<Id<T>, Id<T>> ids) {
+        return led(manual, type, id -> ids.containsKey(id) ? ids.get(id) : id);
     }
 
     /** The manual without what led to a thing: out of lists, and nothing in the place of one. */
-    static Manual dropped(Manual manual, Class<?> type, String id) {
+    static <T> Manual dropped(Manual manual, Class<T> type, Id<T> id) {
         return led(manual, type, other -> other.equals(id) ? null : other);
     }
 
-    private static Manual led(Manual manual, Class<?> type, UnaryOperator<String> elsewhere) {
+    private static Manual led(Manual manual, Class<?> type, UnaryOperator<Id<?>> elsewhere) {
         return Walk.changed(
                 manual,
                 (owner, component, value) -> {
@@ -36,15 +36,15 @@ final class References {
                         return value;
                     }
                     if (value instanceof List<?> list) {
-                        List<String> led =
+                        List<Id<?>> led =
                                 list.stream()
-                                        .map(id -> elsewhere.apply((String) id))
+                                        .<Id<?>>map(id -> elsewhere.apply((Id<?>) id))
                                         .filter(Objects::nonNull)
                                         .distinct()
                                         .toList();
                         return led.equals(list) ? value : led;
                     }
-                    return elsewhere.apply((String) value);
+                    return elsewhere.apply((Id<?>) value);
                 });
     }
 }

@@ -3,6 +3,7 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import methodos.core.description.Id;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
@@ -31,7 +32,7 @@ public final class StepEdits {
     private StepEdits() {}
 
     /** The id that a new step would get. */
-    public static String nextStepId(Manual manual) {
+    public static Id<Step> nextStepId(Manual manual) {
         return manual.nextId("s");
     }
 
@@ -52,17 +53,18 @@ public final class StepEdits {
                 });
     }
 
-    public static Edit delete(String step) {
+    /** Takes a step away, and what led to it. */
+    public static Edit delete(Id<Step> step) {
         return Edit.named(EditKind.DELETE_STEP, m -> deleted(m, step));
     }
 
     /** The manual without a step, and without what led to it. */
-    public static Manual deleted(Manual manual, String step) {
+    public static Manual deleted(Manual manual, Id<Step> step) {
         return References.dropped(manual.withoutStep(step), Step.class, step);
     }
 
     /** Puts a copy of a step behind it, with all that is in it. */
-    public static Edit copy(String step) {
+    public static Edit copy(Id<Step> step) {
         return Edit.named(
                 EditKind.COPY_STEP,
                 m ->
@@ -73,19 +75,29 @@ public final class StepEdits {
     }
 
     /** Somebody has decided what was in doubt about a step. */
-    public static Edit settleDoubt(String step, String doubt) {
+    public static Edit settleDoubt(Id<Step> step, String doubt) {
         return change(
                 EditKind.SETTLE_DOUBT,
                 step,
                 s -> s.withDoubts(s.doubts().stream().filter(d -> !d.equals(doubt)).toList()));
     }
 
-    public static Edit text(String step, String text) {
+    /**
+     * Changes one of the texts that stand beside the instruction of a step.
+     *
+     * @param field tells it from the others: what is typed into one field is one edit
+     */
+    public static Edit detail(Id<Step> step, String field, UnaryOperator<Step> change) {
+        return change(EditKind.STEP_DETAIL, step, change).joining(field + " " + step);
+    }
+
+    /** Changes the instruction; what is typed on end is one edit. */
+    public static Edit text(Id<Step> step, String text) {
         return change(EditKind.STEP_TEXT, step, s -> s.withText(text)).joining("text " + step);
     }
 
     /** Moves a step to another stage, to where its footage puts it. */
-    public static Edit stage(String step, Stage.Kind kind) {
+    public static Edit stage(Id<Step> step, Stage.Kind kind) {
         return Edit.named(
                 EditKind.STEP_STAGE,
                 m -> {
@@ -98,13 +110,14 @@ public final class StepEdits {
                 });
     }
 
-    public static Edit applicability(String step, Applicability applicability) {
+    /** Says which units a step is for. */
+    public static Edit applicability(Id<Step> step, Applicability applicability) {
         return change(EditKind.STEP_UNITS, step, s -> s.withApplicability(applicability))
                 .joining("units " + step);
     }
 
     /** Sets how many of a part the step touches; 0 takes it out. */
-    public static Edit part(String step, String part, int count) {
+    public static Edit part(Id<Step> step, Id<Part> part, int count) {
         return change(
                 EditKind.STEP_PART,
                 step,
@@ -120,17 +133,17 @@ public final class StepEdits {
     }
 
     /** Says what the step does with a part; null for what its stage is for. */
-    public static Edit handling(String step, String part, PartUse.Handling handling) {
+    public static Edit handling(Id<Step> step, Id<Part> part, PartUse.Handling handling) {
         return use(step, part, u -> u.withHandling(handling));
     }
 
     /** Says which ones of a part the step puts on; null for those that its rule says. */
-    public static Edit supply(String step, String part, PartUse.Supply supply) {
+    public static Edit supply(Id<Step> step, Id<Part> part, PartUse.Supply supply) {
         return use(step, part, u -> u.withSupply(supply));
     }
 
     /** Changes what a step does with a part that it uses. */
-    public static Edit use(String step, String part, UnaryOperator<PartUse> changed) {
+    public static Edit use(Id<Step> step, Id<Part> part, UnaryOperator<PartUse> changed) {
         return change(
                 EditKind.STEP_PART,
                 step,
@@ -142,11 +155,11 @@ public final class StepEdits {
     }
 
     /** Sets what else the step does to a joint, an aid, a fluid or a mark. */
-    public static Edit actions(String step, List<Action> actions) {
+    public static Edit actions(Id<Step> step, List<Action> actions) {
         return change(EditKind.STEP_ACTIONS, step, s -> s.withActions(actions));
     }
 
-    private static int indexOf(List<PartUse> uses, String part) {
+    private static int indexOf(List<PartUse> uses, Id<Part> part) {
         for (int i = 0; i < uses.size(); i++) {
             if (uses.get(i).part().equals(part)) {
                 return i;
@@ -156,7 +169,7 @@ public final class StepEdits {
     }
 
     /** Puts a part that is not in the list yet into it and into the step. */
-    public static Edit newPart(String step, String name) {
+    public static Edit newPart(Id<Step> step, String name) {
         return Edit.named(
                 EditKind.STEP_PART,
                 m -> {
@@ -165,12 +178,15 @@ public final class StepEdits {
                 });
     }
 
-    public static Edit tool(String step, String tool, boolean used) {
+    /**
+     * @param used whether the step uses it
+     */
+    public static Edit tool(Id<Step> step, Id<Tool> tool, boolean used) {
         return change(
                 EditKind.STEP_TOOL,
                 step,
                 s -> {
-                    List<String> tools = new ArrayList<>(s.tools());
+                    List<Id<Tool>> tools = new ArrayList<>(s.tools());
                     tools.remove(tool);
                     if (used) {
                         tools.add(tool);
@@ -180,7 +196,7 @@ public final class StepEdits {
     }
 
     /** Puts a tool that is not known yet into the manual and into the step. */
-    public static Edit newTool(String step, String name) {
+    public static Edit newTool(Id<Step> step, String name) {
         return Edit.named(
                 EditKind.STEP_TOOL,
                 m -> {
@@ -195,7 +211,7 @@ public final class StepEdits {
      * Sets the value that the step's first joint is tightened to, making the joint if there is
      * none.
      */
-    public static Edit torque(String step, String name, Value value) {
+    public static Edit torque(Id<Step> step, String name, Value value) {
         return Edit.named(
                 EditKind.TORQUE,
                 m -> {
@@ -208,7 +224,7 @@ public final class StepEdits {
                                 .map(j -> m.withJoint(j.withTorque(value).withName(name)))
                                 .orElse(m);
                     }
-                    String fastener = s.parts().isEmpty() ? null : s.parts().get(0).part();
+                    Id<Part> fastener = s.parts().isEmpty() ? null : s.parts().get(0).part();
                     int count = s.parts().isEmpty() ? 1 : s.parts().get(0).count();
                     Joint joint =
                             JointBuilder.builder()
@@ -224,12 +240,15 @@ public final class StepEdits {
                 });
     }
 
-    public static Edit consumable(String step, String consumable, boolean used) {
+    /**
+     * @param used whether the step uses it
+     */
+    public static Edit consumable(Id<Step> step, Id<Consumable> consumable, boolean used) {
         return change(
                 EditKind.STEP_CONSUMABLE,
                 step,
                 s -> {
-                    List<String> all = new ArrayList<>(s.consumables());
+                    List<Id<Consumable>> all = new ArrayList<>(s.consumables());
                     all.remove(consumable);
                     if (used) {
                         all.add(consumable);
@@ -239,7 +258,7 @@ public final class StepEdits {
     }
 
     /** Puts a consumable that is not known yet into the manual and into the step. */
-    public static Edit newConsumable(String step, String name) {
+    public static Edit newConsumable(Id<Step> step, String name) {
         return Edit.named(
                 EditKind.STEP_CONSUMABLE,
                 m -> {
@@ -250,28 +269,30 @@ public final class StepEdits {
                 });
     }
 
-    public static Edit addReading(String step, Reading reading) {
+    /** Adds what is measured, behind the others. */
+    public static Edit addReading(Id<Step> step, Reading reading) {
         return change(
                 EditKind.READING, step, s -> s.withReadings(Lists.with(s.readings(), reading)));
     }
 
     /** Changes a reading of a step; null takes it out. */
-    public static Edit reading(String step, int at, Reading reading) {
+    public static Edit reading(Id<Step> step, int at, Reading reading) {
         return change(
                 EditKind.READING, step, s -> s.withReadings(Lists.put(s.readings(), at, reading)));
     }
 
-    public static Edit addLook(String step, Look look) {
+    /** Adds what is judged by eye, behind the others. */
+    public static Edit addLook(Id<Step> step, Look look) {
         return change(EditKind.LOOK, step, s -> s.withLooks(Lists.with(s.looks(), look)));
     }
 
     /** Changes what is judged by eye in a step; null takes it out. */
-    public static Edit look(String step, int at, Look look) {
+    public static Edit look(Id<Step> step, int at, Look look) {
         return change(EditKind.LOOK, step, s -> s.withLooks(Lists.put(s.looks(), at, look)));
     }
 
     /** Whether a step may be left out. */
-    public static Edit optional(String step, boolean optional) {
+    public static Edit optional(Id<Step> step, boolean optional) {
         return change(EditKind.OPTIONAL, step, s -> s.withOptional(optional));
     }
 
@@ -280,7 +301,7 @@ public final class StepEdits {
      *
      * @param hazard null to take the one at that place away
      */
-    public static Edit hazard(String step, int at, Hazard hazard) {
+    public static Edit hazard(Id<Step> step, int at, Hazard hazard) {
         return change(
                         EditKind.HAZARD,
                         step,
@@ -295,7 +316,7 @@ public final class StepEdits {
     }
 
     /** Moves an end of a step's span. */
-    public static Edit span(String step, int index, Span span) {
+    public static Edit span(Id<Step> step, int index, Span span) {
         return change(
                         EditKind.STEP_SPAN,
                         step,
@@ -308,7 +329,7 @@ public final class StepEdits {
     }
 
     /** Makes a figure of a still and puts it into the step. */
-    public static Edit capture(String step, Figure.Still still, String picture) {
+    public static Edit capture(Id<Step> step, Figure.Still still, String picture) {
         return Edit.named(
                 EditKind.CAPTURE,
                 m -> {
@@ -335,7 +356,7 @@ public final class StepEdits {
     }
 
     private static Edit change(
-            EditKind kind, String step, java.util.function.UnaryOperator<Step> change) {
+            EditKind kind, Id<Step> step, java.util.function.UnaryOperator<Step> change) {
         return Edit.named(
                 kind, (Manual m) -> m.step(step).map(s -> m.withStep(change.apply(s))).orElse(m));
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.description.RecordShape;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
@@ -45,11 +46,11 @@ public final class StepJoining {
      *
      * @param words for the sentences of what is in doubt
      */
-    public static Edit join(String step, Words words) {
+    public static Edit join(Id<Step> step, Words words) {
         return Edit.named(EditKind.JOIN, m -> joined(m, step, words));
     }
 
-    private static Manual joined(Manual manual, String id, Words words) {
+    private static Manual joined(Manual manual, Id<Step> id, Words words) {
         Step first = manual.step(id).orElse(null);
         Stage stage = manual.stageOf(id).orElse(null);
         if (first == null || stage == null) {
@@ -152,7 +153,7 @@ public final class StepJoining {
 
     private void repeats() {
         for (Repeat repeat : manual.repeats()) {
-            List<String> steps = RepeatedSteps.steps(manual, repeat);
+            List<Id<Step>> steps = RepeatedSteps.steps(manual, repeat);
             if (steps.contains(first.id()) != steps.contains(second.id())) {
                 doubts.add(words.of("join.repeat", String.join(", ", repeat.places())));
             }

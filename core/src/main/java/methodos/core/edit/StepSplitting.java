@@ -4,17 +4,23 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
+import methodos.core.description.RecordShape;
 import methodos.core.manual.Action;
+import methodos.core.manual.Clip;
+import methodos.core.manual.Consumable;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Joint;
+import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.Span;
@@ -22,6 +28,7 @@ import methodos.core.manual.Step;
 import methodos.core.manual.Symptom;
 import methodos.core.manual.Tool;
 import methodos.core.quantity.Quantity;
+import methodos.core.vocabulary.Nouns;
 
 /**
  * Makes two steps of one at a moment of its footage. Both are for the same units; each detail goes
@@ -70,11 +77,11 @@ public final class StepSplitting {
      * @param clip id of the clip of one of the step's spans
      * @param at seconds in it, inside the span; elsewhere nothing changes
      */
-    public static Edit split(String step, String clip, double at) {
+    public static Edit split(Id<Step> step, Id<Clip> clip, double at) {
         return Edit.named(EditKind.SPLIT, m -> divided(m, step, clip, at));
     }
 
-    private static Manual divided(Manual manual, String id, String clip, double at) {
+    private static Manual divided(Manual manual, Id<Step> id, Id<Clip> clip, double at) {
         Step whole = manual.step(id).orElse(null);
         if (whole == null) {
             return manual;
@@ -95,70 +102,85 @@ public final class StepSplitting {
         List<Span> tailSpans = new ArrayList<>();
         tailSpans.add(new Span(cut.clip(), at, cut.end()));
         tailSpans.addAll(whole.spans().subList(span + 1, whole.spans().size()));
-        boolean whyLast = later(whole.why(), false);
-        boolean seenLast = later(whole.expected(), true);
+        RecordShape shape = RecordShape.of(Step.class);
         Step head =
-                whole.withText(before.text())
+                ((Step) shape.make(shared(shape, false)))
+                        .withText(before.text())
                         .withSpans(headSpans)
-                        .withEvidence(headEvidence)
-                        .withWhy(whyLast ? "" : whole.why())
-                        .withExpected(seenLast ? "" : whole.expected());
+                        .withEvidence(headEvidence);
         Step tail =
-                whole.withId(StepEdits.nextStepId(manual))
+                ((Step) shape.make(shared(shape, true)))
+                        .withId(StepEdits.nextStepId(manual))
                         .withText(after.text())
                         .withSpans(tailSpans)
                         .withEvidence(tailEvidence)
-                        .withWhy(whyLast ? whole.why() : "")
-                        .withExpected(seenLast ? whole.expected() : "")
                         .withDoubts(List.of());
-        Halves halves = new Halves(head, tail);
-        halves.share(Step::parts, Step::withParts, this::named, false);
-        halves.share(Step::tools, Step::withTools, this::tool, false);
-        halves.share(Step::consumables, Step::withConsumables, this::consumable, false);
-        halves.share(Step::joints, Step::withJoints, this::joint, false);
-        halves.share(
-                Step::hazards, Step::withHazards, h -> h.hazard() + " " + h.avoidance(), false);
-        halves.share(Step::readings, Step::withReadings, r -> r.what(), false);
-        halves.share(Step::waits, Step::withWaits, w -> w.what(), true);
-        halves.share(Step::looks, Step::withLooks, l -> l.what(), false);
-        halves.share(Step::actions, Step::withActions, this::action, false);
-        halves.figures();
-        return led(
-                manual.withIdTaken().withStep(halves.head).withStepBehind(whole.id(), halves.tail),
-                halves.tail.id());
+        return led(manual.withIdTaken().withStep(head).withStepBehind(whole.id(), tail), tail.id());
     }
 
-    private interface With<T> {
-        Step with(Step step, List<T> list);
+    /** What one half has of each component: its share of texts and lists, and all of the rest. */
+    private Object[] shared(RecordShape shape, boolean tail) {
+        return shape.components().stream().map(c -> shared(c, tail)).toArray();
     }
 
-    /** The two steps, with one list after the other shared between them. */
-    private final class Halves {
-        private Step head;
-        private Step tail;
-
-        Halves(Step head, Step tail) {
-            this.head = head;
-            this.tail = tail;
+    private Object shared(RecordShape.Component component, boolean tail) {
+        Object value = component.of(whole);
+        if (value instanceof String text && !component.name().equals("id")) {
+            return later(text, component.endOfWork()) == tail ? text : "";
         }
-
-        <T> void share(
-                Function<Step, List<T>> list, With<T> with, Function<T, String> name, boolean end) {
-            List<T> all = list.apply(whole);
-            head = with.with(head, all.stream().filter(x -> !later(name.apply(x), end)).toList());
-            tail = with.with(tail, all.stream().filter(x -> later(name.apply(x), end)).toList());
+        if (value instanceof List<?> list && !component.name().equals("doubts")) {
+            return list.stream().filter(x -> later(component, x) == tail).toList();
         }
+        return value;
+    }
 
-        void figures() {
-            List<String> all = whole.figures();
-            head = head.withFigures(all.stream().filter(f -> !shownLater(f)).toList());
-            tail = tail.withFigures(all.stream().filter(f -> shownLater(f)).toList());
+    private boolean later(RecordShape.Component component, Object element) {
+        if (component.refersTo().contains(Figure.class)) {
+            return shownLater((Id<?>) element);
         }
+        return later(
+                element instanceof Id<?> id ? named(component.refersTo(), id) : named(element),
+                component.endOfWork());
+    }
+
+    /** The words by which a thing is known that the step leads to. */
+    private String named(List<Class<?>> kinds, Id<?> id) {
+        Stream<String> tools =
+                manual.tools().stream().filter(t -> t.id().equals(id)).map(Tool::label);
+        Stream<String> consumables =
+                manual.consumables().stream().filter(c -> c.id().equals(id)).map(Consumable::label);
+        Stream<String> joints =
+                manual.joints().stream().filter(j -> j.id().equals(id)).map(this::named);
+        Stream<String> items =
+                manual.ledgerItems().stream().filter(x -> x.id().equals(id)).map(LedgerItem::name);
+        return Stream.of(
+                        kinds.contains(Tool.class) ? tools : Stream.<String>empty(),
+                        kinds.contains(Consumable.class) ? consumables : Stream.<String>empty(),
+                        kinds.contains(Joint.class) ? joints : Stream.<String>empty(),
+                        kinds.contains(LedgerItem.class) ? items : Stream.<String>empty())
+                .flatMap(s -> s)
+                .findFirst()
+                .orElse(id.text());
+    }
+
+    /** The words by which a detail of the step is known: all that it says. */
+    private String named(Object detail) {
+        if (detail instanceof PartUse use) {
+            return manual.part(use.part()).map(Part::label).orElse("");
+        }
+        if (detail instanceof Action action) {
+            return named(List.of(Joint.class, LedgerItem.class), action.object());
+        }
+        return RecordShape.of(detail.getClass()).components().stream()
+                .filter(c -> c.type() == String.class && c.refersTo().isEmpty())
+                .map(c -> (String) c.of(detail))
+                .filter(Objects::nonNull)
+                .collect(Collectors.joining(" "));
     }
 
     /** What leads to the step leads to the half that it is about; causes are cured in both. */
-    private Manual led(Manual divided, String tail) {
-        String id = whole.id();
+    private Manual led(Manual divided, Id<Step> tail) {
+        Id<Step> id = whole.id();
         List<Energy> energies =
                 divided.energies().stream()
                         .map(
@@ -193,20 +215,20 @@ public final class StepSplitting {
                 .withSymptoms(divided.symptoms().stream().map(s -> cured(s, tail)).toList());
     }
 
-    private List<String> led(List<String> steps, String tail, String name, boolean end) {
+    private List<Id<Step>> led(List<Id<Step>> steps, Id<Step> tail, String name, boolean end) {
         return later(name, end)
                 ? steps.stream().map(s -> s.equals(whole.id()) ? tail : s).toList()
                 : steps;
     }
 
-    private Symptom cured(Symptom symptom, String tail) {
+    private Symptom cured(Symptom symptom, Id<Step> tail) {
         return symptom.withChecks(
                 symptom.checks().stream()
                         .map(c -> c.withYes(cured(c.yes(), tail)).withNo(cured(c.no(), tail)))
                         .toList());
     }
 
-    private Symptom.Outcome cured(Symptom.Outcome outcome, String tail) {
+    private Symptom.Outcome cured(Symptom.Outcome outcome, Id<Step> tail) {
         if (outcome == null || !outcome.steps().contains(whole.id())) {
             return outcome;
         }
@@ -297,51 +319,32 @@ public final class StepSplitting {
         Set<String> words = new HashSet<>();
         for (String word : text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+")) {
             if (!word.isEmpty() && !EMPTY_WORDS.contains(word)) {
-                boolean plural = word.length() > 3 && word.endsWith("s") && !word.endsWith("ss");
-                words.add(plural ? word.substring(0, word.length() - 1) : word);
+                words.add(Nouns.singular(word));
             }
         }
         return words;
     }
 
-    private boolean shownLater(String figure) {
+    private boolean shownLater(Id<?> figure) {
         Span cut = whole.spans().get(span);
-        return manual.figure(figure)
+        return manual.figures().stream()
+                .filter(f -> f.id().equals(figure))
+                .findFirst()
                 .map(Figure::still)
                 .filter(s -> s.clip().equals(cut.clip()))
                 .map(s -> s.time() >= at)
                 .orElse(false);
     }
 
-    private String named(PartUse use) {
-        return manual.part(use.part()).map(p -> p.label()).orElse("");
-    }
-
-    private String tool(String tool) {
-        return manual.tool(tool).map(Tool::label).orElse("");
-    }
-
-    private String consumable(String consumable) {
-        return manual.consumable(consumable).map(c -> c.label()).orElse("");
-    }
-
-    private String joint(String id) {
-        Joint joint = manual.joint(id).orElse(null);
-        if (joint == null) {
-            return "";
-        }
+    private String named(Joint joint) {
         String fastener =
-                joint.fastener() == null ? "" : named(new PartUse(joint.fastener(), joint.count()));
+                manual.part(joint.fastener() == null ? new Id<>("") : joint.fastener())
+                        .map(Part::label)
+                        .orElse("");
         String value =
                 joint.torque() == null
                         ? ""
                         : joint.torque().known().map(Quantity::entered).orElse("");
         return joint.name() + " " + fastener + " " + value;
-    }
-
-    private String action(Action action) {
-        return manual.ledgerItem(action.object())
-                .map(i -> i.name())
-                .orElseGet(() -> joint(action.object()));
     }
 }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Kit;
@@ -23,20 +24,24 @@ public final class StoreEdits {
         return Edit.named(EditKind.LISTS, change);
     }
 
-    public static UnaryOperator<Manual> part(String id, UnaryOperator<Part> change) {
+    /** Changes a part of the list; nothing where it is gone. */
+    public static UnaryOperator<Manual> part(Id<Part> id, UnaryOperator<Part> change) {
         return m -> m.part(id).map(p -> m.withPart(change.apply(p))).orElse(m);
     }
 
-    public static UnaryOperator<Manual> tool(String id, UnaryOperator<Tool> change) {
+    /** Changes a tool of the list; nothing where it is gone. */
+    public static UnaryOperator<Manual> tool(Id<Tool> id, UnaryOperator<Tool> change) {
         return m -> m.tool(id).map(t -> m.withTool(change.apply(t))).orElse(m);
     }
 
-    public static UnaryOperator<Manual> consumable(String id, UnaryOperator<Consumable> change) {
+    /** Changes a consumable of the list; nothing where it is gone. */
+    public static UnaryOperator<Manual> consumable(
+            Id<Consumable> id, UnaryOperator<Consumable> change) {
         return m -> m.consumable(id).map(c -> m.withConsumable(change.apply(c))).orElse(m);
     }
 
     /** Sets how many of a part a kit holds; 0 takes it out. */
-    public static UnaryOperator<Manual> kitCount(String kit, String part, int count) {
+    public static UnaryOperator<Manual> kitCount(Id<Kit> kit, Id<Part> part, int count) {
         return m ->
                 m.kit(kit)
                         .map(
@@ -52,12 +57,14 @@ public final class StoreEdits {
                         .orElse(m);
     }
 
+    /** Makes an empty kit. */
     public static Edit newKit(String number) {
         return Edit.named(
                 EditKind.NEW_KIT,
                 m -> m.withIdTaken().withKit(new Kit(m.nextId("k"), number, "", List.of())));
     }
 
+    /** Makes a standard tool. */
     public static Edit newTool(String name) {
         return Edit.named(
                 EditKind.NEW_TOOL,
@@ -67,6 +74,7 @@ public final class StoreEdits {
                                         new Tool(m.nextId("t"), name, "", Tool.Kind.STANDARD, "")));
     }
 
+    /** Makes a consumable with nothing but its name. */
     public static Edit newConsumable(String name) {
         return Edit.named(
                 EditKind.NEW_CONSUMABLE,
@@ -74,12 +82,12 @@ public final class StoreEdits {
     }
 
     /** Puts down that a newer number takes the place of a part's. */
-    public static Edit replaced(String part, Replacement replacement) {
+    public static Edit replaced(Id<Part> part, Replacement replacement) {
         return Edit.named(EditKind.REPLACE_PART, part(part, p -> p.withReplacement(replacement)));
     }
 
     /** Puts the newer number of a part in the place of the one that it has. */
-    public static Edit replace(String part) {
+    public static Edit replace(Id<Part> part) {
         return Edit.named(
                 EditKind.REPLACE_PART,
                 part(
@@ -96,7 +104,7 @@ public final class StoreEdits {
      *
      * @throws IllegalArgumentException naming the first item that there is not
      */
-    public static List<String> items(Manual manual, String typed) {
+    public static List<Id<Part>> items(Manual manual, String typed) {
         return Arrays.stream(typed.split("[,;\\s]+"))
                 .filter(s -> !s.isEmpty())
                 .map(
@@ -115,19 +123,19 @@ public final class StoreEdits {
     }
 
     /** The item number of a part, empty for null. */
-    public static String itemOf(Manual manual, String part) {
+    public static String itemOf(Manual manual, Id<Part> part) {
         return part == null ? "" : manual.part(part).map(Part::item).orElse("");
     }
 
     /** The item numbers of parts, as they are typed. */
-    public static String items(Manual manual, List<String> parts) {
+    public static String items(Manual manual, List<Id<Part>> parts) {
         return String.join(
                 ", ",
                 parts.stream().flatMap(p -> manual.part(p).stream()).map(Part::item).toList());
     }
 
     /** Says for which units a kit is. */
-    public static Edit kitUnits(String kit, Applicability units) {
+    public static Edit kitUnits(Id<Kit> kit, Applicability units) {
         return Edit.named(
                         EditKind.KIT_UNITS,
                         m -> m.kit(kit).map(k -> m.withKit(k.withApplicability(units))).orElse(m))

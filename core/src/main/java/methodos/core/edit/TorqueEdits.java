@@ -3,6 +3,7 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import methodos.core.description.Id;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
@@ -17,7 +18,8 @@ public final class TorqueEdits {
 
     private TorqueEdits() {}
 
-    public static Edit joint(String joint, UnaryOperator<Joint> change) {
+    /** Changes a joint; nothing where it is gone. */
+    public static Edit joint(Id<Joint> joint, UnaryOperator<Joint> change) {
         return Edit.named(
                 EditKind.TORQUE,
                 (Manual m) -> m.joint(joint).map(j -> m.withJoint(change.apply(j))).orElse(m));
@@ -27,7 +29,7 @@ public final class TorqueEdits {
      * Gives a joint the usual value for its thread and class; its evidence says that it is one, and
      * it stays to be agreed to.
      */
-    public static Edit usual(String joint) {
+    public static Edit usual(Id<Joint> joint) {
         return Edit.named(
                 EditKind.TORQUE,
                 m ->
@@ -46,7 +48,9 @@ public final class TorqueEdits {
     private static Value usual(TorqueDefault usual) {
         String line = usual.thread() + ", " + usual.propertyClass();
         return new Value.Known(
-                usual.torque(), List.of(new Evidence.Documented("usual torques", line)), false);
+                usual.torque(),
+                List.of(new Evidence.Documented(new Id<>("usual torques"), line)),
+                false);
     }
 
     /** The list of usual torques. */
@@ -54,6 +58,9 @@ public final class TorqueEdits {
         return Edit.named(EditKind.USUAL_TORQUES, m -> m.withTorqueDefaults(all));
     }
 
+    /**
+     * @param range a torque with an upper end
+     */
     public static Edit addWrench(String name, Quantity range) {
         return Edit.named(
                 EditKind.ADD_WRENCH,
@@ -64,7 +71,8 @@ public final class TorqueEdits {
                 });
     }
 
-    public static Edit deleteWrench(String wrench) {
+    /** Takes a torque wrench out of the shop. */
+    public static Edit deleteWrench(Id<Wrench> wrench) {
         return Edit.named(
                 EditKind.DELETE_WRENCH,
                 m ->

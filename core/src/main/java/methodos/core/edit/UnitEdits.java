@@ -3,6 +3,7 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import methodos.core.description.Id;
 import methodos.core.manual.Document;
 import methodos.core.manual.Energy;
 import methodos.core.manual.EnergyBuilder;
@@ -27,6 +28,7 @@ public final class UnitEdits {
                 .joining("unit " + field);
     }
 
+    /** Changes what the manual does where good people differ. */
     public static Edit practices(UnaryOperator<Practices> change) {
         return Edit.named(EditKind.PRACTICES, m -> m.withPractices(change.apply(m.practices())));
     }
@@ -37,6 +39,9 @@ public final class UnitEdits {
                 .joining("variant " + variant.id());
     }
 
+    /**
+     * @param variant gets an id of its own, whatever it has
+     */
     public static Edit newVariant(Variant variant) {
         return Edit.named(
                 EditKind.NEW_VARIANT,
@@ -51,7 +56,8 @@ public final class UnitEdits {
                 });
     }
 
-    public static Edit deleteVariant(String variant) {
+    /** Takes a variant away; what was for it alone stays and is found by the checks. */
+    public static Edit deleteVariant(Id<Variant> variant) {
         return Edit.named(
                 EditKind.DELETE_VARIANT,
                 m ->
@@ -70,13 +76,15 @@ public final class UnitEdits {
         return manual.withUnit(manual.unit().withModels(models));
     }
 
-    public static Edit energy(String energy, UnaryOperator<Energy> change) {
+    /** Changes an energy; nothing where it is gone. */
+    public static Edit energy(Id<Energy> energy, UnaryOperator<Energy> change) {
         return Edit.named(
                 EditKind.ENERGY,
                 m -> m.energy(energy).map(e -> m.withEnergy(change.apply(e))).orElse(m));
     }
 
-    public static Edit deleteEnergy(String energy) {
+    /** Takes an energy away. */
+    public static Edit deleteEnergy(Id<Energy> energy) {
         return Edit.named(
                 EditKind.ENERGY,
                 m ->
@@ -86,6 +94,7 @@ public final class UnitEdits {
                                         .toList()));
     }
 
+    /** Makes an energy with nothing but its name. */
     public static Edit newEnergy(String name) {
         return Edit.named(
                 EditKind.ENERGY,
@@ -98,6 +107,7 @@ public final class UnitEdits {
                                                 .build()));
     }
 
+    /** Makes a document with nothing but its name. */
     public static Edit newDocument(String name) {
         return Edit.named(
                 EditKind.DOCUMENT,
@@ -108,10 +118,12 @@ public final class UnitEdits {
                 });
     }
 
+    /** Puts a part in the place of the one with its id. */
     public static Edit part(Part part) {
         return Edit.named(EditKind.PART, m -> m.withPart(part)).joining("part " + part.id());
     }
 
+    /** Makes a part of which the unit has one. */
     public static Edit newPart(String name) {
         return Edit.named(EditKind.NEW_PART, m -> m.withIdTaken().withPart(part(m, name)));
     }

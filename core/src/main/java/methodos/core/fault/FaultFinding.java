@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.fit.DecisionTable;
 import methodos.core.fit.DecisionTable.Condition;
 import methodos.core.fit.DecisionTable.Reading;
@@ -19,7 +20,7 @@ import methodos.core.quantity.Rational;
  * kind of table as decisions on readings are: each check a reading that is 0 for no and 1 for yes.
  */
 public record FaultFinding(
-        List<Unanswered> open, List<String> unreachable, List<List<String>> endless) {
+        List<Unanswered> open, List<Id<Symptom.Check>> unreachable, List<List<String>> endless) {
 
     /**
      * An answer after which nothing is said.
@@ -27,7 +28,7 @@ public record FaultFinding(
      * @param check id of the check
      * @param answer yes or no
      */
-    public record Unanswered(String check, boolean answer) {}
+    public record Unanswered(Id<Symptom.Check> check, boolean answer) {}
 
     private static final Rational HALF = Rational.of(1, 2);
 
@@ -58,8 +59,11 @@ public record FaultFinding(
             }
         }
         check.missing().forEach(m -> reached.add(m.after()));
-        List<String> unreachable =
-                symptom.checks().stream().map(Check::id).filter(c -> !reached.contains(c)).toList();
+        List<Id<Symptom.Check>> unreachable =
+                symptom.checks().stream()
+                        .map(Check::id)
+                        .filter(c -> !reached.contains(c.text()))
+                        .toList();
         return new FaultFinding(List.copyOf(open), unreachable, check.endless());
     }
 
@@ -72,16 +76,21 @@ public record FaultFinding(
         List<Reading> readings = new ArrayList<>();
         List<Rule> rules = new ArrayList<>();
         for (Check check : symptom.checks()) {
-            readings.add(new Reading(check.id(), Rational.ZERO, Rational.ONE));
-            add(rules, check.yes(), new Condition(check.id(), null, null, HALF, null));
-            add(rules, check.no(), new Condition(check.id(), null, HALF, null, null));
+            readings.add(new Reading(check.id().text(), Rational.ZERO, Rational.ONE));
+            add(rules, check.yes(), new Condition(check.id().text(), null, null, HALF, null));
+            add(rules, check.no(), new Condition(check.id().text(), null, HALF, null, null));
         }
         return new DecisionTable(readings.get(0).id(), readings, Map.of(), rules);
     }
 
     private static void add(List<Rule> rules, Outcome outcome, Condition when) {
         if (outcome != null) {
-            rules.add(new Rule(when.reading(), List.of(when), outcome.cause(), outcome.check()));
+            rules.add(
+                    new Rule(
+                            when.reading(),
+                            List.of(when),
+                            outcome.cause(),
+                            Id.textOf(outcome.check())));
         }
     }
 
@@ -91,8 +100,8 @@ public record FaultFinding(
      * @param answers by the id of the check
      * @return the outcome, null where an answer is missing or nothing is said for it
      */
-    public static Outcome walk(Symptom symptom, Map<String, Boolean> answers) {
-        Map<String, Boolean> left = new LinkedHashMap<>(answers);
+    public static Outcome walk(Symptom symptom, Map<Id<Symptom.Check>, Boolean> answers) {
+        Map<Id<Check>, Boolean> left = new LinkedHashMap<>(answers);
         Check at = symptom.checks().isEmpty() ? null : symptom.checks().get(0);
         while (at != null) {
             Boolean answer = left.remove(at.id());

@@ -3,6 +3,7 @@ package methodos.core.figure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
@@ -45,7 +46,7 @@ final class FigureComposition {
         panel(figure, trim).ifPresent(panels::add);
         List<Figure> shown = new ArrayList<>(List.of(figure));
         if (figure.layout() != null) {
-            for (String id : figure.beside()) {
+            for (Id<Figure> id : figure.beside()) {
                 manual.figure(id)
                         .filter(f -> !f.id().equals(figure.id()))
                         .ifPresent(

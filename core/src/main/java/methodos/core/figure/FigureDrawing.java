@@ -2,8 +2,10 @@ package methodos.core.figure;
 
 import java.util.List;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.core.words.Words;
 
@@ -35,11 +37,12 @@ public record FigureDrawing(
      * @param index of the mark's point, or {@link #HELD}
      * @param reach how far from its middle it is still it
      */
-    public record Handle(String mark, int index, double x, double y, double reach) {
+    public record Handle(Id<Mark> mark, int index, double x, double y, double reach) {
 
         /** The balloon or lens of a mark. */
         public static final int HELD = -1;
 
+        /** Where it lies, in the units of the drawing. */
         public Point at() {
             return new Point(x, y);
         }

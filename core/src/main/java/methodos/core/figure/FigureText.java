@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import methodos.core.description.Id;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Layer;
 import methodos.core.manual.Manual;
@@ -28,6 +29,7 @@ public final class FigureText {
         this.words = words;
     }
 
+    /** What a figure shows, in sentences, for whoever cannot see it. */
     public static String of(Figure figure, Manual manual, Words words) {
         return figure.text().isBlank()
                 ? new FigureText(manual, words).drafted(figure)
@@ -42,7 +44,7 @@ public final class FigureText {
         screws(figure).ifPresent(sentences::add);
         if (figure.layout() != null) {
             int index = 1;
-            for (String id : figure.beside()) {
+            for (Id<Figure> id : figure.beside()) {
                 Figure other = manual.figure(id).orElse(null);
                 if (other != null) {
                     sentences.add(
@@ -170,7 +172,7 @@ public final class FigureText {
     }
 
     private Optional<String> screws(Figure figure) {
-        Map<String, Integer> counts = new LinkedHashMap<>();
+        Map<Id<Part>, Integer> counts = new LinkedHashMap<>();
         figure.marks().stream()
                 .filter(m -> m instanceof Mark.ScrewPlace)
                 .forEach(m -> counts.merge(((Mark.ScrewPlace) m).part(), 1, Integer::sum));

@@ -61,10 +61,12 @@ public final class Framing {
                 : new Crop(-down, -across, down, across);
     }
 
+    /** Width of the still in pixels. */
     public double stillWidth() {
         return stillWidth;
     }
 
+    /** Height of the still in pixels. */
     public double stillHeight() {
         return stillHeight;
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
+import methodos.core.description.Id;
 import methodos.core.figure.Shape.Ink;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
@@ -261,7 +262,7 @@ public final class Legibility {
         if (nearest == null) {
             return "?";
         }
-        List<String> ids = figure.marks().stream().map(Mark::id).toList();
+        List<Id<Mark>> ids = figure.marks().stream().map(Mark::id).toList();
         return String.valueOf(ids.indexOf(nearest.mark()) + 1);
     }
 }

@@ -8,6 +8,7 @@ import methodos.core.manual.Mark;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.QuantityList;
 import methodos.core.words.Words;
 
 /**
@@ -41,7 +42,7 @@ final class OrderWords {
                                                         words.of(
                                                                 "figure.order.stages",
                                                                 screws,
-                                                                String.join(", ", j.stages()),
+                                                                QuantityList.entered(j.stages()),
                                                                 last)))
                 .orElseGet(() -> words.of("figure.order", screws));
     }

@@ -64,10 +64,12 @@ public final class PictureScale {
                 && quantity.min().value().signum() > 0;
     }
 
+    /** The unit of length in which it measures. */
     public MeasureUnit unit() {
         return unit;
     }
 
+    /** The mark that it was made from. */
     public Mark.Scale scale() {
         return scale;
     }

@@ -3,6 +3,7 @@ package methodos.core.figure;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.figure.Shape.Dash;
 import methodos.core.figure.Shape.Ink;
 import methodos.core.manual.Manual;
@@ -39,14 +40,14 @@ final class ScrewDrawing {
 
     /** The letters follow the order in which the sizes were first marked. */
     static void map(FigureSheet sheet, List<Mark.ScrewPlace> places, Manual manual, Words words) {
-        Map<String, Integer> counts = new LinkedHashMap<>();
+        Map<Id<Part>, Integer> counts = new LinkedHashMap<>();
         places.forEach(p -> counts.merge(p.part(), 1, Integer::sum));
-        List<String> parts = List.copyOf(counts.keySet());
+        List<Id<Part>> parts = List.copyOf(counts.keySet());
         for (Mark.ScrewPlace place : places) {
             square(sheet, sheet.at(place.at()), letter(parts.indexOf(place.part())));
             sheet.handles(place);
         }
-        for (String part : parts) {
+        for (Id<Part> part : parts) {
             sheet.key(
                     letter(parts.indexOf(part)),
                     false,

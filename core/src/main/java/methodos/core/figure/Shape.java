@@ -1,6 +1,8 @@
 package methodos.core.figure;
 
 import java.util.List;
+import methodos.core.description.Id;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Point;
 
 /** A drawing primitive; lengths are in the drawing's own units, y grows downward. */
@@ -14,7 +16,7 @@ public sealed interface Shape {
      *
      * @param figure id of the figure whose picture it is
      */
-    record Picture(String figure, double x, double y, double width, double height)
+    record Picture(Id<Figure> figure, double x, double y, double width, double height)
             implements Shape {
         @Override
         public Picture placed(double s, double dx, double dy) {
@@ -131,10 +133,12 @@ public sealed interface Shape {
             this.left = left;
         }
 
+        /** Width of a line as it is drawn, in pixels of the sheet. */
         public double drawn() {
             return drawn;
         }
 
+        /** Left end of the text in pixels of the sheet. */
         public double left() {
             return left;
         }
@@ -164,6 +168,7 @@ public sealed interface Shape {
             return tells;
         }
 
+        /** Red, green and blue, eight bits each. */
         public int rgb() {
             return rgb;
         }

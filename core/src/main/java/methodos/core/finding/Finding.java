@@ -2,7 +2,10 @@ package methodos.core.finding;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import methodos.core.description.Id;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
+import methodos.core.manual.Variant;
 
 /**
  * What a check reports.
@@ -17,14 +20,14 @@ import methodos.core.manual.Sight;
 public record Finding(
         Rule rule,
         String subject,
-        List<String> steps,
-        List<String> variants,
+        List<Id<Step>> steps,
+        List<Id<Variant>> variants,
         List<Sight> units,
         String key,
         List<Object> arguments) {
 
     /** A step in a sentence, which is shown by its number for the units that are looked at. */
-    public record StepRef(String id) {}
+    public record StepRef(Id<Step> id) {}
 
     public Finding {
         steps = List.copyOf(steps);
@@ -35,10 +38,11 @@ public record Finding(
 
     /** A finding of all units that have its steps. */
     public Finding(
-            Rule rule, String subject, List<String> steps, String key, List<Object> arguments) {
+            Rule rule, String subject, List<Id<Step>> steps, String key, List<Object> arguments) {
         this(rule, subject, steps, List.of(), List.of(), key, arguments);
     }
 
+    /** How grave it is: that of its rule. */
     public Severity severity() {
         return rule.severity();
     }
@@ -52,7 +56,7 @@ public record Finding(
                 + "/"
                 + subject
                 + "/"
-                + String.join("+", steps)
+                + steps.stream().map(Id::text).collect(Collectors.joining("+"))
                 + "/"
                 + Integer.toHexString(
                         arguments.stream()

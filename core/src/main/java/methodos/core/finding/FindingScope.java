@@ -3,6 +3,7 @@ package methodos.core.finding;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
@@ -11,16 +12,20 @@ import methodos.core.manual.Variant;
 /** Tells which findings touch the units that are looked at. */
 public final class FindingScope {
 
-    private final Map<String, Step> steps = new HashMap<>();
+    private final Map<Id<Step>, Step> steps = new HashMap<>();
     private final List<Sight> claimed;
     private final Sight sight;
 
+    /**
+     * @param sight the units that are looked at
+     */
     public FindingScope(Manual manual, Sight sight) {
         manual.steps().forEach(s -> steps.put(s.id(), s));
         claimed = manual.variants().stream().map((Variant v) -> Sight.of(v)).toList();
         this.sight = sight;
     }
 
+    /** Whether a finding is about one of the units that are looked at. */
     public boolean holds(Finding finding) {
         if (!finding.units().isEmpty()) {
             return finding.units().stream().anyMatch(sight::meets);

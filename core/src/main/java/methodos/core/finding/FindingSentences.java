@@ -10,6 +10,7 @@ import methodos.core.words.Words;
  */
 public record FindingSentences(Words words, StepNumbers numbers) {
 
+    /** What was found, in a sentence. */
     public String of(Finding finding) {
         return words.of(finding.key(), finding.arguments().stream().map(this::shown).toArray());
     }

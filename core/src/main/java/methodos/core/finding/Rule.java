@@ -29,6 +29,8 @@ public enum Rule {
     /** Marked and never brought together again. */
     NOT_MATCHED(Severity.BREAK),
     NEVER_MARKED(Severity.BREAK),
+    /** Made on a part that is off already. */
+    MARKED_TOO_LATE(Severity.BREAK),
     /** Touched under what covers it, or covered while it is off. */
     COVERED(Severity.BREAK),
     VALUES_DISAGREE(Severity.BREAK),
@@ -55,6 +57,7 @@ public enum Rule {
         this.severity = severity;
     }
 
+    /** How grave its findings are. */
     public Severity severity() {
         return severity;
     }

@@ -106,6 +106,9 @@ public record DecisionTable(
         }
     }
 
+    /**
+     * @throws java.util.NoSuchElementException if there is no such reading
+     */
     public Reading reading(String id) {
         return readings.stream().filter(r -> r.id().equals(id)).findFirst().orElseThrow();
     }

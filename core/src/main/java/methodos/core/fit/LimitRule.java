@@ -73,6 +73,7 @@ public record LimitRule(double from, double to, double step) {
         return Math.max(0, Math.min(1, (value - from) / (to - from)));
     }
 
+    /** The values that are written along the rule, ascending, in the unit of the limit. */
     public List<Double> numbered() {
         List<Double> all = new ArrayList<>();
         long count = Math.round((to - from) / step);

@@ -10,6 +10,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
+import methodos.core.practice.PractisedManual;
 import methodos.core.quantity.Quantity;
 
 /** Every limit that the steps measure against, in the order of the steps. */
@@ -65,7 +66,9 @@ public final class LimitTable {
 
     private LimitTable() {}
 
-    public static List<Row> of(Manual manual, Sight sight) {
+    /** One row for each reading of the units that are looked at. */
+    public static List<Row> of(PractisedManual practised, Sight sight) {
+        Manual manual = practised.manual();
         StepNumbers numbers = new StepNumbers(manual, sight);
         RepeatedSteps repeated = new RepeatedSteps(manual);
         List<Row> rows = new ArrayList<>();

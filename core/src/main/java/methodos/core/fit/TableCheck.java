@@ -39,6 +39,7 @@ public record TableCheck(
     /** No more than so many combinations are walked. */
     private static final int MOST = 400_000;
 
+    /** Looks for holes, for rules that are never reached, and for ways without an end. */
     public static TableCheck of(DecisionTable table) {
         Search search = new Search(table);
         search.go(table.start(), new LinkedHashMap<>(), new ArrayList<>());

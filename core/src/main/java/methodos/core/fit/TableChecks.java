@@ -16,6 +16,7 @@ public final class TableChecks {
      * @param wrong why it is not understood, else empty
      */
     public record Judged(TableCheck check, String wrong) {
+        /** Whether its conditions and formulas could be read. */
         public boolean understood() {
             return check != null;
         }
@@ -23,6 +24,7 @@ public final class TableChecks {
 
     private final Map<Decision, Judged> judged = new ConcurrentHashMap<>();
 
+    /** Judges a table; one that was judged before is remembered. */
     public Judged of(Decision decision) {
         return judged.computeIfAbsent(decision, TableChecks::judge);
     }

@@ -36,6 +36,7 @@ public final class Homography {
         return LinearSystem.solve(rows).map(Homography::new);
     }
 
+    /** Where a point of the one picture lies in the other. */
     public Point of(Point p) {
         double w = m[6] * p.x() + m[7] * p.y() + 1;
         return new Point(

@@ -10,6 +10,7 @@ public final class Points {
 
     private Points() {}
 
+    /** The middle of all points; the origin where there are none. */
     public static Point mean(List<Point> points) {
         return new Point(
                 points.stream().mapToDouble(Point::x).average().orElse(0),

@@ -67,6 +67,7 @@ public final class HazardRules {
         }
     }
 
+    /** The rules in the order of their lines, a company's own behind those that ship. */
     public List<HazardRule> list() {
         return list;
     }

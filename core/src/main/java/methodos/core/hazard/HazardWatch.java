@@ -8,18 +8,23 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import methodos.core.description.Id;
+import methodos.core.manual.ActedOn;
 import methodos.core.manual.Action;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Variant;
+import methodos.core.practice.PractisedManual;
 import methodos.core.words.PartWords;
 
 /**
@@ -47,26 +52,28 @@ public final class HazardWatch {
      * @param licensed the licensed work that is in the manual, with its first step
      */
     public record Result(
-            List<Untold> untold, List<Unsafe> unsafe, Map<LicensedWork, String> licensed) {}
+            List<Untold> untold, List<Unsafe> unsafe, Map<LicensedWork, Id<Step>> licensed) {}
 
     private final HazardRules rules;
 
     /** What words ask for, as steps rarely change their words. */
     private final Map<Asking, List<HazardRule>> asked = new ConcurrentHashMap<>();
 
+    /**
+     * @param rules those that ship, with a company's own on top
+     */
     public HazardWatch(HazardRules rules) {
         this.rules = rules;
     }
 
+    /** The rules that it goes by. */
     public HazardRules rules() {
         return rules;
     }
 
-    /**
-     * @param manual as it is carried out
-     */
-    public Result watch(Manual manual) {
-        return new Walk(manual).walk();
+    /** Goes through a manual from its first step to its last. */
+    public Result watch(PractisedManual practised) {
+        return new Walk(practised.manual()).walk();
     }
 
     private List<HazardRule> askedBy(String text, Circumstances known) {
@@ -82,18 +89,21 @@ public final class HazardWatch {
     private final class Walk {
         private final Manual manual;
         private final List<Step> steps = new ArrayList<>();
-        private final Map<String, Stage.Kind> stages = new HashMap<>();
-        private final Map<String, Integer> at = new HashMap<>();
-        private final Map<String, Consumable> consumables = new HashMap<>();
-        private final Map<String, List<HazardRule>> askedHere = new HashMap<>();
+        private final Map<Id<Step>, Stage.Kind> stages = new HashMap<>();
+        private final Map<Id<Step>, Integer> at = new HashMap<>();
+        private final Map<Id<Consumable>, Consumable> consumables = new HashMap<>();
+        private final Map<Id<Part>, Part> parts = new HashMap<>();
+        private final List<Sight> sights;
+        private final Map<Id<Step>, List<HazardRule>> askedHere = new HashMap<>();
         private final Map<HazardRule, List<Energy>> about = new HashMap<>();
         private final List<Untold> untold = new ArrayList<>();
         private final List<Unsafe> unsafe = new ArrayList<>();
-        private final Map<LicensedWork, String> licensed = new LinkedHashMap<>();
-        private final Map<String, Set<HazardRule>> byEnergy = new HashMap<>();
+        private final Map<LicensedWork, Id<Step>> licensed = new LinkedHashMap<>();
+        private final Map<Id<Step>, Set<HazardRule>> byEnergy = new HashMap<>();
 
         Walk(Manual manual) {
             this.manual = manual;
+            sights = manual.variants().stream().map((Variant v) -> Sight.of(v)).toList();
             for (Stage stage : manual.stages()) {
                 for (Step step : stage.steps()) {
                     at.put(step.id(), steps.size());
@@ -102,6 +112,7 @@ public final class HazardWatch {
                 }
             }
             manual.consumables().forEach(c -> consumables.put(c.id(), c));
+            manual.parts().forEach(p -> parts.put(p.id(), p));
         }
 
         Result walk() {
@@ -130,14 +141,15 @@ public final class HazardWatch {
         }
 
         private List<HazardRule> worked(Step step) {
-            List<String> parts =
+            List<String> named =
                     step.parts().stream()
-                            .flatMap(u -> manual.part(u.part()).stream())
-                            .map(p -> PartWords.said(p))
+                            .map(u -> parts.get(u.part()))
+                            .filter(Objects::nonNull)
+                            .map(PartWords::said)
                             .toList();
             return HazardWatch.this
                     .askedBy(
-                            step.text(), new Circumstances(live(step), parts, manual.unit().name()))
+                            step.text(), new Circumstances(live(step), named, manual.unit().name()))
                     .stream()
                     .filter(r -> !quiet(r, step))
                     .toList();
@@ -222,7 +234,7 @@ public final class HazardWatch {
             beforeSafe(energy, safe);
         }
 
-        private List<Integer> places(List<String> ids) {
+        private List<Integer> places(List<Id<Step>> ids) {
             return ids.stream().filter(at::containsKey).map(at::get).sorted().toList();
         }
 
@@ -251,7 +263,7 @@ public final class HazardWatch {
                             .anyMatch(u -> !isEnergyItself(u.part(), energy));
         }
 
-        private boolean isEnergyItself(String part, Energy energy) {
+        private boolean isEnergyItself(Id<Part> part, Energy energy) {
             List<String> words = HazardRule.words(energy.name());
             return manual.part(part)
                     .map(p -> HazardRule.words(p.name()))
@@ -272,9 +284,8 @@ public final class HazardWatch {
 
         /** Whether some of the manual's units have both the energy and the step. */
         private boolean together(Energy energy, Step step) {
-            return manual.variants().isEmpty()
-                    || manual.variants().stream()
-                            .map((Variant v) -> Sight.of(v))
+            return sights.isEmpty()
+                    || sights.stream()
                             .anyMatch(
                                     s ->
                                             energy.applicability().concerns(s)
@@ -287,8 +298,8 @@ public final class HazardWatch {
          * done.
          */
         private void beforeSafe(Energy energy, List<Integer> safe) {
-            Set<String> parts = new HashSet<>(energy.parts());
-            Set<String> joints = new HashSet<>(energy.joints());
+            Set<Id<Part>> parts = new HashSet<>(energy.parts());
+            Set<Id<? extends ActedOn>> joints = new HashSet<>(energy.joints());
             int until =
                     safe.isEmpty()
                             ? steps.size()

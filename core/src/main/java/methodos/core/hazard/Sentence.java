@@ -1,6 +1,7 @@
 package methodos.core.hazard;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -23,6 +24,9 @@ record Sentence(List<String> words, List<Integer> breaks, Set<Integer> owners) {
     private static final Pattern PIECE =
             Pattern.compile(
                     "(?<word>[\\p{L}\\p{N}°µ%]+(?:[.,]\\d+)?)(?<owner>['’]s\\b)?|(?<mark>[.,;:!?()–—])");
+
+    /** "don't": one word. */
+    private static final Pattern NOT_SHORT = Pattern.compile("n['’]t\\b");
 
     private static final Set<String> ARTICLES =
             WordSet.of(
@@ -54,7 +58,9 @@ record Sentence(List<String> words, List<Integer> breaks, Set<Integer> owners) {
     private static final Set<String> BEING = WordSet.of("is are was were has have must can");
     private static final Set<String> NUMBERS =
             WordSet.of(
-                    "two three four five six seven eight nine ten twelve twenty thirty forty fifty hundred half");
+                    "two three four five six seven eight nine ten eleven twelve thirteen fourteen"
+                            + " fifteen sixteen seventeen eighteen nineteen twenty thirty forty"
+                            + " fifty sixty seventy eighty ninety hundred thousand half");
     private static final Set<String> NEGATIONS =
             WordSet.of("not never dont nobody without cannot cant neither nor instead");
     private static final Set<String> ADVERBS =
@@ -70,11 +76,12 @@ record Sentence(List<String> words, List<Integer> breaks, Set<Integer> owners) {
     static Sentence of(String text) {
         List<String> words = new ArrayList<>();
         List<Integer> breaks = new ArrayList<>();
-        java.util.HashSet<Integer> owners = new java.util.HashSet<>();
+        Set<Integer> owners = new HashSet<>();
         Matcher pieces =
                 PIECE.matcher(
-                        text.toLowerCase(Locale.ROOT)
-                                .replaceAll("n['’]t\\b", "nt")
+                        NOT_SHORT
+                                .matcher(text.toLowerCase(Locale.ROOT))
+                                .replaceAll("nt")
                                 .replace('-', ' '));
         int parted = STOP;
         while (pieces.find()) {
@@ -112,6 +119,16 @@ record Sentence(List<String> words, List<Integer> breaks, Set<Integer> owners) {
 
     boolean owns(int i) {
         return owners.contains(i);
+    }
+
+    /** Whether a number is said in it. */
+    boolean numbers() {
+        for (int i = 0; i < size(); i++) {
+            if (number(i)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     boolean number(int i) {

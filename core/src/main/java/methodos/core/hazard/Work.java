@@ -1,10 +1,12 @@
 package methodos.core.hazard;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure;
 import methodos.core.speech.Measures;
@@ -65,12 +67,39 @@ final class Work {
     private static final double HIGH_METRES = 1.5;
     private static final double POUND_KG = 0.45359237;
 
+    /** What stands behind the thing itself: "hand brake of a hoist trolley". */
+    private static final Pattern MORE_OF_UNIT = Pattern.compile(",| of | for | with ");
+
     private final List<Deed> deeds;
     private final List<Mention> mentions;
+    private final Set<String> acts = new HashSet<>();
+    private final Set<String> things = new HashSet<>();
 
     Work(List<Deed> deeds, List<Mention> mentions) {
         this.deeds = List.copyOf(deeds);
         this.mentions = List.copyOf(mentions);
+        deeds.forEach(d -> acts.addAll(d.verb().senses()));
+        mentions.forEach(m -> things.addAll(m.senses()));
+    }
+
+    /** Whether one of the senses of deeds is in it at all. */
+    boolean doesAny(List<String> senses) {
+        for (String sense : senses) {
+            if (acts.contains(sense)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether one of the senses of things is in it at all. */
+    boolean mentionsAny(List<String> senses) {
+        for (String sense : senses) {
+            if (things.contains(sense)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     static Work of(String text, Senses senses, Circumstances known) {
@@ -83,7 +112,7 @@ final class Work {
 
     /** What a unit is: the "actuator" of a "quarter-turn actuator, pneumatic". */
     private static String head(String unit) {
-        List<String> words = Sentence.words(unit.split(",| of | for | with ", 2)[0]);
+        List<String> words = Sentence.words(MORE_OF_UNIT.split(unit, 2)[0]);
         return words.isEmpty() ? "" : words.get(words.size() - 1);
     }
 
@@ -98,6 +127,9 @@ final class Work {
 
     /** Figures that say something by themselves: a heavy mass, a voltage that shocks. */
     private static List<Mention> figures(Sentence sentence) {
+        if (!sentence.numbers()) {
+            return List.of();
+        }
         List<Token> tokens = new ArrayList<>();
         for (int i = 0; i < sentence.size(); i++) {
             String mark = sentence.parted(i + 1) == Sentence.NOT ? "" : ",";

@@ -94,7 +94,20 @@ record WorkPattern(
      * @param energies senses of the energies that the unit has
      */
     boolean in(Work work, Set<String> energies) {
-        return work.deeds().stream().anyMatch(d -> in(d, work, energies));
+        return possible(work) && work.deeds().stream().anyMatch(d -> in(d, work, energies));
+    }
+
+    /** Whether it is worth a closer look: most patterns are of other work altogether. */
+    private boolean possible(Work work) {
+        if (!acts.isEmpty() && !work.doesAny(acts)) {
+            return false;
+        }
+        for (List<String> group : around) {
+            if (!work.mentionsAny(group)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private boolean in(Deed deed, Work work, Set<String> energies) {

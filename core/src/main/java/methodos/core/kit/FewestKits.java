@@ -33,10 +33,12 @@ public record FewestKits(List<Integer> counts, List<Row> coverage) {
 
     /** A part in demand, and what the ordered kits supply of it. */
     public record Row(String part, int needed, int supplied) {
+        /** How many the kits lack, 0 or more. */
         public int shortBy() {
             return Math.max(0, needed - supplied);
         }
 
+        /** How many are left over, 0 or more. */
         public int spare() {
             return Math.max(0, supplied - needed);
         }

@@ -5,13 +5,13 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.ReuseRule;
-import methodos.core.manual.SeenBy;
 import methodos.core.manual.Sight;
-import methodos.core.practice.Practised;
+import methodos.core.practice.SeenManual;
 
 /** What a unit needs new, and what of it the kits hold. */
 public final class KitCoverage {
@@ -22,10 +22,10 @@ public final class KitCoverage {
      * @param certain whether they are needed whatever the inspection says
      * @param inKit how many each kit holds that holds any, by the kit's id
      */
-    public record Row(Part part, int needed, boolean certain, Map<String, Integer> inKit) {
+    public record Row(Part part, int needed, boolean certain, Map<Id<Kit>, Integer> inKit) {
 
         /** How many of the part are missing when this kit alone is bought. */
-        public int missingFrom(String kit) {
+        public int missingFrom(Id<Kit> kit) {
             return certain ? Math.max(0, needed - inKit.getOrDefault(kit, 0)) : 0;
         }
 
@@ -38,12 +38,13 @@ public final class KitCoverage {
     private KitCoverage() {}
 
     /** One row for each part that is always new, or that a kit holds, for the units looked at. */
-    public static List<Row> of(Manual whole, Sight sight) {
-        Manual manual = SeenBy.of(Practised.of(whole), sight);
+    public static List<Row> of(SeenManual seen) {
+        Manual manual = seen.manual();
+        Sight sight = seen.sight();
         List<Row> rows = new ArrayList<>();
-        Map<String, Map<String, Integer>> held = held(manual);
+        Map<Id<Part>, Map<Id<Kit>, Integer>> held = held(manual);
         for (Part part : manual.parts()) {
-            Map<String, Integer> inKit = held.getOrDefault(part.id(), Map.of());
+            Map<Id<Kit>, Integer> inKit = held.getOrDefault(part.id(), Map.of());
             boolean always = part.reuse() == ReuseRule.ALWAYS_NEW;
             if (part.applicability().concerns(sight) && (always || !inKit.isEmpty())) {
                 rows.add(new Row(part, part.quantity(), always, inKit));
@@ -53,8 +54,8 @@ public final class KitCoverage {
     }
 
     /** By part, how many each kit holds that holds any. */
-    private static Map<String, Map<String, Integer>> held(Manual manual) {
-        Map<String, Map<String, Integer>> held = new HashMap<>();
+    private static Map<Id<Part>, Map<Id<Kit>, Integer>> held(Manual manual) {
+        Map<Id<Part>, Map<Id<Kit>, Integer>> held = new HashMap<>();
         for (Kit kit : manual.kits()) {
             for (Kit.Content c : kit.contents()) {
                 if (c.count() > 0) {
@@ -67,10 +68,9 @@ public final class KitCoverage {
     }
 
     /** Kits that alone hold everything that any kit could cover, fewest parts first. */
-    public static List<Kit> sufficient(Manual manual, Sight sight) {
-        List<Row> coverable =
-                of(manual, sight).stream().filter(r -> r.certain() && !r.inNoKit()).toList();
-        return SeenBy.of(manual, sight).kits().stream()
+    public static List<Kit> sufficient(SeenManual seen) {
+        List<Row> coverable = of(seen).stream().filter(r -> r.certain() && !r.inNoKit()).toList();
+        return seen.manual().kits().stream()
                 .filter(k -> coverable.stream().allMatch(r -> r.missingFrom(k.id()) == 0))
                 .sorted(
                         java.util.Comparator.comparingInt(

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
+import methodos.core.practice.PractisedManual;
 
 /**
  * What is ordered for the work on one unit: the fewest kits, and what no kit holds.
@@ -24,17 +26,18 @@ public record OrderList(List<KitCount> kits, List<PartCount> extras, List<PartCo
     /** So many of a part. */
     public record PartCount(Part part, int count) {}
 
-    public static OrderList of(Manual manual, Sight sight) {
-        return of(manual, KitCoverage.of(manual, sight));
+    /** What to order for one overhaul of the units that are looked at. */
+    public static OrderList of(PractisedManual practised, Sight sight) {
+        return of(practised.manual(), KitCoverage.of(practised.seenBy(sight)));
     }
 
     static OrderList of(Manual manual, List<KitCoverage.Row> rows) {
         Map<String, Integer> demand = new LinkedHashMap<>();
         Map<String, Part> parts = new LinkedHashMap<>();
         for (KitCoverage.Row row : rows) {
-            parts.put(row.part().id(), row.part());
+            parts.put(row.part().id().text(), row.part());
             if (row.certain()) {
-                demand.put(row.part().id(), row.needed());
+                demand.put(row.part().id().text(), row.needed());
             }
         }
         FewestKits fewest =
@@ -47,7 +50,10 @@ public record OrderList(List<KitCount> kits, List<PartCount> extras, List<PartCo
                 Kit kit = manual.kits().get(i);
                 kits.add(new KitCount(kit, count));
                 kit.contents()
-                        .forEach(c -> supplied.merge(c.part(), count * c.count(), Integer::sum));
+                        .forEach(
+                                c ->
+                                        supplied.merge(
+                                                c.part().text(), count * c.count(), Integer::sum));
             }
         }
         List<PartCount> extras = new ArrayList<>();
@@ -67,12 +73,12 @@ public record OrderList(List<KitCount> kits, List<PartCount> extras, List<PartCo
 
     private static FewestKits.Contents contents(Kit kit) {
         Map<String, Integer> held = new LinkedHashMap<>();
-        kit.contents().forEach(c -> held.merge(c.part(), c.count(), Integer::sum));
+        kit.contents().forEach(c -> held.merge(c.part().text(), c.count(), Integer::sum));
         return new FewestKits.Contents(held);
     }
 
     /** How many of a part have to be ordered beside the kits. */
-    public int extra(String part) {
+    public int extra(Id<Part> part) {
         return extras.stream()
                 .filter(e -> e.part().id().equals(part))
                 .mapToInt(PartCount::count)

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.ledger.PartLine;
 import methodos.core.manual.Action;
 import methodos.core.manual.Consumable;
@@ -22,7 +23,7 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.StepUses;
 import methodos.core.manual.Tool;
-import methodos.core.practice.Practised;
+import methodos.core.practice.PractisedManual;
 
 /**
  * Parts, kits, tools and consumables laid along the steps, for the units that are looked at.
@@ -59,6 +60,7 @@ public record StoreList(
      * @param kits for each kit of the list
      */
     public record PartRow(PartLine line, List<InKit> kits, Extra extra, int toOrder) {
+        /** The part that the line is about. */
         public Part part() {
             return line.part();
         }
@@ -77,14 +79,15 @@ public record StoreList(
 
     public record ConsumableRow(Consumable consumable, List<Integer> steps) {}
 
-    public static StoreList of(Manual whole, Sight sight) {
-        Manual manual = Practised.of(whole);
+    /** What the work on the units that are looked at needs. */
+    public static StoreList of(PractisedManual practised, Sight sight) {
+        Manual manual = practised.manual();
         StepNumbers numbers = new StepNumbers(manual, sight);
-        List<KitCoverage.Row> coverage = KitCoverage.of(manual, sight);
+        List<KitCoverage.Row> coverage = KitCoverage.of(practised.seenBy(sight));
         OrderList order = OrderList.of(manual, coverage);
-        Map<String, KitCoverage.Row> covered = new HashMap<>();
+        Map<Id<Part>, KitCoverage.Row> covered = new HashMap<>();
         coverage.forEach(r -> covered.put(r.part().id(), r));
-        Set<String> judged = judged(manual, numbers);
+        Set<Id<Part>> judged = judged(manual, numbers);
         List<PartRow> parts = new ArrayList<>();
         for (PartLine line : PartLine.of(manual, sight)) {
             parts.add(row(line, manual, covered.get(line.part().id()), order, judged));
@@ -100,8 +103,8 @@ public record StoreList(
     }
 
     /** Parts that steps measure or judge by eye. */
-    private static Set<String> judged(Manual manual, StepNumbers numbers) {
-        Set<String> judged = new HashSet<>();
+    private static Set<Id<Part>> judged(Manual manual, StepNumbers numbers) {
+        Set<Id<Part>> judged = new HashSet<>();
         manual.steps()
                 .filter(s -> numbers.of(s.id()).isPresent())
                 .filter(
@@ -118,7 +121,7 @@ public record StoreList(
             Manual manual,
             KitCoverage.Row covered,
             OrderList order,
-            Set<String> judged) {
+            Set<Id<Part>> judged) {
         Part part = line.part();
         List<InKit> kits = new ArrayList<>();
         for (Kit kit : manual.kits()) {
@@ -158,16 +161,16 @@ public record StoreList(
     }
 
     private static List<ToolRow> tools(Manual manual, StepNumbers numbers) {
-        StepUses uses = new StepUses(manual, numbers, Step::tools);
-        Map<String, List<Range>> stays = stays(manual, numbers);
+        StepUses<Tool> uses = new StepUses<>(manual, numbers, Step::tools);
+        Map<Id<Tool>, List<Range>> stays = stays(manual, numbers);
         return manual.tools().stream()
                 .map(t -> new ToolRow(t, uses.of(t.id()), stays.getOrDefault(t.id(), List.of())))
                 .toList();
     }
 
     /** From where to where tools stay in place as aids, by the tool. */
-    private static Map<String, List<Range>> stays(Manual manual, StepNumbers numbers) {
-        Map<String, List<Range>> stays = new HashMap<>();
+    private static Map<Id<Tool>, List<Range>> stays(Manual manual, StepNumbers numbers) {
+        Map<Id<Tool>, List<Range>> stays = new HashMap<>();
         for (LedgerItem aid : manual.ledgerItems()) {
             if (aid.kind() != LedgerItem.Kind.AID || aid.tool() == null) {
                 continue;
@@ -183,7 +186,7 @@ public record StoreList(
         return stays;
     }
 
-    private static List<String> doing(Manual manual, Action.Verb verb, LedgerItem aid) {
+    private static List<Id<Step>> doing(Manual manual, Action.Verb verb, LedgerItem aid) {
         return manual.steps()
                 .filter(
                         s ->
@@ -197,7 +200,7 @@ public record StoreList(
     }
 
     private static List<ConsumableRow> consumables(Manual manual, StepNumbers numbers) {
-        StepUses uses = new StepUses(manual, numbers, Step::consumables);
+        StepUses<Consumable> uses = new StepUses<>(manual, numbers, Step::consumables);
         return manual.consumables().stream()
                 .map(c -> new ConsumableRow(c, uses.of(c.id())))
                 .toList();

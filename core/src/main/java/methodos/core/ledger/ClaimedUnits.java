@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Joint;
@@ -34,13 +35,14 @@ public final class ClaimedUnits {
      * @param name tells it from the other groups
      * @param variant id of the variant, empty where the manual has none
      */
-    public record Group(String name, String variant, Sight sight) {}
+    public record Group(String name, Id<Variant> variant, Sight sight) {}
 
     private ClaimedUnits() {}
 
+    /** At least one group; of a manual without variants one for all units. */
     public static List<Group> of(Manual manual) {
         if (manual.variants().isEmpty()) {
-            return List.of(new Group("", "", Sight.EVERYTHING));
+            return List.of(new Group("", new Id<>(""), Sight.EVERYTHING));
         }
         List<Applicability.Condition> conditions =
                 applicabilities(manual).distinct().flatMap(a -> a.any().stream()).toList();

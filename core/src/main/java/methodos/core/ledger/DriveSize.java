@@ -3,6 +3,7 @@ package methodos.core.ledger;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
 import methodos.core.quantity.MeasureUnit;
@@ -14,7 +15,7 @@ final class DriveSize {
     private DriveSize() {}
 
     /** Nothing where no tool of the step has one, or several have different ones. */
-    static Optional<String> of(Step step, Map<String, Tool> tools) {
+    static Optional<String> of(Step step, Map<Id<Tool>, Tool> tools) {
         List<String> sizes =
                 step.tools().stream()
                         .map(tools::get)

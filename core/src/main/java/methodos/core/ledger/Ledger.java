@@ -22,6 +22,7 @@ public record Ledger(List<LedgerFinding> findings, Map<String, List<LedgerThread
     /** What makes findings of several variants one. */
     private record Cause(Rule rule, String subject, List<String> steps) {}
 
+    /** Walks the work once for each group of units. */
     public static Ledger of(LedgerCase all) {
         Map<Cause, LedgerFinding> merged = new LinkedHashMap<>();
         Map<String, List<LedgerThread>> threads = new LinkedHashMap<>();

@@ -48,8 +48,18 @@ public sealed interface LedgerAction {
 
     record TakeAid(String subject, int count) implements LedgerAction {}
 
-    /** A mark is made, to be matched later. */
-    record Mark(String subject) implements LedgerAction {}
+    /**
+     * A mark is made, to be matched later.
+     *
+     * @param part the part that it is made on, which must not be off yet; empty where none is said
+     */
+    record Mark(String subject, Optional<String> part) implements LedgerAction {
+
+        /** A mark of which nobody says on which part it is. */
+        public Mark(String subject) {
+            this(subject, Optional.empty());
+        }
+    }
 
     /** A mark is matched. */
     record Align(String subject) implements LedgerAction {}

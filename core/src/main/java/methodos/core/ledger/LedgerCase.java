@@ -120,6 +120,8 @@ public record LedgerCase(
                 joint(a.subject(), where);
             } else if (action instanceof LedgerAction.Tighten a) {
                 joint(a.subject(), where);
+            } else if (action instanceof LedgerAction.Mark a) {
+                a.part().ifPresent(p -> part(p, where));
             }
         }
 

@@ -22,6 +22,7 @@ public record LedgerSentences(
                 UnaryOperator.identity());
     }
 
+    /** What was found, in a sentence. */
     public String of(LedgerFinding finding) {
         int last = finding.steps().size() - 1;
         return words.of(

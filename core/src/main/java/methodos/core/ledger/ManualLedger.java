@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Energy;
@@ -26,6 +28,7 @@ import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
+import methodos.core.practice.PractisedManual;
 
 /**
  * The ledger of a manual: brings its steps into the form that a {@link Ledger} is kept of. Variants
@@ -36,12 +39,12 @@ public final class ManualLedger {
     private final Manual manual;
     private final List<ClaimedUnits.Group> groups;
     private final Map<Applicability, Set<String>> concerned = new HashMap<>();
-    private final Map<String, Part> parts;
-    private final Map<String, Tool> tools;
-    private final Map<String, Joint> joints;
-    private final Set<String> items;
-    private final Map<String, List<String>> isolated = new HashMap<>();
-    private final Map<String, List<String>> restored = new HashMap<>();
+    private final Map<Id<Part>, Part> parts;
+    private final Map<Id<Tool>, Tool> tools;
+    private final Map<Id<Joint>, Joint> joints;
+    private final Set<Id<LedgerItem>> items;
+    private final Map<Id<Step>, List<String>> isolated = new HashMap<>();
+    private final Map<Id<Step>, List<String>> restored = new HashMap<>();
     private final Ledger ledger;
 
     /** In a step things come loose and off before others go on and get tight. */
@@ -56,8 +59,8 @@ public final class ManualLedger {
 
     private record Phased(Phase phase, LedgerAction action) {}
 
-    private ManualLedger(Manual practised) {
-        manual = practised;
+    private ManualLedger(Manual manual) {
+        this.manual = manual;
         groups = ClaimedUnits.of(manual);
         parts = byId(manual.parts(), Part::id);
         tools = byId(manual.tools(), Tool::id);
@@ -67,11 +70,9 @@ public final class ManualLedger {
         ledger = Ledger.of(ledgerCase());
     }
 
-    /**
-     * @param practised the manual as it is carried out
-     */
-    public static ManualLedger of(Manual practised) {
-        return new ManualLedger(practised);
+    /** Walks what is carried out. */
+    public static ManualLedger of(PractisedManual practised) {
+        return new ManualLedger(practised.manual());
     }
 
     /** The findings; their variants are names of groups. */
@@ -79,6 +80,7 @@ public final class ManualLedger {
         return ledger.findings();
     }
 
+    /** The groups of units that were walked. */
     public List<ClaimedUnits.Group> groups() {
         return groups;
     }
@@ -88,18 +90,18 @@ public final class ManualLedger {
         return ledger.threads().getOrDefault(group.name(), List.of());
     }
 
-    private static <T> Map<String, T> byId(List<T> list, Function<T, String> id) {
-        Map<String, T> all = new LinkedHashMap<>();
+    private static <T> Map<Id<T>, T> byId(List<T> list, Function<T, Id<T>> id) {
+        Map<Id<T>, T> all = new LinkedHashMap<>();
         list.forEach(t -> all.put(id.apply(t), t));
         return all;
     }
 
     private void energies() {
-        Map<String, Integer> at = new HashMap<>();
+        Map<Id<Step>, Integer> at = new HashMap<>();
         manual.steps().forEach(s -> at.put(s.id(), at.size()));
         for (Energy energy : manual.energies()) {
-            for (String step : energy.safeSteps()) {
-                isolated.computeIfAbsent(step, s -> new ArrayList<>()).add(energy.id());
+            for (Id<Step> step : energy.safeSteps()) {
+                isolated.computeIfAbsent(step, s -> new ArrayList<>()).add(energy.id().text());
             }
             // given back is what the last of its steps gives back
             energy.restoreSteps().stream()
@@ -108,7 +110,7 @@ public final class ManualLedger {
                     .ifPresent(
                             s ->
                                     restored.computeIfAbsent(s, x -> new ArrayList<>())
-                                            .add(energy.id()));
+                                            .add(energy.id().text()));
         }
     }
 
@@ -120,7 +122,7 @@ public final class ManualLedger {
             for (Step step : stage.steps()) {
                 steps.add(
                         new LedgerCase.Step(
-                                step.id(),
+                                step.id().text(),
                                 groups(step.applicability()),
                                 repeated.of(step.id()),
                                 actions(step, stage.kind())));
@@ -154,10 +156,10 @@ public final class ManualLedger {
 
     private LedgerCase.Part part(Part part) {
         return new LedgerCase.Part(
-                part.id(),
+                part.id().text(),
                 part.quantity(),
                 part.reuse(),
-                part.coveredBy().stream().filter(parts::containsKey).toList(),
+                part.coveredBy().stream().filter(parts::containsKey).map(Id::text).toList(),
                 groups(part.applicability()));
     }
 
@@ -167,14 +169,15 @@ public final class ManualLedger {
                 joint.byAngle()
                         ? joint.angle() != null
                         : !(joint.torque() instanceof Value.Open open) || open.document() != null;
-        return new LedgerCase.Joint(joint.id(), valued, List.of(), groups(joint.applicability()));
+        return new LedgerCase.Joint(
+                joint.id().text(), valued, List.of(), groups(joint.applicability()));
     }
 
     private LedgerCase.Energy energy(Energy energy) {
         return new LedgerCase.Energy(
-                energy.id(),
-                energy.parts().stream().filter(parts::containsKey).toList(),
-                energy.joints().stream().filter(joints::containsKey).toList());
+                energy.id().text(),
+                energy.parts().stream().filter(parts::containsKey).map(Id::text).toList(),
+                energy.joints().stream().filter(joints::containsKey).map(Id::text).toList());
     }
 
     /** Without kits there is nothing to hold the new parts against. */
@@ -185,7 +188,7 @@ public final class ManualLedger {
         List<LedgerCase.Kit> held = new ArrayList<>();
         for (Kit kit : manual.kits()) {
             Map<String, Integer> contents = new HashMap<>();
-            kit.contents().forEach(c -> contents.merge(c.part(), c.count(), Integer::sum));
+            kit.contents().forEach(c -> contents.merge(c.part().text(), c.count(), Integer::sum));
             held.add(new LedgerCase.Kit(contents, groups(kit.applicability())));
         }
         return Optional.of(held);
@@ -202,7 +205,7 @@ public final class ManualLedger {
                                 a.verb().ofJoint()
                                         ? joints.containsKey(a.object())
                                         : items.contains(a.object()))
-                .map(a -> phased(a, size))
+                .flatMap(a -> phased(a, step, size))
                 .forEach(all::add);
         step.parts().stream()
                 .filter(u -> parts.containsKey(u.part()) && u.count() > 0)
@@ -216,7 +219,7 @@ public final class ManualLedger {
                                 all.add(
                                         new Phased(
                                                 Phase.TIGHT,
-                                                new LedgerAction.Tighten(j, size, false))));
+                                                new LedgerAction.Tighten(j.text(), size, false))));
         restored.getOrDefault(step.id(), List.of())
                 .forEach(e -> all.add(new Phased(Phase.BACK, new LedgerAction.Restore(e))));
         return all.stream()
@@ -225,8 +228,29 @@ public final class ManualLedger {
                 .toList();
     }
 
+    /** One for each part that a mark is made on; of all else one. */
+    private Stream<Phased> phased(Action a, Step step, Optional<String> ofTools) {
+        if (a.verb() != Action.Verb.MARK) {
+            return Stream.of(phased(a, ofTools));
+        }
+        List<Id<Part>> marked =
+                manual.ledgerItem(a.object()).stream()
+                        .flatMap(mark -> MarkedParts.in(step, parts, mark).stream())
+                        .filter(parts::containsKey)
+                        .toList();
+        return marked.isEmpty()
+                ? Stream.of(phased(a, ofTools))
+                : marked.stream()
+                        .map(
+                                p ->
+                                        new Phased(
+                                                Phase.SAFE,
+                                                new LedgerAction.Mark(
+                                                        a.object().text(), Optional.of(p.text()))));
+    }
+
     private static Phased phased(Action a, Optional<String> ofTools) {
-        String id = a.object();
+        String id = a.object().text();
         Optional<String> size = a.size().isBlank() ? ofTools : Optional.of(a.size());
         return switch (a.verb()) {
             case LOOSEN -> new Phased(Phase.LOOSE, new LedgerAction.Loosen(id, size));
@@ -244,11 +268,11 @@ public final class ManualLedger {
     private Phased use(PartUse use, Stage.Kind stage) {
         return switch (use.in(stage)) {
             case TAKEN_OFF ->
-                    new Phased(Phase.OFF, new LedgerAction.Remove(use.part(), use.count()));
+                    new Phased(Phase.OFF, new LedgerAction.Remove(use.part().text(), use.count()));
             case PUT_ON ->
                     new Phased(
                             Phase.ON,
-                            new LedgerAction.Install(use.part(), use.count(), fresh(use)));
+                            new LedgerAction.Install(use.part().text(), use.count(), fresh(use)));
             case LOOKED_AT, TOUCHED -> null;
         };
     }

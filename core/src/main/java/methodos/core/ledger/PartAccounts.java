@@ -59,6 +59,11 @@ final class PartAccounts {
         return accounts.get(part).off.count();
     }
 
+    /** The steps in which those of it came off that are still off. */
+    List<String> openers(String part) {
+        return accounts.get(part).off.openers();
+    }
+
     /** The ids of the parts of which at least one is off. */
     List<String> allOff() {
         return new ArrayList<>(off);

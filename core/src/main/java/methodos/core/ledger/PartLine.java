@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
@@ -27,7 +28,7 @@ public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
     /**
      * @param number of the step for the units that are looked at
      */
-    public record Stop(String step, int number, Handling handling, int count) {}
+    public record Stop(Id<Step> step, int number, Handling handling, int count) {}
 
     public PartLine {
         stops = List.copyOf(stops);
@@ -36,8 +37,8 @@ public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
     /** A line for each part of the units that are looked at, in the order of the parts list. */
     public static List<PartLine> of(Manual manual, Sight sight) {
         StepNumbers numbers = new StepNumbers(manual, sight);
-        Map<String, List<Stop>> stops = new LinkedHashMap<>();
-        Map<String, Step> steps = new LinkedHashMap<>();
+        Map<Id<Part>, List<Stop>> stops = new LinkedHashMap<>();
+        Map<Id<Step>, Step> steps = new LinkedHashMap<>();
         for (Stage stage : manual.stages()) {
             for (Step step : stage.steps()) {
                 int number = numbers.of(step.id()).orElse(0);
@@ -55,42 +56,42 @@ public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
                 }
             }
         }
-        List<Sight> eyes = eyes(manual, sight);
+        List<Sight> groups = groups(manual, sight);
         RepeatedSteps repeated = new RepeatedSteps(manual);
         List<PartLine> lines = new ArrayList<>();
         for (Part part : manual.parts()) {
             if (part.applicability().concerns(sight)) {
                 List<Stop> own = stops.getOrDefault(part.id(), List.of());
-                lines.add(new PartLine(part, own, loose(part, own, steps, eyes, repeated)));
+                lines.add(new PartLine(part, own, loose(part, own, steps, groups, repeated)));
             }
         }
         return List.copyOf(lines);
     }
 
     /** Each group that is looked at by itself; a step of one says nothing about another. */
-    private static List<Sight> eyes(Manual manual, Sight sight) {
-        List<Sight> eyes =
+    private static List<Sight> groups(Manual manual, Sight sight) {
+        List<Sight> groups =
                 ClaimedUnits.of(manual).stream()
                         .map(ClaimedUnits.Group::sight)
                         .filter(sight::meets)
                         .toList();
-        return eyes.isEmpty() ? List.of(sight) : eyes;
+        return groups.isEmpty() ? List.of(sight) : groups;
     }
 
     private static Optional<Stop> loose(
             Part part,
             List<Stop> stops,
-            Map<String, Step> steps,
-            List<Sight> eyes,
+            Map<Id<Step>, Step> steps,
+            List<Sight> groups,
             RepeatedSteps repeated) {
-        for (Sight eye : eyes) {
-            if (!part.applicability().concerns(eye)) {
+        for (Sight group : groups) {
+            if (!part.applicability().concerns(group)) {
                 continue;
             }
             int off = 0;
             Stop last = null;
             for (Stop stop : stops) {
-                if (steps.get(stop.step()).applicability().concerns(eye)) {
+                if (steps.get(stop.step()).applicability().concerns(group)) {
                     int count = stop.count() * repeated.of(stop.step());
                     if (stop.handling() == Handling.TAKEN_OFF) {
                         off += count;
@@ -112,10 +113,12 @@ public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
         return !stops.isEmpty();
     }
 
+    /** The first stop of a kind; empty where there is none. */
     public Optional<Stop> first(Handling handling) {
         return stops.stream().filter(s -> s.handling() == handling).findFirst();
     }
 
+    /** The last stop of a kind; empty where there is none. */
     public Optional<Stop> last(Handling handling) {
         return stops.stream().filter(s -> s.handling() == handling).reduce((a, b) -> b);
     }

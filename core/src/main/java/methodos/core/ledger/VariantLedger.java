@@ -15,6 +15,9 @@ final class VariantLedger {
     private record Restoring(
             String energy, List<String> steps, List<String> partsOff, List<String> jointsLoose) {}
 
+    /** A mark that is made when what it is on is off. */
+    private record Late(String mark, String part, List<String> steps) {}
+
     private final LedgerCase all;
     private final Predicate<Set<String>> concerned;
     private final Found found = new Found();
@@ -29,6 +32,7 @@ final class VariantLedger {
     private final Map<String, OpenEnds> aids = new LinkedHashMap<>();
     private final Map<String, LedgerCase.Energy> listed = new HashMap<>();
     private final List<Restoring> restorings = new ArrayList<>();
+    private final List<Late> late = new ArrayList<>();
 
     /**
      * @param concerned whether the variant is among some, where none named means all
@@ -144,7 +148,8 @@ final class VariantLedger {
             aid(id).open(step.id(), a.count() * step.times());
         } else if (action instanceof LedgerAction.TakeAid a) {
             aid(id).close(step.id(), a.count() * step.times());
-        } else if (action instanceof LedgerAction.Mark) {
+        } else if (action instanceof LedgerAction.Mark a) {
+            a.part().ifPresent(p -> marked(id, p, step.id()));
             marks.open(id, step.id());
         } else if (action instanceof LedgerAction.Align) {
             align(id, step.id());
@@ -153,6 +158,22 @@ final class VariantLedger {
 
     private OpenEnds aid(String id) {
         return aids.computeIfAbsent(id, i -> new OpenEnds(LedgerThread.Kind.AID, i, threads));
+    }
+
+    /** What shows how a part sat is made while it still sits. */
+    private void marked(String mark, String part, String step) {
+        if (parts.has(part) && parts.off(part) > 0) {
+            List<String> steps = new ArrayList<>(parts.openers(part));
+            steps.add(step);
+            late.add(new Late(mark, part, steps));
+        }
+    }
+
+    /** What comes off before its turn has its own finding. */
+    private void tooLate(Late mark) {
+        if (!found.has(Rule.COVERED, mark.part())) {
+            found.addOnce(Rule.MARKED_TOO_LATE, mark.mark(), mark.steps(), mark.part());
+        }
     }
 
     private void align(String id, String step) {
@@ -198,6 +219,7 @@ final class VariantLedger {
                     places.end();
                 });
         covers.end(found);
+        late.forEach(this::tooLate);
         restorings.forEach(this::tooEarly);
         for (List<String> cycle : cycles.all()) {
             found.add(Rule.CYCLE, cycle.get(0), List.of(), 1, cycle.toArray(String[]::new));

@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import methodos.core.description.Required;
+
 /**
  * A finding that somebody lives with. It holds as long as what was found stays the same.
  *
@@ -8,7 +10,7 @@ package methodos.core.manual;
  * @param person who says so
  * @param date as year-month-day
  */
-public record Acceptance(String finding, String reason, String person, String date) {
+public record Acceptance(@Required String finding, String reason, String person, String date) {
     public Acceptance {
         finding = finding == null ? "" : finding;
         reason = reason == null ? "" : reason;

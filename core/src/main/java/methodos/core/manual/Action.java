@@ -1,6 +1,7 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * What a step does to a joint, an aid, a fluid or a mark. What it does with parts stands in {@link
@@ -11,10 +12,7 @@ import methodos.core.description.RefersTo;
  * @param size of the tool for a joint, as it is written; empty for that of the step's tools
  */
 public record Action(
-        Verb verb,
-        @RefersTo({Joint.class, LedgerItem.class}) String object,
-        int count,
-        String size) {
+        @Required Verb verb, @Required Id<? extends ActedOn> object, int count, String size) {
 
     /** What is done. */
     public enum Verb {
@@ -34,10 +32,12 @@ public record Action(
             this.of = of;
         }
 
+        /** Whether it is done to a joint. */
         public boolean ofJoint() {
             return of == null;
         }
 
+        /** Whether it is done to an aid, a fluid or a mark. */
         public boolean of(LedgerItem.Kind kind) {
             return of == kind;
         }
@@ -48,7 +48,8 @@ public record Action(
         size = size == null ? "" : size;
     }
 
-    public Action(Verb verb, String object) {
+    /** One of it, with no size said. */
+    public Action(Verb verb, Id<? extends ActedOn> object) {
         this(verb, object, 1, "");
     }
 }

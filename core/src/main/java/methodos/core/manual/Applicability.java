@@ -50,18 +50,24 @@ public record Applicability(List<Condition> any) {
         any = any == null ? List.of() : List.copyOf(any);
     }
 
+    /** For the units of one condition. */
     public static Applicability of(Condition condition) {
         return condition.everything() ? ALL : new Applicability(List.of(condition));
     }
 
+    /**
+     * @param models all where empty
+     */
     public static Applicability of(List<String> models, SerialRange serials) {
         return of(new Condition(models, serials));
     }
 
+    /** For all units of a model. */
     public static Applicability model(String model) {
         return of(List.of(model), SerialRange.ALL);
     }
 
+    /** For units of any model with these serial numbers. */
     public static Applicability serials(SerialRange serials) {
         return of(List.of(), serials);
     }
@@ -76,6 +82,7 @@ public record Applicability(List<Condition> any) {
         return new Applicability(conditions);
     }
 
+    /** Whether it is for all units. */
     public boolean all() {
         return any.isEmpty();
     }

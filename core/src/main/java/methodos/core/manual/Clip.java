@@ -1,7 +1,8 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * A recording that the manual is drawn from.
@@ -16,14 +17,14 @@ import methodos.core.description.RefersTo;
  */
 @RecordBuilder
 public record Clip(
-        String id,
+        Id<Clip> id,
         String name,
         String path,
-        long size,
+        @Required long size,
         String digest,
-        double duration,
+        @Required double duration,
         String captions,
-        @RefersTo(Clip.class) String follows)
+        Id<Clip> follows)
         implements ClipBuilder.With {
     public Clip {
         name = name == null ? "" : name;

@@ -1,6 +1,7 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import methodos.core.description.Id;
 
 /**
  * Grease, threadlocker, cleaner and the like, with the grade as it is ordered.
@@ -9,7 +10,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param reason why this one, empty where nothing is said
  */
 @RecordBuilder
-public record Consumable(String id, String name, String grade, String amount, String reason)
+public record Consumable(Id<Consumable> id, String name, String grade, String amount, String reason)
         implements ConsumableBuilder.With {
     public Consumable {
         name = name == null ? "" : name;
@@ -19,10 +20,11 @@ public record Consumable(String id, String name, String grade, String amount, St
     }
 
     /** One of which only name and grade are known. */
-    public Consumable(String id, String name, String grade) {
+    public Consumable(Id<Consumable> id, String name, String grade) {
         this(id, name, grade, "", "");
     }
 
+    /** Its name and grade. */
     public String label() {
         return grade.isEmpty() ? name : name + ", " + grade;
     }

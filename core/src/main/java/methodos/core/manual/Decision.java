@@ -2,7 +2,8 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -15,9 +16,9 @@ import methodos.core.quantity.Quantity;
  */
 @RecordBuilder
 public record Decision(
-        String id,
+        Id<Decision> id,
         String name,
-        @RefersTo(Step.class) String step,
+        Id<Step> step,
         List<Measure> measures,
         List<Derived> derived,
         List<Rule> rules)
@@ -28,8 +29,7 @@ public record Decision(
      * @param range in which a reading can lie, with its unit
      * @param tool id of the instrument, null where none is said
      */
-    public record Measure(
-            String symbol, String name, Quantity range, @RefersTo(Tool.class) String tool) {
+    public record Measure(String symbol, String name, @Required Quantity range, Id<Tool> tool) {
         public Measure {
             symbol = symbol == null ? "" : symbol;
             name = name == null ? "" : name;

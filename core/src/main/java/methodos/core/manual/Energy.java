@@ -2,7 +2,7 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
 
 /**
  * An energy that the unit holds, and how it is made safe and given back.
@@ -17,15 +17,15 @@ import methodos.core.description.RefersTo;
  */
 @RecordBuilder
 public record Energy(
-        String id,
+        Id<Energy> id,
         String name,
         String amount,
         String madeSafe,
-        @RefersTo(Step.class) List<String> safeSteps,
-        @RefersTo(Step.class) List<String> restoreSteps,
+        List<Id<Step>> safeSteps,
+        List<Id<Step>> restoreSteps,
         Applicability applicability,
-        @RefersTo(Part.class) List<String> parts,
-        @RefersTo(Joint.class) List<String> joints)
+        List<Id<Part>> parts,
+        List<Id<Joint>> joints)
         implements EnergyBuilder.With {
     public Energy {
         name = name == null ? "" : name;

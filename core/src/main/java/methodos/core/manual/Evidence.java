@@ -1,21 +1,24 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
+import methodos.core.description.ToldApartBy;
 
 /** Where a statement or a number comes from. */
+@ToldApartBy("kind")
 public sealed interface Evidence {
 
     /**
      * Said or shown in the footage; the quote holds the words unchanged, empty where only shown.
      */
-    record Recorded(Span span, String quote) implements Evidence {
+    record Recorded(@Required Span span, String quote) implements Evidence {
         public Recorded {
             quote = quote == null ? "" : quote;
         }
     }
 
     /** Read in a document. */
-    record Documented(@RefersTo(Document.class) String document, String place) implements Evidence {
+    record Documented(@Required Id<Document> document, String place) implements Evidence {
         public Documented {
             place = place == null ? "" : place;
         }

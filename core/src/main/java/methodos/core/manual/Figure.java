@@ -4,7 +4,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * A still with marks on it, and what stands beside it.
@@ -21,22 +22,22 @@ import methodos.core.description.RefersTo;
  */
 @RecordBuilder
 public record Figure(
-        String id,
+        Id<Figure> id,
         String title,
         Still still,
         String picture,
         Preparation preparation,
         List<Mark> marks,
-        @RefersTo(Mark.class) List<String> doubtful,
+        List<Id<Mark>> doubtful,
         FigureLayout layout,
-        @RefersTo(Figure.class) List<String> beside,
+        List<Id<Figure>> beside,
         List<Layer> stack,
         String text,
         Applicability applicability)
         implements FigureBuilder.With {
 
     /** A moment of a clip. */
-    public record Still(@RefersTo(Clip.class) String clip, double time) {}
+    public record Still(@Required Id<Clip> clip, @Required double time) {}
 
     public Figure {
         marks = marks == null ? List.of() : List.copyOf(marks);
@@ -50,7 +51,8 @@ public record Figure(
     }
 
     /** One picture, as it was taken. */
-    public static Figure of(String id, String title, Still still, String picture, Mark... marks) {
+    public static Figure of(
+            Id<Figure> id, String title, Still still, String picture, Mark... marks) {
         return new Figure(
                 id,
                 title,
@@ -71,7 +73,8 @@ public record Figure(
         return preparation == null ? Preparation.NONE : preparation;
     }
 
-    public Optional<Mark> mark(String mark) {
+    /** The mark of an id; empty where there is none. */
+    public Optional<Mark> mark(Id<Mark> mark) {
         return marks.stream().filter(m -> m.id().equals(mark)).findFirst();
     }
 
@@ -85,22 +88,23 @@ public record Figure(
         return withMarks(all);
     }
 
-    public Figure withoutMark(String mark) {
+    /** The figure without a mark, and without a doubt about it. */
+    public Figure withoutMark(Id<Mark> mark) {
         return withMarks(marks.stream().filter(m -> !m.id().equals(mark)).toList())
                 .withoutDoubt(mark);
     }
 
     /** The same without another figure beside it; with none left it is one picture. */
-    public Figure withoutBeside(String figure) {
+    public Figure withoutBeside(Id<Figure> figure) {
         if (!beside.contains(figure)) {
             return this;
         }
-        List<String> rest = beside.stream().filter(f -> !f.equals(figure)).toList();
+        List<Id<Figure>> rest = beside.stream().filter(f -> !f.equals(figure)).toList();
         return withBeside(rest).withLayout(rest.isEmpty() ? null : layout);
     }
 
     /** The mark points at what it should. */
-    public Figure withoutDoubt(String mark) {
+    public Figure withoutDoubt(Id<Mark> mark) {
         return doubtful.contains(mark)
                 ? withDoubtful(doubtful.stream().filter(m -> !m.equals(mark)).toList())
                 : this;

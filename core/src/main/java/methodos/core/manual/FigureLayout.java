@@ -17,10 +17,12 @@ public enum FigureLayout {
         this.most = most;
     }
 
+    /** How many pictures it takes at least. */
     public int fewest() {
         return fewest;
     }
 
+    /** How many pictures it takes at most. */
     public int most() {
         return most;
     }

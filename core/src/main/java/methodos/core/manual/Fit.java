@@ -1,7 +1,8 @@
 package methodos.core.manual;
 
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -11,8 +12,7 @@ import methodos.core.quantity.Quantity;
  * @param wanted the clearance that is best
  * @param stock sizes that are stocked
  */
-public record Fit(
-        @RefersTo(Part.class) String part, Quantity wanted, List<Quantity> stock, FitRule rule) {
+public record Fit(Id<Part> part, @Required Quantity wanted, List<Quantity> stock, FitRule rule) {
     public Fit {
         stock = stock == null ? List.of() : List.copyOf(stock);
         rule = rule == null ? FitRule.NEAREST : rule;

@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import methodos.core.description.Required;
+
 /**
  * A statement that stands before the action it warns of.
  *
@@ -7,7 +9,8 @@ package methodos.core.manual;
  * @param consequence what it can do
  * @param avoidance what to do about it
  */
-public record Hazard(SignalWord signal, String hazard, String consequence, String avoidance) {
+public record Hazard(
+        @Required SignalWord signal, String hazard, String consequence, String avoidance) {
 
     /** The words of the safety standards, gravest first; a notice is about damage, not injury. */
     public enum SignalWord {

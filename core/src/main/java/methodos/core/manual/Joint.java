@@ -2,7 +2,8 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -24,14 +25,14 @@ import methodos.core.quantity.Quantity;
  */
 @RecordBuilder
 public record Joint(
-        String id,
+        Id<Joint> id,
         String name,
-        @RefersTo(Part.class) String fastener,
-        int count,
+        Id<Part> fastener,
+        @Required int count,
         String propertyClass,
         String condition,
-        Value torque,
-        List<String> stages,
+        @Required Value torque,
+        List<Quantity> stages,
         String order,
         Applicability applicability,
         Quantity second,
@@ -39,7 +40,7 @@ public record Joint(
         Quantity angle,
         String again,
         TighteningWay way)
-        implements JointBuilder.With {
+        implements JointBuilder.With, ActedOn {
     public Joint {
         name = name == null ? "" : name;
         propertyClass = propertyClass == null ? "" : propertyClass;

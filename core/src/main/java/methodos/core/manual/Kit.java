@@ -2,7 +2,8 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * A bag of parts that the maker sells under one number.
@@ -11,11 +12,11 @@ import methodos.core.description.RefersTo;
  */
 @RecordBuilder
 public record Kit(
-        String id, String number, String name, List<Content> contents, Applicability applicability)
+        Id<Kit> id, String number, String name, List<Content> contents, Applicability applicability)
         implements KitBuilder.With {
 
     /** So many of a part; more than a unit needs are spares. */
-    public record Content(@RefersTo(Part.class) String part, int count) {}
+    public record Content(@Required Id<Part> part, @Required int count) {}
 
     public Kit {
         number = number == null ? "" : number;
@@ -25,11 +26,12 @@ public record Kit(
     }
 
     /** A kit for all units. */
-    public Kit(String id, String number, String name, List<Content> contents) {
+    public Kit(Id<Kit> id, String number, String name, List<Content> contents) {
         this(id, number, name, contents, Applicability.ALL);
     }
 
-    public int count(String part) {
+    /** How many of a part it holds, 0 or more. */
+    public int count(Id<Part> part) {
         return contents.stream().filter(c -> c.part().equals(part)).mapToInt(Content::count).sum();
     }
 }

@@ -17,6 +17,7 @@ public enum KnownShape {
         this.sizes = sizes;
     }
 
+    /** How many points have to be clicked before it measures. */
     public int fewestPoints() {
         return fewestPoints;
     }

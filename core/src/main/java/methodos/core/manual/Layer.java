@@ -1,6 +1,6 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
 
 /**
  * One row of a stack of parts, from the top down.
@@ -9,7 +9,7 @@ import methodos.core.description.RefersTo;
  * @param words as the author typed them: how many, what, which way round; a number sign stands
  *     where the part is named
  */
-public record Layer(@RefersTo(Part.class) String part, String words) {
+public record Layer(Id<Part> part, String words) {
     public Layer {
         words = words == null ? "" : words;
     }

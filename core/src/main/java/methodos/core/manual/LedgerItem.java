@@ -1,7 +1,8 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * Something beside parts, joints and energies that has to be as before at the end: an aid that is
@@ -12,13 +13,13 @@ import methodos.core.description.RefersTo;
  */
 @RecordBuilder
 public record LedgerItem(
-        String id,
-        Kind kind,
+        Id<LedgerItem> id,
+        @Required Kind kind,
         String name,
         String note,
-        @RefersTo(Tool.class) String tool,
+        Id<Tool> tool,
         Applicability applicability)
-        implements LedgerItemBuilder.With {
+        implements LedgerItemBuilder.With, ActedOn {
 
     /** What it is. */
     public enum Kind {
@@ -33,7 +34,8 @@ public record LedgerItem(
         applicability = applicability == null ? Applicability.ALL : applicability;
     }
 
-    public LedgerItem(String id, Kind kind, String name) {
+    /** For all units, with nothing more said. */
+    public LedgerItem(Id<LedgerItem> id, Kind kind, String name) {
         this(id, kind, name, "", null, Applicability.ALL);
     }
 }

@@ -8,6 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * The whole manual, a value: every change makes a new one.
@@ -25,8 +27,8 @@ import java.util.stream.Stream;
 @RecordBuilder
 public record Manual(
         String title,
-        String language,
-        Unit unit,
+        @Required String language,
+        @Required Unit unit,
         List<Variant> variants,
         List<Document> documents,
         List<Energy> energies,
@@ -42,12 +44,12 @@ public record Manual(
         List<Symptom> symptoms,
         Practices practices,
         List<LedgerItem> ledgerItems,
-        List<Stage> stages,
+        @Required List<Stage> stages,
         List<Repeat> repeats,
         List<Figure> figures,
         List<Dismissal> dismissals,
         List<Acceptance> acceptances,
-        long lastId)
+        @Required long lastId)
         implements ManualBuilder.With {
 
     public Manual {
@@ -85,83 +87,97 @@ public record Manual(
         List<Stage> stages = new ArrayList<>();
         long id = 0;
         for (Stage.Kind kind : Stage.Kind.values()) {
-            stages.add(new Stage("stage" + ++id, kind, "", List.of()));
+            stages.add(new Stage(new Id<>("stage" + ++id), kind, "", List.of()));
         }
         return ManualBuilder.builder().title(title).stages(stages).lastId(id).build();
     }
 
     /** The id that the next new thing gets; take the manual {@link #withIdTaken()} with it. */
-    public String nextId(String prefix) {
-        return prefix + (lastId + 1);
+    public <T> Id<T> nextId(String prefix) {
+        return new Id<>(prefix + (lastId + 1));
     }
 
+    /** The manual in which the next id is taken. */
     public Manual withIdTaken() {
         return withLastId(lastId + 1);
     }
 
+    /** All steps in the order of the work. */
     public Stream<Step> steps() {
         return stages.stream().flatMap(s -> s.steps().stream());
     }
 
-    public Optional<Step> step(String id) {
+    /** The step of an id; empty where there is none. */
+    public Optional<Step> step(Id<Step> id) {
         return steps().filter(s -> s.id().equals(id)).findFirst();
     }
 
-    public Optional<Stage> stageOf(String step) {
+    /** The stage in which a step stands; empty where there is no such step. */
+    public Optional<Stage> stageOf(Id<Step> step) {
         return stages.stream()
                 .filter(s -> s.steps().stream().anyMatch(x -> x.id().equals(step)))
                 .findFirst();
     }
 
+    /** The first stage of a kind; empty where there is none. */
     public Optional<Stage> stage(Stage.Kind kind) {
         return stages.stream().filter(s -> s.kind() == kind).findFirst();
     }
 
-    public Optional<Part> part(String id) {
+    /** The part of an id; empty where there is none. */
+    public Optional<Part> part(Id<Part> id) {
         return parts.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 
-    public Optional<Tool> tool(String id) {
+    /** The tool of an id; empty where there is none. */
+    public Optional<Tool> tool(Id<Tool> id) {
         return tools.stream().filter(t -> t.id().equals(id)).findFirst();
     }
 
-    public Optional<Consumable> consumable(String id) {
+    /** The consumable of an id; empty where there is none. */
+    public Optional<Consumable> consumable(Id<Consumable> id) {
         return consumables.stream().filter(c -> c.id().equals(id)).findFirst();
     }
 
-    public Optional<Joint> joint(String id) {
+    /** The joint of an id; empty where it is none or of something else. */
+    public Optional<Joint> joint(Id<? extends ActedOn> id) {
         return joints.stream().filter(j -> j.id().equals(id)).findFirst();
     }
 
-    public Optional<Kit> kit(String id) {
+    /** The kit of an id; empty where there is none. */
+    public Optional<Kit> kit(Id<Kit> id) {
         return kits.stream().filter(k -> k.id().equals(id)).findFirst();
     }
 
-    public Optional<Decision> decision(String id) {
+    /** The decision of an id; empty where there is none. */
+    public Optional<Decision> decision(Id<Decision> id) {
         return decisions.stream().filter(d -> d.id().equals(id)).findFirst();
     }
 
-    public Optional<Symptom> symptom(String id) {
+    /** The symptom of an id; empty where there is none. */
+    public Optional<Symptom> symptom(Id<Symptom> id) {
         return symptoms.stream().filter(s -> s.id().equals(id)).findFirst();
     }
 
-    public Optional<Figure> figure(String id) {
+    /** The figure of an id; empty where there is none. */
+    public Optional<Figure> figure(Id<Figure> id) {
         return figures.stream().filter(f -> f.id().equals(id)).findFirst();
     }
 
-    public Optional<Clip> clip(String id) {
+    /** The clip of an id; empty where there is none. */
+    public Optional<Clip> clip(Id<Clip> id) {
         return clips.stream().filter(c -> c.id().equals(id)).findFirst();
     }
 
     /** The clip that goes on from a clip, if one does. */
-    public Optional<Clip> clipAfter(String id) {
+    public Optional<Clip> clipAfter(Id<Clip> id) {
         return clips.stream().filter(c -> id.equals(c.follows())).findFirst();
     }
 
     /** Where a clip begins on the clock of its camera: the length of those that it goes on from. */
     public double cameraStart(Clip clip) {
         double start = 0;
-        Set<String> passed = new HashSet<>();
+        Set<Id<Clip>> passed = new HashSet<>();
         Clip at = clip;
         while (at != null && at.follows() != null && passed.add(at.id())) {
             at = clip(at.follows()).orElse(null);
@@ -170,69 +186,89 @@ public record Manual(
         return start;
     }
 
-    public Optional<Variant> variant(String id) {
+    /** The document of an id; empty where there is none. */
+    public Optional<Document> document(Id<Document> id) {
+        return documents.stream().filter(d -> d.id().equals(id)).findFirst();
+    }
+
+    /** The variant of an id; empty where there is none. */
+    public Optional<Variant> variant(Id<Variant> id) {
         return variants.stream().filter(v -> v.id().equals(id)).findFirst();
     }
 
+    /** Puts a variant in the place of the one with its id, or behind all. */
     public Manual withVariant(Variant variant) {
         return withVariants(put(variants, variant, Variant::id));
     }
 
+    /** Puts an energy in the place of the one with its id, or behind all. */
     public Manual withEnergy(Energy energy) {
         return withEnergies(put(energies, energy, Energy::id));
     }
 
+    /** Puts a clip in the place of the one with its id, or behind all. */
     public Manual withClip(Clip clip) {
         return withClips(put(clips, clip, Clip::id));
     }
 
+    /** Puts a part in the place of the one with its id, or behind all. */
     public Manual withPart(Part part) {
         return withParts(put(parts, part, Part::id));
     }
 
+    /** Puts a tool in the place of the one with its id, or behind all. */
     public Manual withTool(Tool tool) {
         return withTools(put(tools, tool, Tool::id));
     }
 
+    /** Puts a joint in the place of the one with its id, or behind all. */
     public Manual withJoint(Joint joint) {
         return withJoints(put(joints, joint, Joint::id));
     }
 
+    /** Puts a kit in the place of the one with its id, or behind all. */
     public Manual withKit(Kit kit) {
         return withKits(put(kits, kit, Kit::id));
     }
 
+    /** Puts a consumable in the place of the one with its id, or behind all. */
     public Manual withConsumable(Consumable consumable) {
         return withConsumables(put(consumables, consumable, Consumable::id));
     }
 
-    public Optional<LedgerItem> ledgerItem(String id) {
+    /** The aid, fluid or mark of an id; empty where it is none or of a joint. */
+    public Optional<LedgerItem> ledgerItem(Id<? extends ActedOn> id) {
         return ledgerItems.stream().filter(x -> x.id().equals(id)).findFirst();
     }
 
+    /** Puts an aid, a fluid or a mark in the place of the one with its id, or behind all. */
     public Manual withLedgerItem(LedgerItem item) {
         return withLedgerItems(put(ledgerItems, item, LedgerItem::id));
     }
 
-    public Optional<Energy> energy(String id) {
+    /** The energy of an id; empty where there is none. */
+    public Optional<Energy> energy(Id<Energy> id) {
         return energies.stream().filter(e -> e.id().equals(id)).findFirst();
     }
 
+    /** Puts a decision in the place of the one with its id, or behind all. */
     public Manual withDecision(Decision decision) {
         return withDecisions(put(decisions, decision, Decision::id));
     }
 
+    /** Puts a symptom in the place of the one with its id, or behind all. */
     public Manual withSymptom(Symptom symptom) {
         return withSymptoms(put(symptoms, symptom, Symptom::id));
     }
 
+    /** Puts a figure in the place of the one with its id, or behind all. */
     public Manual withFigure(Figure figure) {
         return withFigures(put(figures, figure, Figure::id));
     }
 
     /** Takes a figure away, from the steps too; pictures beside it stand in its place there. */
-    public Manual withoutFigure(String figure) {
-        List<String> beside = figure(figure).map(Figure::beside).orElse(List.of());
+    public Manual withoutFigure(Id<Figure> figure) {
+        List<Id<Figure>> beside = figure(figure).map(Figure::beside).orElse(List.of());
         List<Stage> without =
                 stages.stream()
                         .map(
@@ -250,12 +286,12 @@ public record Manual(
         return withStages(without).withFigures(rest);
     }
 
-    private static Step without(Step step, String figure, List<String> instead) {
+    private static Step without(Step step, Id<Figure> figure, List<Id<Figure>> instead) {
         int at = step.figures().indexOf(figure);
         if (at < 0) {
             return step;
         }
-        List<String> shown = new ArrayList<>(step.figures());
+        List<Id<Figure>> shown = new ArrayList<>(step.figures());
         shown.addAll(at, instead);
         shown.remove(figure);
         return step.withFigures(shown);
@@ -279,7 +315,7 @@ public record Manual(
     }
 
     /** Adds a step to a stage, behind the steps whose footage begins before its own. */
-    public Manual withNewStep(String stage, Step step) {
+    public Manual withNewStep(Id<Stage> stage, Step step) {
         return withStages(
                 stages.stream()
                         .map(s -> s.id().equals(stage) ? s.withSteps(inserted(s.steps(), step)) : s)
@@ -287,7 +323,7 @@ public record Manual(
     }
 
     /** Adds a step right behind another, in its stage. */
-    public Manual withStepBehind(String before, Step step) {
+    public Manual withStepBehind(Id<Step> before, Step step) {
         List<Stage> all = new ArrayList<>(stages);
         for (int i = 0; i < all.size(); i++) {
             List<Step> steps = new ArrayList<>(all.get(i).steps());
@@ -320,7 +356,7 @@ public record Manual(
         return byClip < 0 || byClip == 0 && x.start() < y.start();
     }
 
-    private int clipIndex(String clip) {
+    private int clipIndex(Id<Clip> clip) {
         for (int i = 0; i < clips.size(); i++) {
             if (clips.get(i).id().equals(clip)) {
                 return i;
@@ -330,7 +366,7 @@ public record Manual(
     }
 
     /** Takes a step away; what is repeated with others is repeated without it. */
-    public Manual withoutStep(String step) {
+    public Manual withoutStep(Id<Step> step) {
         return withRepeats(RepeatedSteps.without(this, step))
                 .withStages(
                         stages.stream()
@@ -344,7 +380,7 @@ public record Manual(
     }
 
     /** Puts a thing in the place of the one with its id, or at the end where there is none. */
-    private static <T> List<T> put(List<T> list, T thing, Function<T, String> id) {
+    private static <T> List<T> put(List<T> list, T thing, Function<T, Id<T>> id) {
         List<T> all = new ArrayList<>(list);
         for (int i = 0; i < all.size(); i++) {
             if (id.apply(all.get(i)).equals(id.apply(thing))) {

@@ -2,7 +2,10 @@ package methodos.core.manual;
 
 import java.util.ArrayList;
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.RecordShape;
+import methodos.core.description.Required;
+import methodos.core.description.ToldApartBy;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -12,9 +15,10 @@ import methodos.core.quantity.Quantity;
  * picture leaves them where they are on the thing they show. Balloons and lenses lie on the sheet
  * around the prepared picture, in shares of its width and height.
  */
+@ToldApartBy("kind")
 public sealed interface Mark {
 
-    String id();
+    Id<Mark> id();
 
     /** The spots on the still that it is made of. */
     List<Point> points();
@@ -24,7 +28,9 @@ public sealed interface Mark {
      */
     Mark withPoints(List<Point> points);
 
-    Mark withId(String id);
+    default Mark withId(Id<Mark> id) {
+        return (Mark) RecordShape.of(getClass()).with(this, "id", id);
+    }
 
     /** What the cases make of this mark. */
     <R> R map(MarkCases<R> cases);
@@ -52,7 +58,7 @@ public sealed interface Mark {
 
     /** A mark that points to a part of the parts list. */
     sealed interface OfPart extends Mark {
-        String part();
+        Id<Part> part();
     }
 
     /** A mark with words of the author's. */
@@ -68,7 +74,7 @@ public sealed interface Mark {
      * @param target the spot of the part on the picture
      * @param balloon where the balloon is held, null where it finds its own place
      */
-    record Callout(String id, @RefersTo(Part.class) String part, Point target, Point balloon)
+    record Callout(Id<Mark> id, @Required Id<Part> part, @Required Point target, Point balloon)
             implements Held, OfPart {
         @Override
         public List<Point> points() {
@@ -78,11 +84,6 @@ public sealed interface Mark {
         @Override
         public Callout withPoints(List<Point> v) {
             return new Callout(id, part, v.get(0), balloon);
-        }
-
-        @Override
-        public Callout withId(String v) {
-            return new Callout(v, part, target, balloon);
         }
 
         @Override
@@ -109,7 +110,7 @@ public sealed interface Mark {
      * @param given the author's order where the arrangement is given, numbers from 1; otherwise
      *     empty
      */
-    record ScrewOrder(String id, List<Point> screws, Arrangement arrangement, List<Integer> given)
+    record ScrewOrder(Id<Mark> id, List<Point> screws, Arrangement arrangement, List<Integer> given)
             implements Mark {
 
         public ScrewOrder {
@@ -127,11 +128,7 @@ public sealed interface Mark {
             return new ScrewOrder(id, v, arrangement, given);
         }
 
-        @Override
-        public ScrewOrder withId(String v) {
-            return new ScrewOrder(v, screws, arrangement, given);
-        }
-
+        /** The same screws in another arrangement. */
         public ScrewOrder withArrangement(Arrangement v) {
             return new ScrewOrder(id, screws, v, given);
         }
@@ -148,7 +145,7 @@ public sealed interface Mark {
     }
 
     /** Which screw, by size and length, sits here; the key under the picture tells the sizes. */
-    record ScrewPlace(String id, @RefersTo(Part.class) String part, Point at) implements OfPart {
+    record ScrewPlace(Id<Mark> id, @Required Id<Part> part, @Required Point at) implements OfPart {
         @Override
         public List<Point> points() {
             return List.of(at);
@@ -157,11 +154,6 @@ public sealed interface Mark {
         @Override
         public ScrewPlace withPoints(List<Point> v) {
             return new ScrewPlace(id, part, v.get(0));
-        }
-
-        @Override
-        public ScrewPlace withId(String v) {
-            return new ScrewPlace(v, part, at);
         }
 
         @Override
@@ -177,7 +169,13 @@ public sealed interface Mark {
      * @param thread what is done to which thread, null where the author says which way it turns
      * @param said which way it turns, null where that follows from the thread
      */
-    record Turn(String id, Point centre, Point rim, Point side, ThreadTurn thread, Rotation said)
+    record Turn(
+            Id<Mark> id,
+            @Required Point centre,
+            @Required Point rim,
+            @Required Point side,
+            ThreadTurn thread,
+            Rotation said)
             implements Mark {
 
         @Override
@@ -190,15 +188,16 @@ public sealed interface Mark {
             return new Turn(id, v.get(0), v.get(1), v.get(2), thread, said);
         }
 
-        @Override
-        public Turn withId(String v) {
-            return new Turn(v, centre, rim, side, thread, said);
-        }
-
+        /**
+         * @param v null where the author says which way it turns
+         */
         public Turn withThread(ThreadTurn v) {
             return new Turn(id, centre, rim, side, v, v == null ? rotation() : null);
         }
 
+        /**
+         * @param v null where that follows from the thread
+         */
         public Turn withSaid(Rotation v) {
             return new Turn(id, centre, rim, side, v == null ? thread : null, v);
         }
@@ -218,7 +217,8 @@ public sealed interface Mark {
     }
 
     /** A straight arrow in the direction of a movement. */
-    record Shift(String id, Point from, Point to, Movement movement) implements Mark {
+    record Shift(Id<Mark> id, @Required Point from, @Required Point to, @Required Movement movement)
+            implements Mark {
         public Shift {
             movement = movement == null ? Movement.PUSH : movement;
         }
@@ -233,11 +233,7 @@ public sealed interface Mark {
             return new Shift(id, v.get(0), v.get(1), movement);
         }
 
-        @Override
-        public Shift withId(String v) {
-            return new Shift(v, from, to, movement);
-        }
-
+        /** The same arrow for another movement. */
         public Shift withMovement(Movement v) {
             return new Shift(id, from, to, v);
         }
@@ -254,7 +250,8 @@ public sealed interface Mark {
      * @param rim how far around the spot it reaches
      * @param lens middle of the lens on the sheet, null where it finds its own place
      */
-    record Detail(String id, Point spot, Point rim, Point lens) implements Held {
+    record Detail(Id<Mark> id, @Required Point spot, @Required Point rim, Point lens)
+            implements Held {
         @Override
         public List<Point> points() {
             return List.of(spot, rim);
@@ -263,11 +260,6 @@ public sealed interface Mark {
         @Override
         public Detail withPoints(List<Point> v) {
             return new Detail(id, v.get(0), v.get(1), lens);
-        }
-
-        @Override
-        public Detail withId(String v) {
-            return new Detail(v, spot, rim, lens);
         }
 
         @Override
@@ -287,7 +279,7 @@ public sealed interface Mark {
     }
 
     /** A line around a region, smooth through its corners. */
-    record Outline(String id, List<Point> corners) implements Mark {
+    record Outline(Id<Mark> id, List<Point> corners) implements Mark {
         public Outline {
             corners = corners == null ? List.of() : List.copyOf(corners);
         }
@@ -303,18 +295,13 @@ public sealed interface Mark {
         }
 
         @Override
-        public Outline withId(String v) {
-            return new Outline(v, corners);
-        }
-
-        @Override
         public <R> R map(MarkCases<R> cases) {
             return cases.outline(this);
         }
     }
 
     /** A length that is taken from the picture by its scale. */
-    record Length(String id, Point from, Point to) implements Mark {
+    record Length(Id<Mark> id, @Required Point from, @Required Point to) implements Mark {
         @Override
         public List<Point> points() {
             return List.of(from, to);
@@ -323,11 +310,6 @@ public sealed interface Mark {
         @Override
         public Length withPoints(List<Point> v) {
             return new Length(id, v.get(0), v.get(1));
-        }
-
-        @Override
-        public Length withId(String v) {
-            return new Length(v, from, to);
         }
 
         @Override
@@ -341,7 +323,7 @@ public sealed interface Mark {
      *
      * @param sizes as many as the shape takes, all in units of length; empty until they are typed
      */
-    record Scale(String id, KnownShape shape, List<Point> known, List<Quantity> sizes)
+    record Scale(Id<Mark> id, @Required KnownShape shape, List<Point> known, List<Quantity> sizes)
             implements Mark {
         public Scale {
             known = known == null ? List.of() : List.copyOf(known);
@@ -358,11 +340,9 @@ public sealed interface Mark {
             return new Scale(id, shape, v, sizes);
         }
 
-        @Override
-        public Scale withId(String v) {
-            return new Scale(v, shape, known, sizes);
-        }
-
+        /**
+         * @param v as many as the shape takes, all in units of length
+         */
         public Scale withSizes(List<Quantity> v) {
             return new Scale(id, shape, known, v);
         }
@@ -374,7 +354,8 @@ public sealed interface Mark {
     }
 
     /** Two marks that have to face each other over a joint. */
-    record MatchMark(String id, Point one, Point other, String text) implements Worded {
+    record MatchMark(Id<Mark> id, @Required Point one, @Required Point other, String text)
+            implements Worded {
         public MatchMark {
             text = text == null ? "" : text;
         }
@@ -390,11 +371,6 @@ public sealed interface Mark {
         }
 
         @Override
-        public MatchMark withId(String v) {
-            return new MatchMark(v, one, other, text);
-        }
-
-        @Override
         public MatchMark withText(String v) {
             return new MatchMark(id, one, other, v);
         }
@@ -406,7 +382,7 @@ public sealed interface Mark {
     }
 
     /** What is felt or heard here and no camera sees. */
-    record ByFeel(String id, Point at, String text) implements Worded {
+    record ByFeel(Id<Mark> id, @Required Point at, String text) implements Worded {
         public ByFeel {
             text = text == null ? "" : text;
         }
@@ -422,11 +398,6 @@ public sealed interface Mark {
         }
 
         @Override
-        public ByFeel withId(String v) {
-            return new ByFeel(v, at, text);
-        }
-
-        @Override
         public ByFeel withText(String v) {
             return new ByFeel(id, at, v);
         }
@@ -438,7 +409,7 @@ public sealed interface Mark {
     }
 
     /** Words on the picture, where nothing else tells it. */
-    record Label(String id, Point at, String text) implements Worded {
+    record Label(Id<Mark> id, @Required Point at, String text) implements Worded {
         public Label {
             text = text == null ? "" : text;
         }
@@ -454,11 +425,6 @@ public sealed interface Mark {
         }
 
         @Override
-        public Label withId(String v) {
-            return new Label(v, at, text);
-        }
-
-        @Override
         public Label withText(String v) {
             return new Label(id, at, v);
         }
@@ -470,7 +436,7 @@ public sealed interface Mark {
     }
 
     /** What nobody should see: a face, a plate, a screen. Nothing of it is published. */
-    record Cover(String id, Point corner, Point opposite) implements Mark {
+    record Cover(Id<Mark> id, @Required Point corner, @Required Point opposite) implements Mark {
         @Override
         public List<Point> points() {
             return List.of(corner, opposite);
@@ -479,11 +445,6 @@ public sealed interface Mark {
         @Override
         public Cover withPoints(List<Point> v) {
             return new Cover(id, v.get(0), v.get(1));
-        }
-
-        @Override
-        public Cover withId(String v) {
-            return new Cover(v, corner, opposite);
         }
 
         @Override

@@ -2,7 +2,8 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * A line of the parts list.
@@ -17,17 +18,17 @@ import methodos.core.description.RefersTo;
  */
 @RecordBuilder
 public record Part(
-        String id,
+        Id<Part> id,
         String item,
         String number,
         String name,
         String size,
-        int quantity,
+        @Required int quantity,
         ReuseRule reuse,
         Applicability applicability,
         String note,
-        @RefersTo(Part.class) String sitsOn,
-        @RefersTo(Part.class) List<String> coveredBy,
+        Id<Part> sitsOn,
+        List<Id<Part>> coveredBy,
         Replacement replacement)
         implements PartBuilder.With {
     public Part {

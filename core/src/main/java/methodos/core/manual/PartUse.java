@@ -1,7 +1,8 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * So many of a part, in a step.
@@ -11,7 +12,7 @@ import methodos.core.description.RefersTo;
  */
 @RecordBuilder
 public record PartUse(
-        @RefersTo(Part.class) String part, int count, Handling handling, Supply supply)
+        @Required Id<Part> part, @Required int count, Handling handling, Supply supply)
         implements PartUseBuilder.With {
 
     /** Which ones go on. */
@@ -32,11 +33,13 @@ public record PartUse(
         TOUCHED
     }
 
-    public PartUse(String part, int count, Handling handling) {
+    /** With the supply that the rule of the part says. */
+    public PartUse(Id<Part> part, int count, Handling handling) {
         this(part, count, handling, null);
     }
 
-    public PartUse(String part, int count) {
+    /** With what the stage of its step does to parts. */
+    public PartUse(Id<Part> part, int count) {
         this(part, count, null, null);
     }
 

@@ -1,6 +1,8 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import methodos.core.description.Required;
+import methodos.core.description.Within;
 
 /**
  * How a still is prepared for a figure. The still itself is never changed, so each setting can be
@@ -15,12 +17,12 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  */
 @RecordBuilder
 public record Preparation(
-        int quarterTurns,
-        double straighten,
+        @Within(least = 0, greatest = 3) int quarterTurns,
+        @Within(least = -45, greatest = 45) double straighten,
         Crop crop,
-        double shadows,
-        double glare,
-        double sharpen)
+        @Within(least = 0, greatest = 1) double shadows,
+        @Within(least = 0, greatest = 1) double glare,
+        @Within(least = 0, greatest = 1) double sharpen)
         implements PreparationBuilder.With {
 
     /** The still as it was taken. */
@@ -30,7 +32,11 @@ public record Preparation(
      * A rectangle of the turned picture, in widths of the still; the origin is its middle, y grows
      * downward.
      */
-    public record Crop(double left, double top, double right, double bottom) {
+    public record Crop(
+            @Required double left,
+            @Required double top,
+            @Required double right,
+            @Required double bottom) {
 
         /**
          * @throws IllegalArgumentException if nothing is left
@@ -41,10 +47,12 @@ public record Preparation(
             }
         }
 
+        /** Width of the crop as a share of the turned still. */
         public double width() {
             return right - left;
         }
 
+        /** Height of the crop as a share of the turned still. */
         public double height() {
             return bottom - top;
         }

@@ -1,7 +1,8 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * Something that is measured in a step.
@@ -17,9 +18,9 @@ import methodos.core.description.RefersTo;
 @RecordBuilder
 public record Reading(
         String what,
-        Value limit,
+        @Required Value limit,
         int count,
-        @RefersTo(Tool.class) String tool,
+        Id<Tool> tool,
         String otherwise,
         Fit fit,
         Applicability applicability)
@@ -32,12 +33,12 @@ public record Reading(
     }
 
     /** A reading that no size is chosen by. */
-    public Reading(String what, Value limit, int count, String tool, String otherwise) {
+    public Reading(String what, Value limit, int count, Id<Tool> tool, String otherwise) {
         this(what, limit, count, tool, otherwise, null, Applicability.ALL);
     }
 
     /** A reading of all units. */
-    public Reading(String what, Value limit, int count, String tool, String otherwise, Fit fit) {
+    public Reading(String what, Value limit, int count, Id<Tool> tool, String otherwise, Fit fit) {
         this(what, limit, count, tool, otherwise, fit, Applicability.ALL);
     }
 }

@@ -1,7 +1,8 @@
 package methodos.core.manual;
 
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * Steps that are done once more at other places: "the same for the other end cap".
@@ -11,10 +12,7 @@ import methodos.core.description.RefersTo;
  * @param places where they are done once more, each by its name; once more for each
  */
 public record Repeat(
-        String id,
-        @RefersTo(Step.class) String from,
-        @RefersTo(Step.class) String to,
-        List<String> places) {
+        Id<Repeat> id, @Required Id<Step> from, @Required Id<Step> to, List<String> places) {
     public Repeat {
         places = places == null ? List.of() : List.copyOf(places);
     }

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 
 /** How often each step of a manual is done, found in one walk. */
 public final class RepeatedSteps {
 
-    private final Map<String, Integer> times = new HashMap<>();
+    private final Map<Id<Step>, Integer> times = new HashMap<>();
 
+    /** Counts for all steps of a manual. */
     public RepeatedSteps(Manual manual) {
         manual.repeats().forEach(r -> note(manual, r));
     }
@@ -19,9 +21,9 @@ public final class RepeatedSteps {
     }
 
     /** The ids of the steps that are repeated; none where an end of them is gone. */
-    public static List<String> steps(Manual manual, Repeat repeat) {
+    public static List<Id<Step>> steps(Manual manual, Repeat repeat) {
         for (Stage stage : manual.stages()) {
-            List<String> ids = new ArrayList<>(stage.steps().stream().map(Step::id).toList());
+            List<Id<Step>> ids = new ArrayList<>(stage.steps().stream().map(Step::id).toList());
             int from = ids.indexOf(repeat.from());
             int to = ids.indexOf(repeat.to());
             if (from >= 0 && to >= from) {
@@ -32,10 +34,10 @@ public final class RepeatedSteps {
     }
 
     /** The repeats of a manual without a step; where it was an end, the next step inside is. */
-    static List<Repeat> without(Manual manual, String step) {
+    static List<Repeat> without(Manual manual, Id<Step> step) {
         List<Repeat> rest = new ArrayList<>();
         for (Repeat repeat : manual.repeats()) {
-            List<String> steps = new ArrayList<>(steps(manual, repeat));
+            List<Id<Step>> steps = new ArrayList<>(steps(manual, repeat));
             if (!steps.remove(step)) {
                 rest.add(repeat);
             } else if (!steps.isEmpty()) {
@@ -51,7 +53,7 @@ public final class RepeatedSteps {
     }
 
     /** 1 where a step is not repeated. */
-    public int of(String step) {
+    public int of(Id<Step> step) {
         return times.getOrDefault(step, 1);
     }
 }

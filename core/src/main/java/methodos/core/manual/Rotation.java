@@ -5,6 +5,7 @@ public enum Rotation {
     CLOCKWISE,
     COUNTERCLOCKWISE;
 
+    /** The other way round. */
     public Rotation reversed() {
         return this == CLOCKWISE ? COUNTERCLOCKWISE : CLOCKWISE;
     }

@@ -20,26 +20,36 @@ public record SerialRange(Long from, Long to) {
         }
     }
 
+    /**
+     * @param first included; later ones are open
+     */
     public static SerialRange from(long first) {
         return new SerialRange(first, null);
     }
 
+    /**
+     * @param last included; earlier ones are open
+     */
     public static SerialRange upTo(long last) {
         return new SerialRange(null, last);
     }
 
+    /** The range of one number. */
     public static SerialRange only(long number) {
         return new SerialRange(number, number);
     }
 
+    /** Whether some number is in both. */
     public boolean overlaps(SerialRange other) {
         return low() <= other.high() && other.low() <= high();
     }
 
+    /** Whether each number of the other is in this one. */
     public boolean contains(SerialRange other) {
         return low() <= other.low() && other.high() <= high();
     }
 
+    /** Whether it is open on both sides. */
     public boolean all() {
         return from == null && to == null;
     }

@@ -26,6 +26,7 @@ public record Sight(String model, SerialRange serials, Set<String> with, Set<Str
         this(model, serials, Set.of(), Set.of());
     }
 
+    /** The units of a variant. */
     public static Sight of(Variant variant) {
         return new Sight(variant.model(), variant.serials());
     }
@@ -38,6 +39,7 @@ public record Sight(String model, SerialRange serials, Set<String> with, Set<Str
                 && Collections.disjoint(without, other.with);
     }
 
+    /** Whether all units are looked at. */
     public boolean everything() {
         return model == null && serials.all() && with.isEmpty() && without.isEmpty();
     }

@@ -1,6 +1,7 @@
 package methodos.core.manual;
 
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 
 /**
  * A stretch of a clip.
@@ -8,7 +9,7 @@ import methodos.core.description.RefersTo;
  * @param start seconds from the start of playback
  * @param end seconds, not before the start
  */
-public record Span(@RefersTo(Clip.class) String clip, double start, double end) {
+public record Span(@Required Id<Clip> clip, @Required double start, @Required double end) {
 
     /**
      * @throws IllegalArgumentException if the end is before the start
@@ -19,14 +20,19 @@ public record Span(@RefersTo(Clip.class) String clip, double start, double end) 
         }
     }
 
+    /** Its length, 0 or more. */
     public double seconds() {
         return end - start;
     }
 
+    /**
+     * @param time in seconds of the clip, both ends included
+     */
     public boolean contains(double time) {
         return start <= time && time < end;
     }
 
+    /** Whether it has a moment in common with a stretch of its clip, in seconds. */
     public boolean overlaps(double from, double to) {
         return start < to && from < end;
     }

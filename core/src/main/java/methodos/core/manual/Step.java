@@ -3,7 +3,8 @@ package methodos.core.manual;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.EndOfWork;
+import methodos.core.description.Id;
 
 /**
  * One thing that the technician does.
@@ -21,21 +22,21 @@ import methodos.core.description.RefersTo;
  */
 @RecordBuilder
 public record Step(
-        String id,
+        Id<Step> id,
         String text,
         Applicability applicability,
         List<Span> spans,
         List<PartUse> parts,
-        @RefersTo(Tool.class) List<String> tools,
-        @RefersTo(Consumable.class) List<String> consumables,
-        @RefersTo(Joint.class) List<String> joints,
+        List<Id<Tool>> tools,
+        List<Id<Consumable>> consumables,
+        List<Id<Joint>> joints,
         List<Hazard> hazards,
         List<Reading> readings,
-        List<Wait> waits,
-        @RefersTo(Figure.class) List<String> figures,
+        @EndOfWork List<Wait> waits,
+        List<Id<Figure>> figures,
         List<Evidence> evidence,
         String why,
-        String expected,
+        @EndOfWork String expected,
         List<Look> looks,
         boolean optional,
         boolean accepted,
@@ -68,7 +69,7 @@ public record Step(
     }
 
     /** A step with nothing but its words and where they come from. */
-    public static Step of(String id, String text, List<Span> spans, List<Evidence> evidence) {
+    public static Step of(Id<Step> id, String text, List<Span> spans, List<Evidence> evidence) {
         return StepBuilder.builder()
                 .id(id)
                 .text(text)
@@ -78,8 +79,9 @@ public record Step(
                 .build();
     }
 
-    public Step withFigure(String figure) {
-        List<String> all = new ArrayList<>(figures);
+    /** The step with one more figure, behind the others. */
+    public Step withFigure(Id<Figure> figure) {
+        List<Id<Figure>> all = new ArrayList<>(figures);
         all.add(figure);
         return withFigures(all);
     }

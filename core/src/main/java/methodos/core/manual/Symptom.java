@@ -2,7 +2,7 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
-import methodos.core.description.RefersTo;
+import methodos.core.description.Id;
 
 /**
  * Something that is wrong with a unit, what to check in which order before anything is taken apart,
@@ -11,7 +11,8 @@ import methodos.core.description.RefersTo;
  * @param checks the first one first
  */
 @RecordBuilder
-public record Symptom(String id, String what, List<Check> checks) implements SymptomBuilder.With {
+public record Symptom(Id<Symptom> id, String what, List<Check> checks)
+        implements SymptomBuilder.With {
 
     /**
      * @param ask a question that is answered with yes or no
@@ -19,7 +20,7 @@ public record Symptom(String id, String what, List<Check> checks) implements Sym
      * @param no what follows, null while that is open
      */
     @RecordBuilder
-    public record Check(String id, String ask, Outcome yes, Outcome no)
+    public record Check(Id<Symptom.Check> id, String ask, Outcome yes, Outcome no)
             implements SymptomCheckBuilder.With {
         public Check {
             ask = ask == null ? "" : ask;
@@ -33,10 +34,7 @@ public record Symptom(String id, String what, List<Check> checks) implements Sym
      * @param cause what is the matter, null where there is another check
      * @param steps ids of the steps that cure it
      */
-    public record Outcome(
-            @RefersTo(Symptom.Check.class) String check,
-            String cause,
-            @RefersTo(Step.class) List<String> steps) {
+    public record Outcome(Id<Symptom.Check> check, String cause, List<Id<Step>> steps) {
         public Outcome {
             steps = steps == null ? List.of() : List.copyOf(steps);
             cause = check == null && cause == null ? "" : cause; // not named yet
@@ -45,11 +43,15 @@ public record Symptom(String id, String what, List<Check> checks) implements Sym
             }
         }
 
-        public static Outcome next(String check) {
+        /** Another check follows. */
+        public static Outcome next(Id<Symptom.Check> check) {
             return new Outcome(check, null, List.of());
         }
 
-        public static Outcome cause(String cause, List<String> steps) {
+        /**
+         * @param steps that cure it, none where it is not known
+         */
+        public static Outcome cause(String cause, List<Id<Step>> steps) {
             return new Outcome(null, cause, steps);
         }
     }
@@ -59,7 +61,8 @@ public record Symptom(String id, String what, List<Check> checks) implements Sym
         checks = checks == null ? List.of() : List.copyOf(checks);
     }
 
-    public java.util.Optional<Check> check(String id) {
+    /** The check of an id; empty where there is none. */
+    public java.util.Optional<Check> check(Id<Symptom.Check> id) {
         return checks.stream().filter(c -> c.id().equals(id)).findFirst();
     }
 }

@@ -1,6 +1,7 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import methodos.core.description.Id;
 
 /**
  * A tool with its size, its kind, and how it is made where it is made on the spot.
@@ -12,13 +13,13 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  */
 @RecordBuilder
 public record Tool(
-        String id,
+        Id<Tool> id,
         String name,
         String size,
         Kind kind,
         String note,
         Substitute instead,
-        String sketch)
+        Id<Figure> sketch)
         implements ToolBuilder.With {
 
     public enum Kind {
@@ -37,10 +38,11 @@ public record Tool(
     }
 
     /** A tool that nothing takes the place of. */
-    public Tool(String id, String name, String size, Kind kind, String note) {
+    public Tool(Id<Tool> id, String name, String size, Kind kind, String note) {
         this(id, name, size, kind, note, null, null);
     }
 
+    /** Its name and size. */
     public String label() {
         return size.isEmpty() ? name : name + " " + size;
     }

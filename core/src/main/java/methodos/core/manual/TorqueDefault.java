@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import methodos.core.description.Required;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -10,7 +11,7 @@ import methodos.core.quantity.Quantity;
  * @param condition of the thread; empty for dry
  */
 public record TorqueDefault(
-        String thread, String propertyClass, String condition, Quantity torque) {
+        String thread, String propertyClass, String condition, @Required Quantity torque) {
     public TorqueDefault {
         thread = thread == null ? "" : thread;
         propertyClass = propertyClass == null ? "" : propertyClass;

@@ -40,6 +40,7 @@ public record Unit(
         return value == null ? "" : value;
     }
 
+    /** A unit of which nothing is said. */
     public static Unit unnamed() {
         return new Unit("", "", "", List.of(), List.of(), "", "", "", "");
     }

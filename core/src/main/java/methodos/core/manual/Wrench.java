@@ -1,5 +1,7 @@
 package methodos.core.manual;
 
+import methodos.core.description.Id;
+import methodos.core.description.Required;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -8,7 +10,7 @@ import methodos.core.quantity.Quantity;
  * @param name as it is called there
  * @param range from the lower end to the full of its scale; a torque
  */
-public record Wrench(String id, String name, Quantity range) {
+public record Wrench(Id<Wrench> id, String name, @Required Quantity range) {
     public Wrench {
         name = name == null ? "" : name;
     }

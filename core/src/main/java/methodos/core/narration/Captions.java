@@ -38,6 +38,7 @@ public record Captions(List<Caption> captions) {
                         .toList());
     }
 
+    /** The moment in the middle of a caption, in seconds. */
     public static double middle(Caption caption) {
         return (caption.start() + caption.end()) / 2;
     }

@@ -3,6 +3,8 @@ package methodos.core.narration;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
@@ -22,7 +24,7 @@ public final class WordStates {
     /**
      * @param clip id of the clip
      */
-    public WordStates(Manual manual, String clip) {
+    public WordStates(Manual manual, Id<Clip> clip) {
         used = stretches(manual.steps().flatMap(WordStates::spans), clip);
         dismissed = stretches(manual.dismissals().stream().map(Dismissal::span), clip);
         proposed = new TreeMap<>();
@@ -31,7 +33,7 @@ public final class WordStates {
     /**
      * @param draft the reading of the clip's narration, with what it would set aside
      */
-    public WordStates(Manual manual, String clip, Draft draft) {
+    public WordStates(Manual manual, Id<Clip> clip, Draft draft) {
         this(manual, clip);
         proposed.putAll(
                 stretches(
@@ -63,7 +65,7 @@ public final class WordStates {
     }
 
     /** The spans of a clip by their start, those that touch made one. */
-    private static TreeMap<Double, Double> stretches(Stream<Span> spans, String clip) {
+    private static TreeMap<Double, Double> stretches(Stream<Span> spans, Id<Clip> clip) {
         TreeMap<Double, Double> stretches = new TreeMap<>();
         spans.filter(s -> s.clip().equals(clip) && s.seconds() > 0)
                 .forEach(

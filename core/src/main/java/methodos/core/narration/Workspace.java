@@ -4,6 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.description.Id;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.parts.PartsAnswer;
 import methodos.core.scan.Scan;
@@ -21,9 +23,9 @@ import methodos.core.sense.Senseless;
  */
 public record Workspace(
         Manual manual,
-        Map<String, Captions> captions,
-        Map<String, Scan> scans,
-        Map<String, Draft> drafts,
+        Map<Id<Clip>, Captions> captions,
+        Map<Id<Clip>, Scan> scans,
+        Map<Id<Clip>, Draft> drafts,
         PartsAnswer partsAnswer,
         List<Senseless> mended) {
 
@@ -35,51 +37,59 @@ public record Workspace(
     }
 
     /** Where nothing is drafted yet. */
-    public Workspace(Manual manual, Map<String, Captions> captions, Map<String, Scan> scans) {
+    public Workspace(Manual manual, Map<Id<Clip>, Captions> captions, Map<Id<Clip>, Scan> scans) {
         this(manual, captions, scans, Map.of(), PartsAnswer.NONE, List.of());
     }
 
     /** Where nothing is scanned yet. */
-    public Workspace(Manual manual, Map<String, Captions> captions) {
+    public Workspace(Manual manual, Map<Id<Clip>, Captions> captions) {
         this(manual, captions, Map.of());
     }
 
-    public Captions captions(String clip) {
+    /** What is said in a clip; {@link Captions#NONE} where nothing is. */
+    public Captions captions(Id<Clip> clip) {
         return captions.getOrDefault(clip, Captions.NONE);
     }
 
-    public Optional<Scan> scan(String clip) {
+    /** What its frames look like; empty where it is not scanned. */
+    public Optional<Scan> scan(Id<Clip> clip) {
         return Optional.ofNullable(scans.get(clip));
     }
 
+    /** The same beside another state of the manual. */
     public Workspace with(Manual changed) {
         return new Workspace(changed, captions, scans, drafts, partsAnswer, mended);
     }
 
-    public Workspace withCaptions(String clip, Captions changed) {
-        Map<String, Captions> all = new HashMap<>(captions);
+    /** The same with other captions of a clip. */
+    public Workspace withCaptions(Id<Clip> clip, Captions changed) {
+        Map<Id<Clip>, Captions> all = new HashMap<>(captions);
         all.put(clip, changed);
-        Map<String, Draft> others = new HashMap<>(drafts);
+        Map<Id<Clip>, Draft> others = new HashMap<>(drafts);
         others.remove(clip);
         return new Workspace(manual, all, scans, others, partsAnswer, mended);
     }
 
-    public Optional<Draft> draft(String clip) {
+    /** What was drafted from a clip; empty where nothing was. */
+    public Optional<Draft> draft(Id<Clip> clip) {
         return Optional.ofNullable(drafts.get(clip));
     }
 
-    public Workspace withDraft(String clip, Draft draft) {
-        Map<String, Draft> all = new HashMap<>(drafts);
+    /** The same with a draft from a clip. */
+    public Workspace withDraft(Id<Clip> clip, Draft draft) {
+        Map<Id<Clip>, Draft> all = new HashMap<>(drafts);
         all.put(clip, draft);
         return new Workspace(manual, captions, scans, all, partsAnswer, mended);
     }
 
-    public Workspace withScan(String clip, Scan scan) {
-        Map<String, Scan> all = new HashMap<>(scans);
+    /** The same with the scan of a clip. */
+    public Workspace withScan(Id<Clip> clip, Scan scan) {
+        Map<Id<Clip>, Scan> all = new HashMap<>(scans);
         all.put(clip, scan);
         return new Workspace(manual, captions, all, drafts, partsAnswer, mended);
     }
 
+    /** The same with what a parts service answered. */
     public Workspace withPartsAnswer(PartsAnswer answer) {
         return new Workspace(manual, captions, scans, drafts, answer, mended);
     }

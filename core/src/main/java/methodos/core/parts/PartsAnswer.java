@@ -31,6 +31,7 @@ public record PartsAnswer(Map<String, Offer> offers, Map<String, Map<String, Int
         kits = Map.copyOf(copy);
     }
 
+    /** What there is for a part number; empty where it is not known. */
     public Optional<Offer> offer(String number) {
         return Optional.ofNullable(offers.get(number));
     }

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
+import methodos.core.description.Id;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -29,6 +30,7 @@ public record PartsReport(
      */
     public record KitChange(Kit kit, List<String> differences) {}
 
+    /** Holds the parts of a manual against an answer. */
     public static PartsReport of(Manual manual, PartsAnswer answer) {
         List<Part> unknown = new ArrayList<>();
         List<Newer> replaced = new ArrayList<>();
@@ -54,7 +56,7 @@ public record PartsReport(
     }
 
     private static List<KitChange> kits(Manual manual, PartsAnswer answer) {
-        Map<String, String> numbers = new HashMap<>();
+        Map<Id<Part>, String> numbers = new HashMap<>();
         manual.parts().forEach(p -> numbers.put(p.id(), p.number()));
         List<KitChange> changes = new ArrayList<>();
         for (Kit kit : manual.kits()) {
@@ -70,7 +72,7 @@ public record PartsReport(
     }
 
     private static List<String> differences(
-            Kit kit, Map<String, Integer> held, Map<String, String> numbers) {
+            Kit kit, Map<String, Integer> held, Map<Id<Part>, String> numbers) {
         Map<String, Integer> own = new HashMap<>();
         kit.contents()
                 .forEach(

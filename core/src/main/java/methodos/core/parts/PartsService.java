@@ -10,6 +10,9 @@ public interface PartsService {
 
         private static final long serialVersionUID = 1L;
 
+        /**
+         * @param sentence what is said of it
+         */
         public Unavailable(String sentence, Throwable cause) {
             super(sentence, cause);
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * A unit that people use beside a machine, with its exact factor to the SI unit of its dimension.
@@ -235,7 +236,12 @@ public enum MeasureUnit {
         FLOW,
         TEMPERATURE,
         RATIO,
-        COUNT
+        COUNT;
+
+        /** What a quantity of this kind is called in a sentence. */
+        public String said() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
     private static final class Factors {
@@ -259,10 +265,12 @@ public enum MeasureUnit {
         this.spellings = List.of(spellings);
     }
 
+    /** As it is printed. */
     public String symbol() {
         return symbol;
     }
 
+    /** What it measures. */
     public Dimension dimension() {
         return dimension;
     }
@@ -323,12 +331,15 @@ public enum MeasureUnit {
                                         : Optional.empty());
     }
 
+    /** "revolutions per minute", "litres a minute". */
+    private static final Pattern EACH = Pattern.compile("\\bper\\b|\\b(?<=\\s)an?\\b");
+
+    private static final Pattern BETWEEN = Pattern.compile("[\\s.·⋅•_‑–-]");
+
     /** What is left of a spelling when case, stops and what stands between words is taken away. */
     private static String plain(String spelling) {
-        return spelling.toLowerCase(Locale.ROOT)
-                .replaceAll("\\bper\\b|\\b(?<=\\s)an?\\b", "/")
-                .replace('₂', '2')
-                .replaceAll("[\\s.·⋅•_‑–-]", "");
+        String each = EACH.matcher(spelling.toLowerCase(Locale.ROOT)).replaceAll("/");
+        return BETWEEN.matcher(each.replace('₂', '2')).replaceAll("");
     }
 
     /** Every spelling in its plain form; made when it is first needed. */

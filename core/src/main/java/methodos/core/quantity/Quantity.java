@@ -1,5 +1,6 @@
 package methodos.core.quantity;
 
+import java.math.BigDecimal;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -37,11 +38,40 @@ public record Quantity(String entered, Bound min, Bound max, MeasureUnit unit) {
         return QuantityReader.read(text);
     }
 
+    /**
+     * Reads a quantity of one kind.
+     *
+     * @throws IllegalArgumentException with a sentence if it is not understood or of another kind
+     */
+    public static Quantity parse(String text, MeasureUnit.Dimension dimension) {
+        Quantity quantity = parse(text);
+        if (quantity.unit().dimension() != dimension) {
+            throw new IllegalArgumentException(
+                    "“" + text.strip() + "” is no " + dimension.said() + ".");
+        }
+        return quantity;
+    }
+
+    /**
+     * A quantity that was not typed but reckoned or heard.
+     *
+     * @param min in the unit, null where open below
+     * @param max in the unit, null where open above
+     * @throws IllegalArgumentException if both sides are open or the bounds are swapped
+     */
+    public static Quantity of(BigDecimal min, BigDecimal max, MeasureUnit unit) {
+        Bound low = min == null ? null : Bound.decimal(min.toPlainString());
+        Bound high = max == null ? null : Bound.decimal(max.toPlainString());
+        Quantity bare = new Quantity("", low, high, unit);
+        return new Quantity(bare.print(), low, high, unit);
+    }
+
     /** Whether it was entered as about so much: it is told, and judges nothing. */
     public boolean about() {
         return QuantityReader.ABOUT.matcher(entered.strip()).lookingAt();
     }
 
+    /** Whether it is one value and no range or bound. */
     public boolean single() {
         return min != null && max != null && min.value().equals(max.value());
     }

@@ -110,7 +110,8 @@ final class QuantityReader {
             Bound value = number(m.group(1));
             String rest = m.group(2).strip();
             Matcher after = AFTERTHOUGHT.matcher(" " + rest);
-            if (after.matches()) {
+            // with no other unit, "2 min" are minutes
+            if (after.matches() && !rest.equals("min")) {
                 boolean least =
                         after.group(2).startsWith("or more") || after.group(2).startsWith("min");
                 return of(entered, least ? value : null, least ? null : value, after.group(1));

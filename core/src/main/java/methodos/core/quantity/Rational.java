@@ -26,10 +26,14 @@ public final class Rational implements Comparable<Rational> {
         this.under = under.divide(common).multiply(sign);
     }
 
+    /** A whole number. */
     public static Rational of(long whole) {
         return new Rational(BigInteger.valueOf(whole), BigInteger.ONE);
     }
 
+    /**
+     * @throws ArithmeticException if it is divided by nought
+     */
     public static Rational of(long over, long under) {
         return new Rational(BigInteger.valueOf(over), BigInteger.valueOf(under));
     }
@@ -41,6 +45,7 @@ public final class Rational implements Comparable<Rational> {
         return of(new BigDecimal(decimal));
     }
 
+    /** A decimal, exactly. */
     public static Rational of(BigDecimal decimal) {
         BigInteger digits = decimal.unscaledValue();
         return decimal.scale() >= 0
@@ -55,16 +60,19 @@ public final class Rational implements Comparable<Rational> {
         return power >= 0 ? new Rational(ten, BigInteger.ONE) : new Rational(BigInteger.ONE, ten);
     }
 
+    /** The exact sum. */
     public Rational plus(Rational other) {
         return new Rational(
                 over.multiply(other.under).add(other.over.multiply(under)),
                 under.multiply(other.under));
     }
 
+    /** The exact difference. */
     public Rational minus(Rational other) {
         return plus(other.times(of(-1)));
     }
 
+    /** The exact product. */
     public Rational times(Rational other) {
         return new Rational(over.multiply(other.over), under.multiply(other.under));
     }
@@ -76,18 +84,22 @@ public final class Rational implements Comparable<Rational> {
         return new Rational(over.multiply(other.under), under.multiply(other.over));
     }
 
+    /** Without its sign. */
     public Rational abs() {
         return new Rational(over.abs(), under);
     }
 
+    /** −1, 0 or 1. */
     public int signum() {
         return over.signum();
     }
 
+    /** The larger of both. */
     public Rational max(Rational other) {
         return compareTo(other) >= 0 ? this : other;
     }
 
+    /** The smaller of both. */
     public Rational min(Rational other) {
         return compareTo(other) <= 0 ? this : other;
     }
@@ -99,6 +111,7 @@ public final class Rational implements Comparable<Rational> {
         return of(whole).times(step);
     }
 
+    /** The nearest floating point number. */
     public double toDouble() {
         return new BigDecimal(over)
                 .divide(new BigDecimal(under), java.math.MathContext.DECIMAL64)

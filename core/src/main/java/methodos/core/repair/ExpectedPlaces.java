@@ -5,7 +5,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Stage;
@@ -19,16 +21,19 @@ import methodos.core.manual.Step;
 public final class ExpectedPlaces {
 
     /** The parts that come off, in the order of the steps. */
-    private final List<String> off = new ArrayList<>();
+    private final List<Id<Part>> off = new ArrayList<>();
 
     /** By the id of a step, the first and last of its parts in that order. */
-    private final Map<String, int[]> ofStep = new HashMap<>();
+    private final Map<Id<Step>, int[]> ofStep = new HashMap<>();
 
     /** The last step of the build-up that puts a part on, by its place there. */
-    private final Map<String, Integer> on = new HashMap<>();
+    private final Map<Id<Part>, Integer> on = new HashMap<>();
 
     private final Optional<Stage> buildUp;
 
+    /**
+     * @param manual whose take-down says in which order things come off
+     */
     public ExpectedPlaces(Manual manual) {
         buildUp = manual.stage(Stage.Kind.BUILD_UP);
         for (Stage stage : manual.stages()) {
@@ -61,11 +66,11 @@ public final class ExpectedPlaces {
      *
      * @param takenOffIn id of the step in which it came off
      */
-    public Optional<ExpectedPlace> of(String takenOffIn) {
+    public Optional<ExpectedPlace> of(Id<Step> takenOffIn) {
         return buildUp.map(stage -> new ExpectedPlace(stage.id(), place(takenOffIn, stage)));
     }
 
-    private int place(String takenOffIn, Stage stage) {
+    private int place(Id<Step> takenOffIn, Stage stage) {
         int[] own = ofStep.get(takenOffIn);
         if (own != null) {
             for (int i = own[0]; i < off.size(); i++) {

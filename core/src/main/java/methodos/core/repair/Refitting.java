@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.ledger.ClaimedUnits;
 import methodos.core.manual.Applicability;
@@ -26,7 +27,7 @@ import methodos.core.manual.Step;
  * @param count how many the step has to fit more, or the missing step altogether, at each place
  * @param units those that lack it
  */
-record Refitting(Optional<Step> tooFew, String takenOffIn, int count, Applicability units) {
+record Refitting(Optional<Step> tooFew, Id<Step> takenOffIn, int count, Applicability units) {
 
     /**
      * @param count how many at each place
@@ -68,7 +69,7 @@ record Refitting(Optional<Step> tooFew, String takenOffIn, int count, Applicabil
                 }
             }
         }
-        String from =
+        Id<Step> from =
                 off.stream()
                         .filter(o -> o.altogether() == missing)
                         .findFirst()

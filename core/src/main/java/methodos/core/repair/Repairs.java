@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import methodos.core.description.Id;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
 import methodos.core.edit.StepEdits;
@@ -13,6 +14,7 @@ import methodos.core.finding.Finding;
 import methodos.core.finding.Finding.StepRef;
 import methodos.core.hazard.HazardRules;
 import methodos.core.language.PlainLanguage;
+import methodos.core.ledger.MarkedParts;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Energy;
@@ -38,6 +40,9 @@ public final class Repairs {
     private final Words words;
     private final DraftedText text;
 
+    /**
+     * @param words for the texts of what a repair adds
+     */
     public Repairs(HazardRules rules, PlainLanguage language, Words words) {
         this.statements = new StatementRepairs(rules);
         this.language = language;
@@ -61,14 +66,15 @@ public final class Repairs {
                     Optional.of(
                             Repair.of(
                                     "repair.allUnits",
-                                    StepEdits.applicability(finding.subject(), Applicability.ALL)));
+                                    StepEdits.applicability(
+                                            new Id<>(finding.subject()), Applicability.ALL)));
             case REUSED ->
                     Optional.of(
                             Repair.of(
                                     "repair.new",
                                     StepEdits.supply(
                                             finding.steps().get(0),
-                                            finding.subject(),
+                                            new Id<>(finding.subject()),
                                             PartUse.Supply.NEW)));
             case LANGUAGE -> wording(manual, finding);
             default -> Optional.empty();
@@ -93,11 +99,11 @@ public final class Repairs {
 
     /** Raises the number of a step that fits too few; else a step where it should go on. */
     private Optional<Repair> refit(Manual manual, Finding finding) {
-        Optional<Part> part = manual.part(finding.subject());
+        Optional<Part> part = manual.part(new Id<>(finding.subject()));
         if (part.isEmpty() || finding.steps().isEmpty()) {
             return Optional.empty();
         }
-        String id = part.get().id();
+        Id<Part> id = part.get().id();
         Refitting refitting = Refitting.of(manual, part.get(), finding, missing(finding));
         if (refitting.tooFew().isPresent()) {
             Step step = refitting.tooFew().get();
@@ -132,11 +138,11 @@ public final class Repairs {
 
     /** The step that puts the fastener on tightens it. */
     private Optional<Repair> tighten(Manual manual, Finding finding) {
-        Optional<Joint> joint = manual.joint(finding.subject());
+        Optional<Joint> joint = manual.joint(new Id<>(finding.subject()));
         if (joint.isEmpty()) {
             return Optional.empty();
         }
-        String id = joint.get().id();
+        Id<Joint> id = joint.get().id();
         Optional<Step> fitting =
                 manual.stage(Stage.Kind.BUILD_UP).stream()
                         .flatMap(s -> s.steps().stream())
@@ -146,7 +152,7 @@ public final class Repairs {
                 && joint.get().fastener() != null
                 && onlyJoint(manual, joint.get())) {
             Step step = fitting.get();
-            List<String> joints = new ArrayList<>(step.joints());
+            List<Id<Joint>> joints = new ArrayList<>(step.joints());
             joints.add(id);
             return Optional.of(
                     Repair.of(
@@ -162,7 +168,7 @@ public final class Repairs {
                                 .withJoints(List.of(id)));
     }
 
-    private static boolean puts(Step step, String part) {
+    private static boolean puts(Step step, Id<Part> part) {
         return step.parts().stream()
                 .anyMatch(
                         u -> u.part().equals(part) && u.in(Stage.Kind.BUILD_UP) == Handling.PUT_ON);
@@ -182,7 +188,7 @@ public final class Repairs {
     }
 
     private Optional<Repair> restore(Manual manual, Finding finding) {
-        Optional<Energy> energy = manual.energy(finding.subject());
+        Optional<Energy> energy = manual.energy(new Id<>(finding.subject()));
         Optional<Stage> test = manual.stage(Stage.Kind.TEST);
         if (energy.isEmpty() || test.isEmpty()) {
             return Optional.empty();
@@ -198,7 +204,7 @@ public final class Repairs {
                                                     m,
                                                     text.giveBack(energy.get().name()),
                                                     energy.get().applicability());
-                                    List<String> back =
+                                    List<Id<Step>> back =
                                             new ArrayList<>(energy.get().restoreSteps());
                                     back.add(step.id());
                                     return new ExpectedPlace(test.get().id(), Integer.MAX_VALUE)
@@ -208,7 +214,7 @@ public final class Repairs {
     }
 
     private Optional<Repair> takeAway(Manual manual, Finding finding) {
-        return manual.ledgerItem(finding.subject())
+        return manual.ledgerItem(new Id<>(finding.subject()))
                 .flatMap(
                         aid ->
                                 atEnd(
@@ -231,7 +237,7 @@ public final class Repairs {
     }
 
     private Optional<Repair> fill(Manual manual, Finding finding) {
-        return manual.ledgerItem(finding.subject())
+        return manual.ledgerItem(new Id<>(finding.subject()))
                 .flatMap(
                         fluid ->
                                 atEnd(
@@ -249,7 +255,7 @@ public final class Repairs {
      * Matched where the parts go on that were marked; a step of its own where that is not known.
      */
     private Optional<Repair> match(Manual manual, Finding finding) {
-        Optional<LedgerItem> mark = manual.ledgerItem(finding.subject());
+        Optional<LedgerItem> mark = manual.ledgerItem(new Id<>(finding.subject()));
         if (mark.isEmpty()) {
             return Optional.empty();
         }
@@ -280,7 +286,7 @@ public final class Repairs {
 
     /** Before anything comes off. */
     private Optional<Repair> mark(Manual manual, Finding finding) {
-        Optional<LedgerItem> mark = manual.ledgerItem(finding.subject());
+        Optional<LedgerItem> mark = manual.ledgerItem(new Id<>(finding.subject()));
         Optional<Stage> first = manual.stage(Stage.Kind.TAKE_DOWN);
         if (mark.isEmpty() || first.isEmpty()) {
             return Optional.empty();
@@ -293,7 +299,7 @@ public final class Repairs {
     }
 
     private Optional<Repair> wording(Manual manual, Finding finding) {
-        String id = finding.steps().get(0);
+        Id<Step> id = finding.steps().get(0);
         return manual.step(id)
                 .flatMap(
                         s ->

@@ -3,6 +3,7 @@ package methodos.core.repair;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
 import methodos.core.finding.Finding;
@@ -38,7 +39,7 @@ final class StatementRepairs {
                                                                 rule.statement()))));
     }
 
-    private static Manual withStatement(Manual manual, String step, Hazard statement) {
+    private static Manual withStatement(Manual manual, Id<Step> step, Hazard statement) {
         return manual.step(step)
                 .map(
                         s -> {

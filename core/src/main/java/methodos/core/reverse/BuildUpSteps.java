@@ -8,7 +8,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.ledger.ClaimedUnits;
+import methodos.core.manual.ActedOn;
 import methodos.core.manual.Action;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
@@ -38,11 +40,11 @@ final class BuildUpSteps {
     private final Words words;
     private final DraftedText text;
     private final List<ClaimedUnits.Group> groups;
-    private final Map<String, Part> parts = new HashMap<>();
-    private final Map<String, Joint> joints = new HashMap<>();
+    private final Map<Id<Part>, Part> parts = new HashMap<>();
+    private final Map<Id<Joint>, Joint> joints = new HashMap<>();
 
     /** By the id of a drafted step, the step of the take-down that it turns round. */
-    private final Map<String, Step> sources = new LinkedHashMap<>();
+    private final Map<Id<Step>, Step> sources = new LinkedHashMap<>();
 
     private long lastId;
 
@@ -63,13 +65,13 @@ final class BuildUpSteps {
         return lastId;
     }
 
-    Map<String, Step> sources() {
+    Map<Id<Step>, Step> sources() {
         return sources;
     }
 
     List<Step> draft() {
         List<Step> sourceSteps = new ArrayList<>();
-        Map<String, Stage.Kind> kinds = new HashMap<>();
+        Map<Id<Step>, Stage.Kind> kinds = new HashMap<>();
         for (Stage stage : manual.stages()) {
             if (stage.kind() == Stage.Kind.TAKE_DOWN || stage.kind() == Stage.Kind.INSPECT) {
                 for (Step step : stage.steps()) {
@@ -82,7 +84,7 @@ final class BuildUpSteps {
         for (int i = sourceSteps.size() - 1; i >= 0; i--) {
             Step source = sourceSteps.get(i);
             List<PartUse> fitted = fitted(source, kinds.get(source.id()));
-            List<String> tightened = tightened(source, sourceSteps.subList(0, i));
+            List<Id<Joint>> tightened = tightened(source, sourceSteps.subList(0, i));
             if (!fitted.isEmpty() || !tightened.isEmpty()) {
                 Step step = step(source, fitted, tightened);
                 sources.put(step.id(), source);
@@ -105,24 +107,26 @@ final class BuildUpSteps {
     }
 
     /** A joint gets tight where it was loosened first; what the test tightens is left to it. */
-    private List<String> tightened(Step source, List<Step> before) {
-        List<String> tightened = new ArrayList<>();
+    private List<Id<Joint>> tightened(Step source, List<Step> before) {
+        List<Id<Joint>> tightened = new ArrayList<>();
         for (Action action : source.actions()) {
-            String joint = action.object();
             boolean first =
                     action.verb() == Action.Verb.LOOSEN
-                            && joints.containsKey(joint)
+                            && joints.containsKey(action.object())
                             && before.stream()
-                                    .noneMatch(s -> loosens(s, joint) && sameUnits(s, source))
-                            && manual.steps().noneMatch(s -> s.joints().contains(joint));
+                                    .noneMatch(
+                                            s ->
+                                                    loosens(s, action.object())
+                                                            && sameUnits(s, source))
+                            && manual.steps().noneMatch(s -> s.joints().contains(action.object()));
             if (first) {
-                tightened.add(joint);
+                tightened.add(joints.get(action.object()).id());
             }
         }
         return tightened;
     }
 
-    private static boolean loosens(Step step, String joint) {
+    private static boolean loosens(Step step, Id<? extends ActedOn> joint) {
         return step.actions().stream()
                 .anyMatch(a -> a.verb() == Action.Verb.LOOSEN && a.object().equals(joint));
     }
@@ -135,14 +139,14 @@ final class BuildUpSteps {
                                         && b.applicability().concerns(g.sight()));
     }
 
-    private Step step(Step source, List<PartUse> fitted, List<String> tightened) {
+    private Step step(Step source, List<PartUse> fitted, List<Id<Joint>> tightened) {
         List<String> sentences = new ArrayList<>();
         if (!fitted.isEmpty()) {
             sentences.add(text.fit(fitted.stream().map(this::said).toList()));
         }
         tightened.forEach(j -> sentences.add(text.tighten(joints.get(j))));
         return StepBuilder.builder()
-                .id("s" + ++lastId)
+                .id(new Id<>("s" + ++lastId))
                 .text(String.join(" ", sentences))
                 .applicability(source.applicability())
                 .parts(fitted)
@@ -160,18 +164,18 @@ final class BuildUpSteps {
 
     /** What is covered goes on before what covers it; otherwise the order stays. */
     private List<Step> inPrecedence(List<Step> drafted) {
-        Map<String, List<Step>> fitting = new HashMap<>();
+        Map<Id<Part>, List<Step>> fitting = new HashMap<>();
         Map<Step, Integer> place = new HashMap<>();
         Graph<Step, DefaultEdge> before = new DefaultDirectedGraph<>(DefaultEdge.class);
         for (Step step : drafted) {
             place.put(step, place.size());
             before.addVertex(step);
-            Set<String> own = new HashSet<>();
+            Set<Id<Part>> own = new HashSet<>();
             step.parts().forEach(u -> own.add(u.part()));
             own.forEach(p -> fitting.computeIfAbsent(p, x -> new ArrayList<>()).add(step));
         }
-        for (Map.Entry<String, List<Step>> entry : fitting.entrySet()) {
-            for (String cover : parts.get(entry.getKey()).coveredBy()) {
+        for (Map.Entry<Id<Part>, List<Step>> entry : fitting.entrySet()) {
+            for (Id<Part> cover : parts.get(entry.getKey()).coveredBy()) {
                 for (Step later : fitting.getOrDefault(cover, List.of())) {
                     entry.getValue().stream()
                             .filter(s -> s != later && sameUnits(s, later))

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.check.Checks;
+import methodos.core.description.Id;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
 import methodos.core.edit.StepEdits;
@@ -18,6 +19,7 @@ import methodos.core.manual.Energy;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Stage;
@@ -40,7 +42,7 @@ import methodos.core.words.Words;
 public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
 
     /** Something that a take-down does not show. */
-    public record Open(String step, String sentence) {}
+    public record Open(Id<Step> step, String sentence) {}
 
     /** What a drafted build-up is mended by until the ledger closes. */
     private static final Set<Rule> MENDED =
@@ -66,7 +68,7 @@ public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
         Manual manual = withBuildUp(bare, drafted).withLastId(drafting.lastId());
         manual = withEnergies(manual, drafting.sources(), drafted);
         Repairs repairs = new Repairs(checks.hazardRules(), checks.language(), words);
-        Set<String> known = new HashSet<>();
+        Set<Id<Step>> known = new HashSet<>();
         bare.steps().forEach(s -> known.add(s.id()));
         for (int round = 0; round < MOST_ROUNDS; round++) {
             Optional<Manual> mended = mended(workspace, manual, checks, repairs, drafting, known);
@@ -104,11 +106,11 @@ public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
 
     /** What a step of the take-down made safe is given back where that step is turned round. */
     private static Manual withEnergies(
-            Manual manual, Map<String, Step> sources, List<Step> drafted) {
+            Manual manual, Map<Id<Step>, Step> sources, List<Step> drafted) {
         Manual result = manual;
         for (Energy energy : manual.energies()) {
             if (energy.restoreSteps().isEmpty()) {
-                List<String> back =
+                List<Id<Step>> back =
                         drafted.stream()
                                 .map(Step::id)
                                 .filter(s -> energy.safeSteps().contains(sources.get(s).id()))
@@ -129,7 +131,7 @@ public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
             Checks checks,
             Repairs repairs,
             BuildUpSteps drafting,
-            Set<String> known) {
+            Set<Id<Step>> known) {
         for (Finding finding : checks.of(workspace.with(manual)).findings()) {
             if (!MENDED.contains(finding.rule())) {
                 continue;
@@ -180,7 +182,7 @@ public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
     }
 
     private static List<Open> open(Manual manual, List<Step> steps, Words words) {
-        Set<String> fasteners = new HashSet<>();
+        Set<Id<Part>> fasteners = new HashSet<>();
         manual.joints().stream().map(Joint::fastener).forEach(fasteners::add);
         List<Open> open = new ArrayList<>();
         for (Step step : steps) {

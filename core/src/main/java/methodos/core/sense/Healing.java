@@ -3,6 +3,7 @@ package methodos.core.sense;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.description.RecordShape;
 import methodos.core.description.Walk;
 import methodos.core.manual.Figure;
@@ -49,12 +50,12 @@ public final class Healing {
                                     || inner != ofInner
                                     || passed.add(kind(owner) + value)
                             ? value
-                            : letters((String) value) + ++last[0];
+                            : new Id<>(letters(((Id<?>) value).text()) + ++last[0]);
                 });
     }
 
     private static boolean isId(RecordShape.Component component, Object value) {
-        return component.name().equals("id") && value instanceof String;
+        return component.name().equals("id") && value instanceof Id<?>;
     }
 
     private static String kind(Object owner) {

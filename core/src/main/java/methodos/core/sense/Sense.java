@@ -7,8 +7,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
-import methodos.core.description.RecordShape;
+import methodos.core.description.Id;
+import methodos.core.description.RecordShape.Component;
 import methodos.core.description.Walk;
+import methodos.core.description.Walk.Where;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
@@ -48,22 +50,21 @@ public final class Sense {
     /** How far outside its picture, in its own widths, a mark may lie: a balloon, a lens. */
     private static final double FAR_OUTSIDE = 20;
 
-    private final Manual manual;
-    private final Map<Class<?>, Set<String>> known = new HashMap<>();
-    private final Set<String> ids = new HashSet<>();
-    private final Map<String, Double> ends = new HashMap<>();
+    private final Map<Class<?>, Set<Id<?>>> known = new HashMap<>();
+
+    /** The ids that were met, by that within which each is the only one. */
+    private final Map<Object, Set<String>> passed = new HashMap<>();
+
+    private final Map<Id<Clip>, Double> ends = new HashMap<>();
     private final Set<String> models = new HashSet<>();
     private final List<Senseless> found = new ArrayList<>();
-    private String step;
-    private String stepPath = "";
+    private long highest;
 
-    private Sense(Manual manual) {
-        this.manual = manual;
-    }
+    private Sense() {}
 
     /** What makes no sense in a manual, in the order in which it stands; none in a sound one. */
     public static List<Senseless> of(Manual manual) {
-        Sense sense = new Sense(manual);
+        Sense sense = new Sense();
         manual.unit().models().stream().map(Model::name).forEach(sense.models::add);
         manual.variants().stream().map(Variant::model).forEach(sense.models::add);
         manual.clips().forEach(c -> sense.ends.put(c.id(), c.duration() + SLACK_SECONDS));
@@ -72,65 +73,58 @@ public final class Sense {
         return List.copyOf(sense.found);
     }
 
-    private void know(String path, Object owner, RecordShape.Component component, Object value) {
-        if (!component.name().equals("id") || !(value instanceof String id)) {
+    private void know(Where where, Component component, Object value) {
+        if (!component.name().equals("id") || !(value instanceof Id<?> id)) {
             return;
         }
-        boolean first = ids.add(scope(path, owner) + id);
+        highest = Math.max(highest, number(id));
+        Object owner = where.owner();
         known.computeIfAbsent(owner.getClass(), c -> new HashSet<>()).add(id);
         if (owner instanceof Mark) {
             known.computeIfAbsent(Mark.class, c -> new HashSet<>()).add(id);
         }
-        String at = owner instanceof Step ? id : null;
-        if (!first) {
-            found.add(new Senseless(Senseless.Kind.ID_TWICE, path, at, id));
+        if (!passed.computeIfAbsent(scope(where), s -> new HashSet<>()).add(id.text())) {
+            add(Senseless.Kind.ID_TWICE, where, component, id.text());
         }
-        if (!ID.matcher(id).matches()) {
-            found.add(new Senseless(Senseless.Kind.STRANGE_ID, path, at, id));
+        if (!ID.matcher(id.text()).matches()) {
+            add(Senseless.Kind.STRANGE_ID, where, component, id.text());
         }
     }
 
     /** Within what an id is the only one: checks in their symptom, marks in their figure. */
-    private static String scope(String path, Object owner) {
-        boolean inner = owner instanceof Symptom.Check || owner instanceof Mark;
-        return inner
-                ? path.substring(0, path.indexOf(']')) + "#"
-                : owner.getClass().getName() + "#";
+    private static Object scope(Where where) {
+        boolean inner = where.owner() instanceof Symptom.Check || where.owner() instanceof Mark;
+        return inner ? where.outer().path() : where.owner().getClass();
     }
 
-    private void look(String path, Object owner, RecordShape.Component component, Object value) {
-        if (owner instanceof Step s) {
-            step = s.id();
-            stepPath = path.substring(0, path.lastIndexOf('.'));
-        } else if (!path.startsWith(stepPath)) {
-            step = null;
-        }
+    private void look(Where where, Component component, Object value) {
         if (!component.refersTo().isEmpty()) {
             if (value instanceof List<?> list) {
-                list.forEach(id -> leads(path, component, (String) id));
+                list.forEach(id -> leads(where, component, (Id<?>) id));
             } else {
-                leads(path, component, (String) value);
+                leads(where, component, (Id<?>) value);
             }
         }
         if (component.name().equals("count") && value instanceof Integer n && n < 1) {
-            add(Senseless.Kind.TOO_FEW, path, String.valueOf(n));
+            add(Senseless.Kind.TOO_FEW, where, component, String.valueOf(n));
         }
-        range(path, owner, component, value);
-        dimensions(path, owner, component, value);
-        names(path, owner, component, value);
+        range(where, component, value);
+        dimensions(where, component, value);
+        names(where, component, value);
     }
 
-    private void leads(String path, RecordShape.Component component, String id) {
+    private void leads(Where where, Component component, Id<?> id) {
         boolean there =
                 id == null
                         || component.refersTo().stream()
                                 .anyMatch(t -> known.getOrDefault(t, Set.of()).contains(id));
         if (!there) {
-            add(Senseless.Kind.LEADS_NOWHERE, path, id);
+            add(Senseless.Kind.LEADS_NOWHERE, where, component, id.text());
         }
     }
 
-    private void range(String path, Object owner, RecordShape.Component component, Object value) {
+    private void range(Where where, Component component, Object value) {
+        Object owner = where.owner();
         boolean wrong = false;
         if (value instanceof Double d && !Double.isFinite(d)) {
             wrong = true;
@@ -148,18 +142,18 @@ public final class Sense {
             wrong = Math.abs(d) > FAR_OUTSIDE;
         } else if (owner instanceof Part part && component.name().equals("quantity")) {
             wrong = part.quantity() < 1;
-        } else if (owner instanceof Manual && component.name().equals("lastId")) {
-            if (highestId(manual) > manual.lastId()) {
-                add(Senseless.Kind.COUNTER_TOO_LOW, path, String.valueOf(value));
+        } else if (owner instanceof Manual manual && component.name().equals("lastId")) {
+            if (highest > manual.lastId()) {
+                add(Senseless.Kind.COUNTER_TOO_LOW, where, component, String.valueOf(value));
             }
         }
         if (wrong) {
-            add(Senseless.Kind.OUT_OF_RANGE, path, String.valueOf(value));
+            add(Senseless.Kind.OUT_OF_RANGE, where, component, String.valueOf(value));
         }
     }
 
-    private void dimensions(
-            String path, Object owner, RecordShape.Component component, Object value) {
+    private void dimensions(Where where, Component component, Object value) {
+        Object owner = where.owner();
         Dimension wanted = wanted(owner, component.name());
         if (wanted == null) {
             return;
@@ -169,7 +163,7 @@ public final class Sense {
         for (Object one : all) {
             Quantity quantity = one instanceof Value v ? v.known().orElse(null) : (Quantity) one;
             if (quantity != null && quantity.unit().dimension() != wanted) {
-                add(Senseless.Kind.WRONG_DIMENSION, path, quantity.entered());
+                add(Senseless.Kind.WRONG_DIMENSION, where, component, quantity.entered());
             }
         }
     }
@@ -189,16 +183,17 @@ public final class Sense {
         return owner instanceof Mark.Scale && component.equals("sizes") ? Dimension.LENGTH : null;
     }
 
-    private boolean after(String clip, double time) {
+    private boolean after(Id<Clip> clip, double time) {
         Double end = ends.get(clip);
         return end != null && time > end;
     }
 
-    private void names(String path, Object owner, RecordShape.Component component, Object value) {
+    private void names(Where where, Component component, Object value) {
+        Object owner = where.owner();
         if (owner instanceof Applicability.Condition && component.name().equals("models")) {
             for (Object model : (List<?>) value) {
                 if (!models.contains(model)) {
-                    add(Senseless.Kind.NO_SUCH_MODEL, path, String.valueOf(model));
+                    add(Senseless.Kind.NO_SUCH_MODEL, where, component, String.valueOf(model));
                 }
             }
         }
@@ -206,33 +201,28 @@ public final class Sense {
                 owner instanceof Figure && component.name().equals("picture")
                         || owner instanceof Clip && component.name().equals("captions");
         if (digest && value instanceof String name && !DIGEST.matcher(name).matches()) {
-            add(Senseless.Kind.NO_DIGEST, path, name);
+            add(Senseless.Kind.NO_DIGEST, where, component, name);
         }
     }
 
-    private void add(Senseless.Kind kind, String path, String what) {
-        found.add(new Senseless(kind, path, step, what));
+    private void add(Senseless.Kind kind, Where where, Component component, String what) {
+        Id<Step> step = where.within(Step.class).map(Step::id).orElse(null);
+        found.add(new Senseless(kind, where.path(component), step, what));
     }
 
     /** The highest number that an id of the manual was made from; 0 where there is none. */
     static long highestId(Manual manual) {
-        long[] highest = {0};
-        Walk.through(
-                manual,
-                (path, owner, component, value) -> {
-                    if (component.name().equals("id") && value instanceof String id) {
-                        highest[0] = Math.max(highest[0], number(id));
-                    }
-                });
-        return highest[0];
+        Sense sense = new Sense();
+        Walk.through(manual, sense::know);
+        return sense.highest;
     }
 
-    private static long number(String id) {
-        int at = id.length();
-        while (at > 0 && id.charAt(at - 1) >= '0' && id.charAt(at - 1) <= '9') {
+    private static long number(Id<?> id) {
+        int at = id.text().length();
+        while (at > 0 && id.text().charAt(at - 1) >= '0' && id.text().charAt(at - 1) <= '9') {
             at--;
         }
-        String digits = id.substring(at);
+        String digits = id.text().substring(at);
         return digits.isEmpty() || digits.length() > 15 ? 0 : Long.parseLong(digits);
     }
 }

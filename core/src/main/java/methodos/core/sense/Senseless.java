@@ -1,5 +1,8 @@
 package methodos.core.sense;
 
+import methodos.core.description.Id;
+import methodos.core.manual.Step;
+
 /**
  * A place of a manual that makes no sense, though it can be read: a file that was written by hand,
  * merged or damaged.
@@ -8,7 +11,7 @@ package methodos.core.sense;
  * @param step id of the step that it stands in, null where it stands in none
  * @param what what stands there
  */
-public record Senseless(Kind kind, String path, String step, String what) {
+public record Senseless(Kind kind, String path, Id<Step> step, String what) {
 
     /** In which way it makes no sense. */
     public enum Kind {

@@ -84,10 +84,12 @@ public final class Columns {
                 .findFirst();
     }
 
+    /** Whether the list has a column for a field. */
     public boolean has(Field field) {
         return at.containsKey(field);
     }
 
+    /** The text of a cell; empty where there is no such column. */
     public String text(Sheet.Row row, Field field) {
         return row.cell(at.getOrDefault(field, -1));
     }

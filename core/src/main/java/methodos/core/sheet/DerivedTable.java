@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
+import methodos.core.description.Id;
 import methodos.core.fit.LimitTable;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Consumable;
@@ -18,8 +19,10 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.manual.StepUses;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
-import methodos.core.practice.Practised;
+import methodos.core.practice.PractisedManual;
+import methodos.core.practice.SeenManual;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.QuantityList;
 import methodos.core.torque.TighteningTable;
 
 /**
@@ -45,15 +48,16 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     /** At how many places it is, where its steps are repeated. */
     private static final String PLACES = "places";
 
-    public static DerivedTable of(What what, Manual whole, Sight sight) {
-        Manual manual = Practised.of(whole);
+    /** Derives a table for the units that are looked at. */
+    public static DerivedTable of(What what, PractisedManual practised, Sight sight) {
+        Manual manual = practised.manual();
         return switch (what) {
             case PARTS -> parts(manual, sight);
-            case KITS -> kits(manual, sight);
+            case KITS -> kits(practised.seenBy(sight));
             case TOOLS -> tools(manual, sight);
             case CONSUMABLES -> consumables(manual, sight);
-            case TORQUES -> torques(manual, sight);
-            case LIMITS -> limits(manual, sight);
+            case TORQUES -> torques(practised, sight);
+            case LIMITS -> limits(practised, sight);
         };
     }
 
@@ -66,15 +70,17 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
         return row;
     }
 
-    private static StepUses uses(Manual manual, Sight sight, Function<Step, List<String>> what) {
-        return new StepUses(manual, new StepNumbers(manual, sight), what);
+    private static <T> StepUses<T> uses(
+            Manual manual, Sight sight, Function<Step, List<Id<T>>> what) {
+        return new StepUses<>(manual, new StepNumbers(manual, sight), what);
     }
 
     private static DerivedTable parts(Manual manual, Sight sight) {
         List<String> columns =
                 List.of("item", "number", "name", "size", "quantity", "reuse", STEPS);
         List<Map<String, Object>> rows = new ArrayList<>();
-        StepUses uses = uses(manual, sight, s -> s.parts().stream().map(u -> u.part()).toList());
+        StepUses<Part> uses =
+                uses(manual, sight, s -> s.parts().stream().map(u -> u.part()).toList());
         for (Part p : manual.parts()) {
             if (p.applicability().concerns(sight)) {
                 rows.add(
@@ -97,11 +103,12 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     }
 
     /** For each part that is needed new, or that a kit holds, what each kit holds of it. */
-    private static DerivedTable kits(Manual manual, Sight sight) {
+    private static DerivedTable kits(SeenManual seen) {
+        Manual manual = seen.practised().manual();
         List<String> columns = new ArrayList<>(List.of("item", "name", "needed", "certain"));
         manual.kits().stream().map(Kit::number).forEach(columns::add);
         List<Map<String, Object>> rows = new ArrayList<>();
-        for (KitCoverage.Row r : KitCoverage.of(manual, sight)) {
+        for (KitCoverage.Row r : KitCoverage.of(seen)) {
             Map<String, Object> row =
                     row(columns, r.part().item(), r.part().name(), r.needed(), r.certain());
             manual.kits().forEach(k -> row.put(k.number(), r.inKit().getOrDefault(k.id(), 0)));
@@ -113,7 +120,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     private static DerivedTable tools(Manual manual, Sight sight) {
         List<String> columns = List.of("name", "size", "kind", "note", STEPS);
         List<Map<String, Object>> rows = new ArrayList<>();
-        StepUses uses = uses(manual, sight, Step::tools);
+        StepUses<Tool> uses = uses(manual, sight, Step::tools);
         for (Tool t : manual.tools()) {
             List<Integer> steps = uses.of(t.id());
             if (!steps.isEmpty()) {
@@ -127,7 +134,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     private static DerivedTable consumables(Manual manual, Sight sight) {
         List<String> columns = List.of("name", "grade", STEPS);
         List<Map<String, Object>> rows = new ArrayList<>();
-        StepUses uses = uses(manual, sight, Step::consumables);
+        StepUses<Consumable> uses = uses(manual, sight, Step::consumables);
         for (Consumable c : manual.consumables()) {
             List<Integer> steps = uses.of(c.id());
             if (!steps.isEmpty()) {
@@ -137,7 +144,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
         return new DerivedTable(What.CONSUMABLES, columns, rows);
     }
 
-    private static DerivedTable torques(Manual manual, Sight sight) {
+    private static DerivedTable torques(PractisedManual practised, Sight sight) {
         List<String> columns =
                 List.of(
                         "joint",
@@ -152,7 +159,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                         STEPS,
                         PLACES);
         List<Map<String, Object>> rows = new ArrayList<>();
-        for (TighteningTable.Row r : TighteningTable.of(manual, sight)) {
+        for (TighteningTable.Row r : TighteningTable.of(practised, sight)) {
             rows.add(
                     row(
                             columns,
@@ -163,7 +170,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                             r.joint().condition(),
                             r.entered().map(Quantity::print).orElse(null),
                             r.other().map(Quantity::print).orElse(null),
-                            String.join(", ", r.joint().stages()),
+                            QuantityList.entered(r.joint().stages()),
                             r.joint().order(),
                             r.steps(),
                             r.places()));
@@ -171,11 +178,11 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
         return new DerivedTable(What.TORQUES, columns, rows);
     }
 
-    private static DerivedTable limits(Manual manual, Sight sight) {
+    private static DerivedTable limits(PractisedManual practised, Sight sight) {
         List<String> columns =
                 List.of("what", "limit", "count", "instrument", "otherwise", "open", STEPS, PLACES);
         List<Map<String, Object>> rows = new ArrayList<>();
-        for (LimitTable.Row r : LimitTable.of(manual, sight)) {
+        for (LimitTable.Row r : LimitTable.of(practised, sight)) {
             Value limit = r.reading().limit();
             rows.add(
                     row(
@@ -185,7 +192,9 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                             r.reading().count(),
                             r.instrument().map(Tool::label).orElse(null),
                             r.reading().otherwise(),
-                            limit instanceof Value.Open open ? open.why() : null,
+                            limit instanceof Value.Open open
+                                    ? open.where(practised.manual()).orElse(open.why())
+                                    : null,
                             List.of(r.number()),
                             r.places()));
         }

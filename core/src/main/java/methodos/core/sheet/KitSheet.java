@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.edit.EditKind;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
@@ -72,7 +73,7 @@ final class KitSheet {
                         number,
                         n ->
                                 new Kit(
-                                        known.map(Kit::id).orElse(""),
+                                        known.map(Kit::id).orElse(new Id<>("")),
                                         n,
                                         known.map(Kit::name).orElse(""),
                                         List.of()));
@@ -144,7 +145,7 @@ final class KitSheet {
     private Manual takenInto(Manual start) {
         Manual now = start;
         for (Kit kit : read.values()) {
-            if (kit.id().isEmpty()) {
+            if (kit.id().text().isEmpty()) {
                 now =
                         now.withKit(
                                         new Kit(

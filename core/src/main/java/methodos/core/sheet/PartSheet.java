@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.edit.EditKind;
 import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Manual;
@@ -73,7 +74,8 @@ final class PartSheet {
                     ReuseRule.AS_PRACTISED,
                     List.of("as practised", "as this manual does it"));
 
-    private static final Part NONE = PartBuilder.builder().id("").name("").quantity(1).build();
+    private static final Part NONE =
+            PartBuilder.builder().id(new Id<>("")).name("").quantity(1).build();
 
     /**
      * A row as it was understood.
@@ -112,8 +114,8 @@ final class PartSheet {
     }
 
     private void read() {
-        Uses uses = Uses.ofParts(manual);
-        Set<String> named = new HashSet<>();
+        Uses<Part> uses = Uses.ofParts(manual);
+        Set<Id<Part>> named = new HashSet<>();
         Set<String> itemsAfter = new HashSet<>();
         for (Sheet.Row row : sheet.rows()) {
             int count = problems.size();
@@ -128,7 +130,7 @@ final class PartSheet {
             }
             if (before.isEmpty()) {
                 changes.add(read);
-                items.add(uses.item(Fate.ADDED, "", part.label(), List.of()));
+                items.add(uses.item(Fate.ADDED, new Id<>(""), part.label(), List.of()));
                 continue;
             }
             named.add(part.id());
@@ -259,18 +261,18 @@ final class PartSheet {
     }
 
     private static Manual takenInto(Manual start, List<Read> changes) {
-        Map<String, Part> parts = new LinkedHashMap<>();
+        Map<Id<Part>, Part> parts = new LinkedHashMap<>();
         start.parts().forEach(p -> parts.put(p.id(), p));
         long last = start.lastId();
-        List<String> ids = new ArrayList<>();
+        List<Id<Part>> ids = new ArrayList<>();
         for (Read read : changes) {
-            boolean isNew = read.part().id().isEmpty();
-            String id = isNew ? start.withLastId(last++).nextId("p") : read.part().id();
+            boolean isNew = read.part().id().text().isEmpty();
+            Id<Part> id = isNew ? start.withLastId(last++).nextId("p") : read.part().id();
             ids.add(id);
             parts.put(id, read.part().withId(id));
         }
         // what a part sits on may be a part that is new itself
-        Map<String, String> byItem = new HashMap<>();
+        Map<String, Id<Part>> byItem = new HashMap<>();
         parts.values().forEach(p -> byItem.putIfAbsent(p.item(), p.id()));
         for (int i = 0; i < changes.size(); i++) {
             Read read = changes.get(i);

@@ -31,6 +31,7 @@ public enum SheetKind {
         return fields;
     }
 
+    /** Which column is which, by their headings. */
     public Columns guess(Sheet sheet) {
         return Columns.guess(sheet, fields);
     }
@@ -56,6 +57,7 @@ public enum SheetKind {
         return read(sheet, guess(sheet), manual);
     }
 
+    /** What the list would change, or which cells are not understood; nothing is changed by it. */
     public SheetReading read(Sheet sheet, Columns columns, Manual manual) {
         List<RowProblem> unclear = new ArrayList<>(columns.missing(fields));
         unclear.addAll(columns.ambiguous());

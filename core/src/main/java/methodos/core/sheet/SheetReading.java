@@ -45,6 +45,7 @@ public record SheetReading(
         return new SheetReading(List.of(), problems, kind, m -> m);
     }
 
+    /** How many things of the list have a fate. */
     public long count(Fate fate) {
         return items.stream().filter(i -> i.fate() == fate).count();
     }

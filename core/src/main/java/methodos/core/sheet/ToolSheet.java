@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.edit.EditKind;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Tool;
@@ -44,7 +45,7 @@ final class ToolSheet {
         Set<String> labels = new HashSet<>();
         Map<String, Tool> known = new HashMap<>();
         manual.tools().forEach(t -> known.putIfAbsent(t.label(), t));
-        Uses uses = Uses.ofTools(manual);
+        Uses<Tool> uses = Uses.ofTools(manual);
         for (Sheet.Row row : sheet.rows()) {
             int count = problems.size();
             Tool tool = tool(row, columns, known, problems);
@@ -57,7 +58,7 @@ final class ToolSheet {
             Optional<Tool> before = Optional.ofNullable(known.get(tool.label()));
             if (before.isEmpty()) {
                 read.add(tool);
-                items.add(uses.item(Fate.ADDED, "", tool.label(), List.of()));
+                items.add(uses.item(Fate.ADDED, new Id<>(""), tool.label(), List.of()));
             } else if (!before.get().equals(tool)) {
                 read.add(tool);
                 List<String> differences =
@@ -81,7 +82,7 @@ final class ToolSheet {
         if (name.isEmpty()) {
             problems.add(columns.problem(row, NAME, "the name is missing."));
         }
-        Tool tool = new Tool("", name, size, null, "");
+        Tool tool = new Tool(new Id<>(""), name, size, null, "");
         tool = known.getOrDefault(tool.label(), tool);
         String kind = columns.text(row, KIND).toLowerCase(Locale.ROOT);
         if (!kind.isEmpty()) {
@@ -109,7 +110,7 @@ final class ToolSheet {
         Manual now = start;
         for (Tool tool : read) {
             now =
-                    tool.id().isEmpty()
+                    tool.id().text().isEmpty()
                             ? now.withTool(tool.withId(now.nextId("t"))).withIdTaken()
                             : now.withTool(tool);
         }

@@ -1,7 +1,6 @@
 package methodos.core.sheet;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -9,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.edit.EditKind;
 import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Joint;
@@ -18,6 +18,7 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Value;
 import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.QuantityList;
 import methodos.core.sheet.SheetReading.Fate;
 import methodos.core.sheet.SheetReading.Item;
 import methodos.core.torque.PropertyClass;
@@ -84,7 +85,7 @@ final class TorqueSheet {
         List<Joint> read = new ArrayList<>();
         List<Item> items = new ArrayList<>();
         Set<String> names = new HashSet<>();
-        Uses uses = Uses.ofJoints(manual);
+        Uses<Joint> uses = Uses.ofJoints(manual);
         for (Sheet.Row row : sheet.rows()) {
             int count = torques.problems.size();
             Joint joint = torques.joint(row);
@@ -97,7 +98,7 @@ final class TorqueSheet {
             Optional<Joint> before = Optional.ofNullable(torques.known.get(key(joint.name())));
             if (before.isEmpty()) {
                 read.add(joint);
-                items.add(uses.item(Fate.ADDED, "", joint.name(), List.of()));
+                items.add(uses.item(Fate.ADDED, new Id<>(""), joint.name(), List.of()));
             } else if (!before.get().equals(joint)) {
                 read.add(joint);
                 items.add(
@@ -125,8 +126,8 @@ final class TorqueSheet {
                 .add("condition", before.condition(), after.condition())
                 .add(
                         "stages",
-                        String.join(", ", before.stages()),
-                        String.join(", ", after.stages()))
+                        QuantityList.entered(before.stages()),
+                        QuantityList.entered(after.stages()))
                 .add("order", before.order(), after.order())
                 .add("angle", print(before.angle()), print(after.angle()))
                 .add("soft", before.soft(), after.soft())
@@ -156,7 +157,8 @@ final class TorqueSheet {
         }
         Joint joint =
                 known.getOrDefault(
-                        key(name), JointBuilder.builder().id("").name(name).count(1).build());
+                        key(name),
+                        JointBuilder.builder().id(new Id<>("")).name(name).count(1).build());
         joint = fastener(row, joint);
         joint = count(row, joint);
         joint = known(row, STRENGTH, joint);
@@ -237,19 +239,15 @@ final class TorqueSheet {
         if (angle.isPresent()) {
             next = next.withAngle(angle.get());
         }
-        List<String> stages =
-                Arrays.stream(columns.text(row, STAGES).split("[,;]"))
-                        .map(String::strip)
-                        .filter(s -> !s.isEmpty())
-                        .toList();
-        for (String stage : stages) {
-            try {
-                Quantity.parse(stage);
-            } catch (IllegalArgumentException e) {
-                problem(row, STAGES, e.getMessage());
-            }
+        if (!columns.has(STAGES)) {
+            return next;
         }
-        return columns.has(STAGES) ? next.withStages(stages) : next;
+        try {
+            return next.withStages(QuantityList.parse(columns.text(row, STAGES)));
+        } catch (IllegalArgumentException e) {
+            problem(row, STAGES, e.getMessage());
+            return next;
+        }
     }
 
     private Optional<Quantity> quantity(
@@ -277,7 +275,7 @@ final class TorqueSheet {
         Manual now = start;
         for (Joint joint : read) {
             now =
-                    joint.id().isEmpty()
+                    joint.id().text().isEmpty()
                             ? now.withJoint(joint.withId(now.nextId("j"))).withIdTaken()
                             : now.withJoint(joint);
         }

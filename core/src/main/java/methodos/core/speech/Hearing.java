@@ -53,6 +53,7 @@ public final class Hearing {
         this.misheard = new HashMap<>(misheard);
     }
 
+    /** The words as they were meant, numbers put together. */
     public List<Token> tokens(Transcript transcript) {
         List<Token> tokens = new ArrayList<>();
         boolean sentences = captionsAreSentences(transcript);

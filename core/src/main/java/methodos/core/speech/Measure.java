@@ -33,10 +33,12 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
         MORE
     }
 
+    /** Whether its unit is one of torque. */
     public boolean torque() {
         return unit.equals("N·m") || unit.equals("lbf·ft") || unit.equals("lbf·in");
     }
 
+    /** Whether its unit is one of time. */
     public boolean time() {
         return unit.equals("s") || unit.equals("min") || unit.equals("h");
     }
@@ -47,6 +49,7 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
         return (max == null ? min : max).toDouble() * each;
     }
 
+    /** Whether its unit is one of mass. */
     public boolean weight() {
         return unit.equals("kg") || unit.equals("lb") || unit.equals("ton");
     }
@@ -56,6 +59,7 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
         return unit.startsWith("°") || unit.equals("degree");
     }
 
+    /** Whether its unit is one of pressure. */
     public boolean pressure() {
         return unit.equals("bar") || unit.equals("psi");
     }
@@ -65,10 +69,12 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
         return (max == null ? min : max).toDouble() < figure;
     }
 
+    /** Whether its unit is one of volume. */
     public boolean volume() {
         return unit.equals("L") || unit.equals("mL");
     }
 
+    /** Whether it counts turns. */
     public boolean turns() {
         return unit.equals("turn");
     }
@@ -83,10 +89,12 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
         return unit.isEmpty();
     }
 
+    /** Whether its unit is one of length. */
     public boolean length() {
         return unit.equals("mm") || unit.equals("in") || unit.equals("µm") || unit.equals("cm");
     }
 
+    /** The same figure in another unit; nothing is converted. */
     public Measure in(String other) {
         return new Measure(from, to, min, max, other, bound);
     }
@@ -105,6 +113,7 @@ public record Measure(int from, int to, Rational min, Rational max, String unit,
         return WHOLE.matcher((min == null ? max : min).toString()).matches();
     }
 
+    /** Whether it is one value and no range or bound. */
     public boolean single() {
         return min != null && max != null && min.equals(max);
     }

@@ -17,6 +17,7 @@ public record Token(String text, int from, int to, String mark, boolean capital)
 
     private static final Set<String> ENDS = Set.of(".", "!", "?", "…");
 
+    /** Whether it is one of these words. */
     public boolean is(String... any) {
         for (String one : any) {
             if (text.equals(one)) {
@@ -26,10 +27,12 @@ public record Token(String text, int from, int to, String mark, boolean capital)
         return false;
     }
 
+    /** Whether a full stop, question or exclamation mark follows. */
     public boolean endsSentence() {
         return ENDS.contains(mark);
     }
 
+    /** Whether it is a number. */
     public boolean number() {
         return Character.isDigit(text.charAt(0))
                 || text.length() > 1 && text.charAt(0) == '.' && Character.isDigit(text.charAt(1));

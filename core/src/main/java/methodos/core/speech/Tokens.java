@@ -9,10 +9,14 @@ public record Tokens(List<Token> list) {
         list = List.copyOf(list);
     }
 
+    /** How many there are. */
     public int size() {
         return list.size();
     }
 
+    /**
+     * @throws IndexOutOfBoundsException outside the narration
+     */
     public Token get(int i) {
         return list.get(i);
     }

@@ -27,6 +27,7 @@ public record Transcript(List<Word> words, List<Integer> captionOf) {
         captionOf = List.copyOf(captionOf);
     }
 
+    /** The words of captions, each with its time. */
     public static Transcript of(Captions captions) {
         return of(captions, List.of());
     }

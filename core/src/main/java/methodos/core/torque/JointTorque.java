@@ -5,9 +5,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.Wrench;
 import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.Rational;
@@ -25,12 +28,21 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
      */
     public record Stage(Quantity entered, TorqueRange range) {
 
+        /** Its lower end in N·m. */
         public double min() {
             return range.min().toDouble();
         }
 
+        /** Its upper end in N·m. */
         public double max() {
             return range.max().toDouble();
+        }
+
+        /** Those of the shop's wrenches whose usable scale holds it. */
+        public List<Wrench> reachedBy(List<Wrench> shop) {
+            return shop.stream()
+                    .filter(w -> WrenchScale.of(w.range()).holds(range, WrenchScale.USABLE_FROM))
+                    .toList();
         }
     }
 
@@ -48,25 +60,15 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
      *
      * @param parts finds a part by its id
      */
-    public static JointTorque of(Function<String, Optional<Part>> parts, Joint joint) {
+    public static JointTorque of(Function<Id<Part>, Optional<Part>> parts, Joint joint) {
         List<Stage> stages = new ArrayList<>();
         if (joint.byAngle()) {
             return new JointTorque(joint, stages, Optional.empty());
         }
-        for (String text : joint.stages()) {
-            read(text).flatMap(JointTorque::stage).ifPresent(stages::add);
-        }
+        joint.stages().forEach(s -> stage(s).ifPresent(stages::add));
         Optional<Quantity> whole = joint.torque().known();
         whole.flatMap(JointTorque::stage).ifPresent(stages::add);
         return new JointTorque(joint, stages, whole.flatMap(q -> preload(parts, joint, q)));
-    }
-
-    private static Optional<Quantity> read(String text) {
-        try {
-            return Optional.of(Quantity.parse(text));
-        } catch (IllegalArgumentException noQuantity) {
-            return Optional.empty();
-        }
     }
 
     private static Optional<Stage> stage(Quantity q) {
@@ -78,7 +80,7 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
 
     /** Nothing where thread, class or condition are not known: a class is never guessed. */
     private static Optional<Preload> preload(
-            Function<String, Optional<Part>> parts, Joint joint, Quantity torque) {
+            Function<Id<Part>, Optional<Part>> parts, Joint joint, Quantity torque) {
         Optional<Part> fastener = Optional.ofNullable(joint.fastener()).flatMap(parts);
         if (fastener.isEmpty() || torque.unit().dimension() != MeasureUnit.Dimension.TORQUE) {
             return Optional.empty();
@@ -94,6 +96,33 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
         } catch (IllegalArgumentException notKnown) {
             return Optional.empty();
         }
+    }
+
+    /**
+     * The force in the screw at one end of the whole value.
+     *
+     * @param ofProof as a share of the proof load
+     */
+    public record Force(double newtons, double ofProof) {}
+
+    /** The force at the lower end of the whole value; nothing where the screw is not known. */
+    public Optional<Force> leastForce() {
+        return force(Stage::min);
+    }
+
+    /** The force at the upper end of the whole value; nothing where the screw is not known. */
+    public Optional<Force> mostForce() {
+        return force(Stage::max);
+    }
+
+    /** The preload is told for the middle of the torque, and grows with it. */
+    private Optional<Force> force(ToDoubleFunction<Stage> end) {
+        return preload.map(
+                p -> {
+                    Stage whole = stages.get(stages.size() - 1);
+                    double share = end.applyAsDouble(whole) * 2 / (whole.min() + whole.max());
+                    return new Force(p.newtons() * share, p.newtons() * share / p.proofLoad());
+                });
     }
 
     /** Where the whole value would lie without the slip, in N·m; nothing where there is none. */

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -13,7 +14,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.StepUses;
-import methodos.core.practice.Practised;
+import methodos.core.practice.PractisedManual;
 import methodos.core.quantity.Quantity;
 
 /** Every joint that the steps tighten, one row a joint, in the order of the steps. */
@@ -37,15 +38,16 @@ public final class TighteningTable {
 
     private TighteningTable() {}
 
-    public static List<Row> of(Manual whole, Sight sight) {
-        Manual manual = Practised.of(whole);
+    /** A row for each joint that a step tightens, in the order of the steps. */
+    public static List<Row> of(PractisedManual practised, Sight sight) {
+        Manual manual = practised.manual();
         StepNumbers numbers = new StepNumbers(manual, sight);
-        StepUses uses = new StepUses(manual, numbers, Step::joints);
-        Map<String, Joint> joints = new HashMap<>();
+        StepUses<Joint> uses = new StepUses<>(manual, numbers, Step::joints);
+        Map<Id<Joint>, Joint> joints = new HashMap<>();
         manual.joints().forEach(j -> joints.put(j.id(), j));
-        Map<String, Part> parts = new HashMap<>();
+        Map<Id<Part>, Part> parts = new HashMap<>();
         manual.parts().forEach(p -> parts.put(p.id(), p));
-        Map<String, Integer> places = places(manual);
+        Map<Id<Joint>, Integer> places = places(manual);
         List<Row> rows = new ArrayList<>();
         manual.steps()
                 .filter(s -> numbers.of(s.id()).isPresent())
@@ -58,9 +60,9 @@ public final class TighteningTable {
     }
 
     /** By the id of a joint, how often the step is done that tightens it most often. */
-    private static Map<String, Integer> places(Manual manual) {
+    private static Map<Id<Joint>, Integer> places(Manual manual) {
         RepeatedSteps repeated = new RepeatedSteps(manual);
-        Map<String, Integer> places = new HashMap<>();
+        Map<Id<Joint>, Integer> places = new HashMap<>();
         manual.steps()
                 .forEach(
                         s ->
@@ -74,7 +76,8 @@ public final class TighteningTable {
         return places;
     }
 
-    private static Row row(Joint joint, Part fastener, StepUses uses, Map<String, Integer> places) {
+    private static Row row(
+            Joint joint, Part fastener, StepUses<Joint> uses, Map<Id<Joint>, Integer> places) {
         Optional<Quantity> entered = joint.torque().known();
         return new Row(
                 joint,

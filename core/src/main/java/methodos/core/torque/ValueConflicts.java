@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
 import methodos.core.quantity.Agreement;
 import methodos.core.quantity.Quantity;
@@ -80,7 +82,7 @@ public final class ValueConflicts {
 
     /** Joints with the same screw in the same state, which clamp the same sort of thing. */
     private record Alike(
-            String fastener, String propertyClass, String condition, boolean soft, int count) {
+            Id<Part> fastener, String propertyClass, String condition, boolean soft, int count) {
 
         static Alike of(Joint joint) {
             return new Alike(

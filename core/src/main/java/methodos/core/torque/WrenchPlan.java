@@ -5,6 +5,7 @@ import java.util.List;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Wrench;
+import methodos.core.practice.PractisedManual;
 
 /**
  * The shop's torque wrenches against all stages of all joints.
@@ -17,9 +18,11 @@ public record WrenchPlan(List<Wrench> fewest, List<Unreached> unreached) {
     /** A stage of a joint that no wrench of the shop reaches. */
     public record Unreached(JointTorque joint, JointTorque.Stage stage) {}
 
-    public static WrenchPlan of(Manual manual, Sight sight) {
+    /** Plans for the joints of the units that are looked at. */
+    public static WrenchPlan of(PractisedManual practised, Sight sight) {
+        Manual manual = practised.manual();
         List<Unreached> stages = new ArrayList<>();
-        for (TighteningTable.Row row : TighteningTable.of(manual, sight)) {
+        for (TighteningTable.Row row : TighteningTable.of(practised, sight)) {
             JointTorque joint = JointTorque.of(manual, row.joint());
             joint.stages().forEach(stage -> stages.add(new Unreached(joint, stage)));
         }

@@ -43,10 +43,14 @@ public final class Nouns {
                 : name;
     }
 
+    /** Whether a name is in the plural. */
     public static boolean plural(String name) {
         return !singular(name).equals(name);
     }
 
+    /**
+     * @param count the plural for all but 1
+     */
     public static String plural(String singular, int count) {
         if (count == 1) {
             return singular;

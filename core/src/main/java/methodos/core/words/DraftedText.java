@@ -1,19 +1,23 @@
 package methodos.core.words;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import methodos.core.manual.Joint;
+import methodos.core.quantity.QuantityList;
 
 /** The words of steps that are drafted. */
 public final class DraftedText {
 
     private final Words words;
 
+    /**
+     * @param words those of the language in which it is written
+     */
     public DraftedText(Words words) {
         this.words = words;
     }
 
+    /** The instruction to put things on. */
     public String fit(List<String> things) {
         return words.of("draft.fit", all(things));
     }
@@ -43,34 +47,36 @@ public final class DraftedText {
                 .known()
                 .map(
                         q -> {
-                            List<String> stages = new ArrayList<>(joint.stages());
+                            String stages = QuantityList.entered(joint.stages());
                             String last = q.print();
                             return words.of(
                                     "draft.tighten.to",
-                                    stages.isEmpty()
-                                            ? last
-                                            : words.of(
-                                                    "draft.then", String.join(", ", stages), last));
+                                    stages.isEmpty() ? last : words.of("draft.then", stages, last));
                         })
                 .orElse("");
     }
 
+    /** The instruction to match a mark. */
     public String match(String mark) {
         return words.of("draft.match", mark);
     }
 
+    /** The instruction to make a mark. */
     public String mark(String mark) {
         return words.of("draft.mark", mark);
     }
 
+    /** The instruction to take an aid away. */
     public String takeAway(String aid) {
         return words.of("draft.takeAway", aid);
     }
 
+    /** The instruction to fill a fluid in. */
     public String fill(String fluid) {
         return words.of("draft.fill", fluid);
     }
 
+    /** The instruction to give an energy back. */
     public String giveBack(String energy) {
         return words.of("draft.giveBack", energy);
     }

@@ -92,6 +92,7 @@ public final class Words {
                         .collect(Collectors.joining("; "));
     }
 
+    /** The units that are looked at, in words. */
     public String of(Sight sight) {
         return sight.everything()
                 ? of("applies.all")
@@ -119,6 +120,7 @@ public final class Words {
         return all.toString();
     }
 
+    /** Serial numbers in words. */
     public String of(SerialRange serials) {
         if (serials.all()) {
             return of("serials.all");
@@ -158,6 +160,7 @@ public final class Words {
         return all.length() == 0 ? of("time.seconds", 0) : all.toString();
     }
 
+    /** The language of the words. */
     public Locale locale() {
         return locale;
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.edit.CheckEdits;
 import methodos.core.finding.Finding;
 import methodos.core.finding.FindingSentences;
@@ -42,7 +43,7 @@ class ChecksTest {
                         .toList());
     }
 
-    private static Step step(String id, String text) {
+    private static Step step(Id<Step> id, String text) {
         return Step.of(id, text, List.of(), List.of());
     }
 
@@ -67,13 +68,18 @@ class ChecksTest {
         return with(
                 manual,
                 Stage.Kind.BUILD_UP,
-                step("s1", text)
+                step(new Id<>("s1"), text)
                         .withJoints(List.of(joint.id()))
                         .withTools(List.of(tools).stream().map(Tool::id).toList()));
     }
 
     private static Joint joint(String torque) {
-        return JointBuilder.builder().id("j").name("Cap").count(4).torque(Value.of(torque)).build();
+        return JointBuilder.builder()
+                .id(new Id<>("j"))
+                .name("Cap")
+                .count(4)
+                .torque(Value.of(torque))
+                .build();
     }
 
     @Test
@@ -86,10 +92,12 @@ class ChecksTest {
 
     @Test
     void theTorqueWrenchOfTheStepHasToReach() {
-        Tool large = new Tool("t", "torque wrench", "20 to 100 N·m", Tool.Kind.STANDARD, "");
+        Tool large =
+                new Tool(new Id<>("t"), "torque wrench", "20 to 100 N·m", Tool.Kind.STANDARD, "");
         assertThat(found(tightened("Tighten the cap.", joint("8 N·m"), large), Rule.NO_WRENCH))
                 .containsExactly("Step 1: none of its torque wrenches reaches 8 N·m of Cap.");
-        Tool fitting = new Tool("t", "torque wrench", "2 to 10 N·m", Tool.Kind.STANDARD, "");
+        Tool fitting =
+                new Tool(new Id<>("t"), "torque wrench", "2 to 10 N·m", Tool.Kind.STANDARD, "");
         assertThat(found(tightened("Tighten the cap.", joint("8 N·m"), fitting), Rule.NO_WRENCH))
                 .isEmpty();
     }
@@ -99,7 +107,8 @@ class ChecksTest {
         Joint nowhere = joint("8 N·m").withTorque(new Value.Open("not said", null));
         assertThat(found(tightened("Tighten it.", nowhere), Rule.NO_VALUE))
                 .containsExactly("Cap is tightened in step 1 without a value.");
-        Joint elsewhere = joint("8 N·m").withTorque(new Value.Open("see the sheet", "d1"));
+        Joint elsewhere =
+                joint("8 N·m").withTorque(new Value.Open("see the sheet", new Id<>("d1")));
         assertThat(found(tightened("Tighten it.", elsewhere), Rule.NO_VALUE)).isEmpty();
     }
 
@@ -109,28 +118,33 @@ class ChecksTest {
                 Manual.titled("x")
                         .withVariants(
                                 List.of(
-                                        new Variant("a", "D", new SerialRange(1L, 99L), ""),
-                                        new Variant("b", "D", new SerialRange(200L, 299L), "")));
+                                        new Variant(
+                                                new Id<>("a"), "D", new SerialRange(1L, 99L), ""),
+                                        new Variant(
+                                                new Id<>("b"),
+                                                "D",
+                                                new SerialRange(200L, 299L),
+                                                "")));
         manual =
                 manual.withUnit(manual.unit().withModels(List.of(new Model("D", "double acting"))));
         manual =
                 with(
                         manual,
                         Stage.Kind.INSPECT,
-                        step("s1", "Look at the seal."),
-                        step("s2", "Look at the seal."));
+                        step(new Id<>("s1"), "Look at the seal."),
+                        step(new Id<>("s2"), "Look at the seal."));
         assertThat(found(manual, Rule.COVERAGE))
                 .contains(
                         "No variant of D covers the serial numbers 100 to 199.",
                         "Steps 1 and 2 say the same, and some units have both.");
         Manual apart =
                 manual.withStep(
-                                manual.step("s1")
+                                manual.step(new Id<>("s1"))
                                         .orElseThrow()
                                         .withApplicability(
                                                 Applicability.serials(SerialRange.upTo(99))))
                         .withStep(
-                                manual.step("s2")
+                                manual.step(new Id<>("s2"))
                                         .orElseThrow()
                                         .withApplicability(
                                                 Applicability.serials(SerialRange.from(200))));
@@ -141,7 +155,7 @@ class ChecksTest {
     void anAcceptedFindingIsOpenAgainWhenItChanges() {
         Part ring =
                 PartBuilder.builder()
-                        .id("p")
+                        .id(new Id<>("p"))
                         .item("7")
                         .name("ring")
                         .quantity(4)
@@ -152,7 +166,8 @@ class ChecksTest {
                 with(
                         manual,
                         Stage.Kind.TAKE_DOWN,
-                        step("s1", "Take the rings out.").withParts(List.of(new PartUse("p", 4))));
+                        step(new Id<>("s1"), "Take the rings out.")
+                                .withParts(List.of(new PartUse(new Id<>("p"), 4))));
         Finding finding = findings(manual, Rule.NOT_REFITTED).get(0);
         Manual accepted =
                 CheckEdits.accept(finding, "kept for the next job", "M. Aldo", "2026-01-31")
@@ -161,7 +176,9 @@ class ChecksTest {
         assertThat(checks.of(new Workspace(accepted, Map.of())).grave()).isEmpty();
         Manual changed =
                 accepted.withStep(
-                        accepted.step("s1").orElseThrow().withParts(List.of(new PartUse("p", 3))));
+                        accepted.step(new Id<>("s1"))
+                                .orElseThrow()
+                                .withParts(List.of(new PartUse(new Id<>("p"), 3))));
         assertThat(checks.of(new Workspace(changed, Map.of())).grave())
                 .extracting(Finding::rule)
                 .containsExactly(Rule.NOT_REFITTED);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.EnergyBuilder;
 import methodos.core.manual.Figure;
@@ -31,7 +32,7 @@ class OpenPointsTest {
 
     private List<String> sentences(Manual manual) {
         return OpenPoints.of(
-                        new Workspace(manual, Map.of("clip1", Samples.captions())),
+                        new Workspace(manual, Map.of(new Id<>("clip1"), Samples.captions())),
                         Sight.EVERYTHING)
                 .stream()
                 .map(p -> words.of(p.key(), p.arguments().toArray()))
@@ -62,7 +63,7 @@ class OpenPointsTest {
         Manual m = Samples.actuator();
         m =
                 m.withJoint(
-                        m.joint("j1")
+                        m.joint(new Id<>("j1"))
                                 .orElseThrow()
                                 .withTorque(new Value.Open("it is on the data sheet", null)));
         assertThat(sentences(m))
@@ -74,7 +75,7 @@ class OpenPointsTest {
         Manual m = Samples.actuator();
         m =
                 m.withStep(
-                        m.step("s1")
+                        m.step(new Id<>("s1"))
                                 .orElseThrow()
                                 .withApplicability(Applicability.model("QA-80 Z")));
         assertThat(sentences(m)).contains("Step 1 applies to no variant.");
@@ -85,7 +86,7 @@ class OpenPointsTest {
         Manual m = Samples.actuator();
         m =
                 m.withStep(
-                        m.step("s1")
+                        m.step(new Id<>("s1"))
                                 .orElseThrow()
                                 .withText("")
                                 .withSpans(List.of())
@@ -103,25 +104,25 @@ class OpenPointsTest {
                 m.withEnergies(
                         List.of(
                                 EnergyBuilder.builder()
-                                        .id("e1")
+                                        .id(new Id<>("e1"))
                                         .name("Compressed air")
                                         .amount("8 bar")
                                         .madeSafe("shut")
-                                        .safeSteps(List.of("s1"))
+                                        .safeSteps(List.of(new Id<>("s1")))
                                         .restoreSteps(List.of())
                                         .build(),
                                 EnergyBuilder.builder()
-                                        .id("e2")
+                                        .id(new Id<>("e2"))
                                         .name("Heat")
                                         .safeSteps(List.of())
                                         .restoreSteps(List.of())
                                         .build(),
                                 EnergyBuilder.builder()
-                                        .id("e3")
+                                        .id(new Id<>("e3"))
                                         .name("Springs")
                                         .madeSafe("let off")
-                                        .safeSteps(List.of("s1"))
-                                        .restoreSteps(List.of("s3"))
+                                        .safeSteps(List.of(new Id<>("s1")))
+                                        .restoreSteps(List.of(new Id<>("s3")))
                                         .build()));
         assertThat(sentences(m))
                 .contains(
@@ -133,8 +134,8 @@ class OpenPointsTest {
     @Test
     void figuresThatPointNowhereAreNamed() {
         Manual m = Samples.actuator();
-        Mark lost = new Mark.Callout("m1", "gone", new Point(.5, .5), null);
-        m = m.withFigure(Figure.of("f1", "Cap", null, "x", lost));
+        Mark lost = new Mark.Callout(new Id<>("m1"), new Id<>("gone"), new Point(.5, .5), null);
+        m = m.withFigure(Figure.of(new Id<>("f1"), "Cap", null, "x", lost));
         assertThat(sentences(m))
                 .contains(
                         "Figure “Cap” stands in no step.",
@@ -147,8 +148,10 @@ class OpenPointsTest {
         m =
                 m.withVariants(
                         List.of(
-                                new Variant("a", "QA-80 D", SerialRange.upTo(2000), "one"),
-                                new Variant("b", "QA-80 D", SerialRange.from(2000), "two")));
+                                new Variant(
+                                        new Id<>("a"), "QA-80 D", SerialRange.upTo(2000), "one"),
+                                new Variant(
+                                        new Id<>("b"), "QA-80 D", SerialRange.from(2000), "two")));
         assertThat(sentences(m))
                 .contains(
                         "QA-80 D has two variants for the same serial numbers: “one” and “two”.",
@@ -162,12 +165,15 @@ class OpenPointsTest {
                         .withVariants(
                                 List.of(
                                         new Variant(
-                                                "a",
+                                                new Id<>("a"),
                                                 "QA-80 D",
                                                 new SerialRange(1000L, 1449L),
                                                 "one"),
                                         new Variant(
-                                                "b", "QA-80 D", SerialRange.from(1500), "two")));
+                                                new Id<>("b"),
+                                                "QA-80 D",
+                                                SerialRange.from(1500),
+                                                "two")));
         assertThat(OpenPoints.gaps(m, "QA-80 D")).containsExactly(new SerialRange(1450L, 1499L));
         assertThat(OpenPoints.gaps(Samples.actuator(), "QA-80 S")).isEmpty();
     }
@@ -175,7 +181,7 @@ class OpenPointsTest {
     @Test
     void aPartInNoKitAndOneWithoutNumberAreNamed() {
         Manual m = Samples.withKits(Samples.actuator(), List.of(Samples.kit("K1", "p2", 2)));
-        m = m.withPart(m.part("p1").orElseThrow().withNumber(""));
+        m = m.withPart(m.part(new Id<>("p1")).orElseThrow().withNumber(""));
         assertThat(sentences(m))
                 .contains(
                         "snap ring 48 (25) is always new and in no kit.",
@@ -202,8 +208,8 @@ class OpenPointsTest {
                                 new Scan.Unusable(middle - 0.1, 60, Scan.Why.COVERED)),
                         List.of(),
                         List.of());
-        Workspace plain = new Workspace(m, Map.of("clip1", Samples.captions()));
-        Workspace scanned = plain.withScan("clip1", hopeless);
+        Workspace plain = new Workspace(m, Map.of(new Id<>("clip1"), Samples.captions()));
+        Workspace scanned = plain.withScan(new Id<>("clip1"), hopeless);
         List<String> said =
                 OpenPoints.of(scanned, Sight.EVERYTHING).stream()
                         .filter(p -> p.matter() == Matter.FOOTAGE && step.id().equals(p.step()))
@@ -213,9 +219,9 @@ class OpenPointsTest {
                 .containsExactly(
                         "Step 1 has to be filmed again: something is in the way all the time.");
         Scan fine = new Scan(frames, List.of(), List.of(), List.of(), List.of());
-        assertThat(OpenPoints.of(plain.withScan("clip1", fine), Sight.EVERYTHING))
+        assertThat(OpenPoints.of(plain.withScan(new Id<>("clip1"), fine), Sight.EVERYTHING))
                 .isEqualTo(OpenPoints.of(plain, Sight.EVERYTHING));
-        Workspace pictured = scanned.with(m.withStep(step.withFigures(List.of("f1"))));
+        Workspace pictured = scanned.with(m.withStep(step.withFigures(List.of(new Id<>("f1")))));
         assertThat(OpenPoints.of(pictured, Sight.EVERYTHING))
                 .noneMatch(p -> p.matter() == Matter.FOOTAGE && step.id().equals(p.step()));
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Manual;
@@ -19,37 +20,45 @@ import org.junit.jupiter.api.Test;
 
 class CoverageReportTest {
 
-    private static final Clip CLIP = new Clip("c", "one", "one.mp4", 1, "d", 100, null, null);
+    private static final Clip CLIP =
+            new Clip(new Id<>("c"), "one", "one.mp4", 1, "d", 100, null, null);
 
     private static Workspace workspace() {
         Manual manual = Manual.titled("x").withClip(CLIP);
-        String stage = manual.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
+        Id<Stage> stage = manual.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
         manual =
                 manual.withNewStep(
                                 stage,
                                 Step.of(
-                                        "s1",
+                                        new Id<>("s1"),
                                         "Take the left cap off.",
-                                        List.of(new Span("c", 0, 30)),
+                                        List.of(new Span(new Id<>("c"), 0, 30)),
                                         List.of()))
                         .withNewStep(
                                 stage,
                                 Step.of(
-                                        "s2",
+                                        new Id<>("s2"),
                                         "Lay it down.",
-                                        List.of(new Span("c", 20, 40)),
+                                        List.of(new Span(new Id<>("c"), 20, 40)),
                                         List.of()))
                         .withNewStep(
-                                stage, Step.of("s3", "Turn it from below.", List.of(), List.of()))
+                                stage,
+                                Step.of(
+                                        new Id<>("s3"),
+                                        "Turn it from below.",
+                                        List.of(),
+                                        List.of()))
                         .withDismissals(
-                                List.of(new Dismissal(new Span("c", 35, 60), "well", "talk")));
+                                List.of(
+                                        new Dismissal(
+                                                new Span(new Id<>("c"), 35, 60), "well", "talk")));
         Captions captions =
                 new Captions(
                         List.of(
                                 new Caption(5, 6, "the left cap"),
                                 new Caption(50, 51, "well well"),
                                 new Caption(80, 81, "and another thing is open")));
-        return new Workspace(manual, Map.of("c", captions));
+        return new Workspace(manual, Map.of(new Id<>("c"), captions));
     }
 
     @Test
@@ -75,7 +84,7 @@ class CoverageReportTest {
                 .singleElement()
                 .satisfies(
                         s -> {
-                            assertThat(s.step().id()).isEqualTo("s3");
+                            assertThat(s.step().id()).isEqualTo(new Id<>("s3"));
                             assertThat(s.number()).isEqualTo(3);
                             assertThat(s.before()).isEqualTo(2);
                             assertThat(s.side()).isEqualTo("below");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Manual;
@@ -55,17 +56,18 @@ class ShownNotToldTest {
                 new Captions(List.of(new Caption(0, 9, "cap off"), new Caption(18, 29, "nut off")));
         Manual manual =
                 Manual.titled("x")
-                        .withClip(new Clip("a", "first", "a.mp4", 1, "d", 30, null, null));
+                        .withClip(
+                                new Clip(new Id<>("a"), "first", "a.mp4", 1, "d", 30, null, null));
         assertThat(open(manual, captions)).containsExactly(new ShownNotTold.Stretch(9, 18));
 
-        Span span = new Span("a", 9, 18);
-        String stage = manual.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
-        Step step = Step.of("s1", "Lift the cap off.", List.of(span), List.of());
+        Span span = new Span(new Id<>("a"), 9, 18);
+        Id<Stage> stage = manual.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
+        Step step = Step.of(new Id<>("s1"), "Lift the cap off.", List.of(span), List.of());
         assertThat(open(manual.withNewStep(stage, step), captions)).isEmpty();
         assertThat(open(manual.withDismissals(List.of(new Dismissal(span, "", "talk"))), captions))
                 .isEmpty();
 
-        Span other = new Span("b", 9, 18);
+        Span other = new Span(new Id<>("b"), 9, 18);
         assertThat(open(manual.withDismissals(List.of(new Dismissal(other, "", "talk"))), captions))
                 .hasSize(1);
     }
@@ -74,16 +76,20 @@ class ShownNotToldTest {
     void withoutNarrationOrScanNothingIsSaidOfAClip() {
         Manual manual =
                 Manual.titled("x")
-                        .withClip(new Clip("a", "first", "a.mp4", 1, "d", 30, null, null));
+                        .withClip(
+                                new Clip(new Id<>("a"), "first", "a.mp4", 1, "d", 30, null, null));
         assertThat(open(manual, Captions.NONE)).isEmpty();
         Workspace unscanned =
                 new Workspace(
-                        manual, Map.of("a", new Captions(List.of(new Caption(0, 2, "cap off")))));
-        assertThat(ShownNotTold.open(unscanned, "a")).isEmpty();
+                        manual,
+                        Map.of(new Id<>("a"), new Captions(List.of(new Caption(0, 2, "cap off")))));
+        assertThat(ShownNotTold.open(unscanned, new Id<>("a"))).isEmpty();
     }
 
     private static List<ShownNotTold.Stretch> open(Manual manual, Captions captions) {
         return ShownNotTold.open(
-                new Workspace(manual, Map.of("a", captions), Map.of("a", moving())), "a");
+                new Workspace(
+                        manual, Map.of(new Id<>("a"), captions), Map.of(new Id<>("a"), moving())),
+                new Id<>("a"));
     }
 }

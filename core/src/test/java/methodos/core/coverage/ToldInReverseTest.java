@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Manual;
@@ -46,13 +47,25 @@ class ToldInReverseTest {
     void itIsSettledWhenSomebodyHasDecidedOnTheWords() {
         Caption caption = new Caption(4, 6, "the rest in reverse order");
         Manual manual =
-                Manual.titled("x").withClip(new Clip("a", "first", "a.mp4", 1, "d", 9, null, null));
+                Manual.titled("x")
+                        .withClip(new Clip(new Id<>("a"), "first", "a.mp4", 1, "d", 9, null, null));
         Captions captions = new Captions(List.of(caption));
-        assertThat(ToldInReverse.open(new Workspace(manual, Map.of("a", captions)), "a"))
+        assertThat(
+                        ToldInReverse.open(
+                                new Workspace(manual, Map.of(new Id<>("a"), captions)),
+                                new Id<>("a")))
                 .contains(caption);
         Manual aside =
                 manual.withDismissals(
-                        List.of(new Dismissal(new Span("a", 4, 6), caption.words(), "written")));
-        assertThat(ToldInReverse.open(new Workspace(aside, Map.of("a", captions)), "a")).isEmpty();
+                        List.of(
+                                new Dismissal(
+                                        new Span(new Id<>("a"), 4, 6),
+                                        caption.words(),
+                                        "written")));
+        assertThat(
+                        ToldInReverse.open(
+                                new Workspace(aside, Map.of(new Id<>("a"), captions)),
+                                new Id<>("a")))
+                .isEmpty();
     }
 }

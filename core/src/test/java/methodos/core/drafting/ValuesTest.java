@@ -43,6 +43,17 @@ class ValuesTest {
     }
 
     @Test
+    void aSpokenMilIsAMillimetreWithADoubt() {
+        DraftedStep mil = Spoken.step("measure the gap it must be at most two mil", "measure");
+        assertThat(mil.limits()).extracting(Limit::unit).containsExactly("mm");
+        assertThat(mil.unsure()).containsExactly("unit");
+        assertThat(Spoken.step("measure the gap at most two millimetres", "measure").unsure())
+                .isEmpty();
+        assertThat(Spoken.step("remove the four bolts with a ten mil socket", "remove").unsure())
+                .isEmpty();
+    }
+
+    @Test
     void stagesShareTheUnitOfTheLast() {
         DraftedStep step =
                 Spoken.step(

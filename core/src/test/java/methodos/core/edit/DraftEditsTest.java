@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
+import methodos.core.description.Id;
 import methodos.core.drafting.Lexicon;
 import methodos.core.drafting.NarrationReader;
 import methodos.core.manual.Clip;
@@ -27,18 +28,18 @@ class DraftEditsTest {
 
     private static final Words WORDS = new Words(null, Locale.ENGLISH);
     private static final Clip CLIP =
-            ClipBuilder.builder().id("c1").name("1-outside").duration(60).build();
+            ClipBuilder.builder().id(new Id<>("c1")).name("1-outside").duration(60).build();
 
     private final Manual manual =
             Manual.titled("Overhaul")
                     .withClip(CLIP)
-                    .withPart(part("p1", "cap screw", "M6 × 25"))
-                    .withPart(part("p2", "cap screw", "M8 × 30"))
-                    .withPart(part("p3", "end cap", ""))
-                    .withTool(new Tool("t1", "hex key", "5 mm", Tool.Kind.STANDARD, ""))
+                    .withPart(part(new Id<>("p1"), "cap screw", "M6 × 25"))
+                    .withPart(part(new Id<>("p2"), "cap screw", "M8 × 30"))
+                    .withPart(part(new Id<>("p3"), "end cap", ""))
+                    .withTool(new Tool(new Id<>("t1"), "hex key", "5 mm", Tool.Kind.STANDARD, ""))
                     .withLastId(100);
 
-    private static Part part(String id, String name, String size) {
+    private static Part part(Id<Part> id, String name, String size) {
         return PartBuilder.builder().id(id).name(name).size(size).quantity(4).build();
     }
 
@@ -52,7 +53,7 @@ class DraftEditsTest {
     }
 
     private Manual drafted(Manual on, String... said) {
-        return DraftEdits.draft("c1", read(said), WORDS).change().apply(on);
+        return DraftEdits.draft(new Id<>("c1"), read(said), WORDS).change().apply(on);
     }
 
     private static List<Step> steps(Manual manual) {
@@ -67,8 +68,9 @@ class DraftEditsTest {
                         "Remove the four M6 by 25 cap screws from the end cap with a five mil hex key.");
         Step step = steps(now).get(0);
         assertThat(step.accepted()).isFalse();
-        assertThat(step.parts()).containsExactly(new methodos.core.manual.PartUse("p1", 4));
-        assertThat(step.tools()).containsExactly("t1");
+        assertThat(step.parts())
+                .containsExactly(new methodos.core.manual.PartUse(new Id<>("p1"), 4));
+        assertThat(step.tools()).containsExactly(new Id<>("t1"));
         assertThat(step.evidence())
                 .allSatisfy(
                         e ->
@@ -110,7 +112,7 @@ class DraftEditsTest {
         Manual first = drafted(manual, said);
         assertThat(steps(first)).hasSize(3);
         Manual settled = DraftEdits.accept(steps(first).get(0).id()).change().apply(first);
-        String second = steps(first).get(1).id();
+        Id<Step> second = steps(first).get(1).id();
         settled = DraftEdits.setAside(second, "said twice").change().apply(settled);
         assertThat(settled.dismissals()).hasSize(1);
         Manual again = drafted(settled, said);
@@ -123,24 +125,24 @@ class DraftEditsTest {
     @Test
     void joinedStepsHaveTheWordsOfBothAndSplitOnesShareThem() {
         Manual now = drafted(manual, "Remove the end cap.", "Remove the piston.");
-        String id = steps(now).get(0).id();
+        Id<Step> id = steps(now).get(0).id();
         Manual joined = StepJoining.join(id, WORDS).change().apply(now);
         assertThat(steps(joined)).hasSize(1);
         assertThat(steps(joined).get(0).evidence()).hasSize(2);
         assertThat(steps(joined).get(0).text()).isEqualTo("Remove the end cap. Remove the piston.");
 
-        Manual split = StepSplitting.split(id, "c1", 4.5).change().apply(now);
+        Manual split = StepSplitting.split(id, new Id<>("c1"), 4.5).change().apply(now);
         assertThat(steps(split)).hasSize(3);
         assertThat(steps(split).get(0).spans().get(0).end()).isEqualTo(4.5);
         assertThat(steps(split).get(1).spans().get(0).start()).isEqualTo(4.5);
-        assertThat(StepSplitting.split(id, "c1", 99).change().apply(now)).isEqualTo(now);
+        assertThat(StepSplitting.split(id, new Id<>("c1"), 99).change().apply(now)).isEqualTo(now);
     }
 
     @Test
     void theNextClipGoesOnWithThePartOfTheWorkThatWasReached() {
-        Clip next = ClipBuilder.builder().id("c2").name("2").duration(60).build();
+        Clip next = ClipBuilder.builder().id(new Id<>("c2")).name("2").duration(60).build();
         Manual now = drafted(manual.withClip(next), "Remove the end cap.");
-        assertThat(DraftEdits.startOf(now, "c1")).isEqualTo(Stage.Kind.PREPARE);
-        assertThat(DraftEdits.startOf(now, "c2")).isEqualTo(Stage.Kind.TAKE_DOWN);
+        assertThat(DraftEdits.startOf(now, new Id<>("c1"))).isEqualTo(Stage.Kind.PREPARE);
+        assertThat(DraftEdits.startOf(now, new Id<>("c2"))).isEqualTo(Stage.Kind.TAKE_DOWN);
     }
 }

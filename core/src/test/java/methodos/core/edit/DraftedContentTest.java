@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.drafting.Lexicon;
 import methodos.core.drafting.NarrationReader;
 import methodos.core.manual.Clip;
@@ -22,6 +23,7 @@ import methodos.core.manual.Value;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.narration.DraftedStep;
+import methodos.core.quantity.QuantityList;
 import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
@@ -38,11 +40,13 @@ class DraftedContentTest {
 
     private final Manual empty =
             Manual.titled("Overhaul")
-                    .withClip(new Clip("c1", "first", "a.mp4", 1, "d", 60, null, null));
+                    .withClip(new Clip(new Id<>("c1"), "first", "a.mp4", 1, "d", 60, null, null));
 
     private Manual drafted(Manual on, String words) {
         return DraftEdits.draft(
-                        "c1", READER.read(new Captions(List.of(new Caption(0, 9, words)))), WORDS)
+                        new Id<>("c1"),
+                        READER.read(new Captions(List.of(new Caption(0, 9, words)))),
+                        WORDS)
                 .change()
                 .apply(on);
     }
@@ -51,7 +55,7 @@ class DraftedContentTest {
         return manual.steps().findFirst().orElseThrow();
     }
 
-    private static Part part(String id, String name, String size) {
+    private static Part part(Id<Part> id, String name, String size) {
         return PartBuilder.builder().id(id).name(name).size(size).quantity(4).build();
     }
 
@@ -66,7 +70,7 @@ class DraftedContentTest {
                         empty,
                         "Bring the bolts up in stages, ten, twenty, then thirty-five newton metres.");
         assertThat(joint(manual).torque().known().orElseThrow().print()).isEqualTo("35 N·m");
-        assertThat(joint(manual).stages()).containsExactly("10 N·m", "20 N·m");
+        assertThat(QuantityList.entered(joint(manual).stages())).isEqualTo("10 N·m, 20 N·m");
     }
 
     @Test
@@ -80,10 +84,10 @@ class DraftedContentTest {
 
     @Test
     void theJointKnowsFastenerCountAndOrder() {
-        Manual with = empty.withPart(part("p1", "cover screw", "M5 × 12")).withLastId(10);
+        Manual with = empty.withPart(part(new Id<>("p1"), "cover screw", "M5 × 12")).withLastId(10);
         Manual manual =
                 drafted(with, "Tighten the four cover screws crosswise to five newton metres.");
-        assertThat(joint(manual).fastener()).isEqualTo("p1");
+        assertThat(joint(manual).fastener()).isEqualTo(new Id<>("p1"));
         assertThat(joint(manual).count()).isEqualTo(4);
         assertThat(joint(manual).order()).isEqualTo("cross");
     }
@@ -141,33 +145,34 @@ class DraftedContentTest {
     @Test
     void aToolIsTheManualsWhereNameAndSizeAgree() {
         Manual with =
-                empty.withTool(new Tool("t1", "hex key", "5 mm", Tool.Kind.STANDARD, ""))
-                        .withTool(new Tool("t2", "hex key", "6 mm", Tool.Kind.STANDARD, ""))
+                empty.withTool(new Tool(new Id<>("t1"), "hex key", "5 mm", Tool.Kind.STANDARD, ""))
+                        .withTool(
+                                new Tool(new Id<>("t2"), "hex key", "6 mm", Tool.Kind.STANDARD, ""))
                         .withLastId(10);
         assertThat(step(drafted(with, "Remove the screw with a six mil hex key.")).tools())
-                .containsExactly("t2");
+                .containsExactly(new Id<>("t2"));
         assertThat(step(drafted(with, "Remove the screw with a hex key.")).tools()).isEmpty();
     }
 
     @Test
     void aPartIsTheManualsWhereOnlyOneCanBeMeant() {
         Manual with =
-                empty.withPart(part("p1", "end cap", ""))
-                        .withPart(part("p2", "dust cap", ""))
+                empty.withPart(part(new Id<>("p1"), "end cap", ""))
+                        .withPart(part(new Id<>("p2"), "dust cap", ""))
                         .withLastId(10);
         assertThat(step(drafted(with, "Remove the end cap.")).parts())
-                .containsExactly(new PartUse("p1", 1));
+                .containsExactly(new PartUse(new Id<>("p1"), 1));
         assertThat(step(drafted(with, "Remove the cap.")).parts()).isEmpty();
     }
 
     @Test
     void whatIsDoneWithAPartIsWhatTheVerbSaysAndAPrepositionSaysOnlyWhere() {
         Manual with =
-                empty.withPart(part("p1", "end cap", ""))
-                        .withPart(part("p2", "O-ring", ""))
+                empty.withPart(part(new Id<>("p1"), "end cap", ""))
+                        .withPart(part(new Id<>("p2"), "O-ring", ""))
                         .withLastId(10);
         assertThat(step(drafted(with, "Loosen the end cap.")).parts())
-                .containsExactly(new PartUse("p1", 1, PartUse.Handling.TOUCHED));
+                .containsExactly(new PartUse(new Id<>("p1"), 1, PartUse.Handling.TOUCHED));
         DraftedStep off =
                 READER.read(
                                 new Captions(
@@ -181,7 +186,7 @@ class DraftedContentTest {
         assertThat(DraftedHandling.of(off, ring)).isNull();
         assertThat(DraftedHandling.of(off, cap)).isEqualTo(PartUse.Handling.TOUCHED);
         assertThat(step(drafted(with, "Take off the end cap.")).parts())
-                .containsExactly(new PartUse("p1", 1));
+                .containsExactly(new PartUse(new Id<>("p1"), 1));
     }
 
     @Test

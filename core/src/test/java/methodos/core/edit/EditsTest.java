@@ -7,12 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
+import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
 import methodos.core.manual.Point;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Span;
@@ -26,14 +30,14 @@ class EditsTest {
 
     private final Edits edits = new Edits(Samples.actuator());
 
-    private Step step(String id) {
+    private Step step(Id<Step> id) {
         return edits.manual().step(id).orElseThrow();
     }
 
     @Test
     void aStepIsMadeOfASpanWithItsWordsAsEvidence() {
-        Span span = new Span("clip1", 21, 27);
-        String id = StepEdits.nextStepId(edits.manual());
+        Span span = new Span(new Id<>("clip1"), 21, 27);
+        Id<Step> id = StepEdits.nextStepId(edits.manual());
         edits.apply(StepEdits.make(span, "Lift it out.", Stage.Kind.TAKE_DOWN));
         assertThat(step(id).spans()).containsExactly(span);
         assertThat(step(id).text()).isEqualTo("Lift it out.");
@@ -44,7 +48,7 @@ class EditsTest {
     @Test
     void undoAndRedoGoThereAndBack() {
         Manual before = edits.manual();
-        edits.apply(StepEdits.text("s1", "Undo the screws."));
+        edits.apply(StepEdits.text(new Id<>("s1"), "Undo the screws."));
         Manual after = edits.manual();
         edits.undo();
         assertThat(edits.manual()).isEqualTo(before);
@@ -58,7 +62,7 @@ class EditsTest {
     void typingInOneFieldIsOneEdit() {
         Manual before = edits.manual();
         for (String text : List.of("U", "Un", "Und", "Undo")) {
-            edits.apply(StepEdits.text("s1", text));
+            edits.apply(StepEdits.text(new Id<>("s1"), text));
         }
         edits.undo();
         assertThat(edits.manual()).isEqualTo(before);
@@ -66,25 +70,25 @@ class EditsTest {
 
     @Test
     void typingInAnotherFieldIsAnotherEdit() {
-        edits.apply(StepEdits.text("s1", "a"));
-        edits.apply(StepEdits.text("s2", "b"));
+        edits.apply(StepEdits.text(new Id<>("s1"), "a"));
+        edits.apply(StepEdits.text(new Id<>("s2"), "b"));
         edits.undo();
-        assertThat(step("s1").text()).isEqualTo("a");
+        assertThat(step(new Id<>("s1")).text()).isEqualTo("a");
     }
 
     @Test
     void anEditThatChangesNothingLeavesNoTrace() {
-        edits.apply(StepEdits.text("s1", step("s1").text()));
-        edits.apply(StepEdits.text("not there", "x"));
-        edits.apply(StepEdits.stage("s1", Stage.Kind.TAKE_DOWN));
+        edits.apply(StepEdits.text(new Id<>("s1"), step(new Id<>("s1")).text()));
+        edits.apply(StepEdits.text(new Id<>("not there"), "x"));
+        edits.apply(StepEdits.stage(new Id<>("s1"), Stage.Kind.TAKE_DOWN));
         assertThat(edits.undoable()).isEmpty();
     }
 
     @Test
     void aNewEditForgetsWhatWasUndone() {
-        edits.apply(StepEdits.text("s1", "a"));
+        edits.apply(StepEdits.text(new Id<>("s1"), "a"));
         edits.undo();
-        edits.apply(StepEdits.delete("s2"));
+        edits.apply(StepEdits.delete(new Id<>("s2")));
         assertThat(edits.redoable()).isEmpty();
     }
 
@@ -92,7 +96,7 @@ class EditsTest {
     void listenersHearEveryState() {
         List<Manual> heard = new ArrayList<>();
         edits.listen(heard::add);
-        edits.apply(StepEdits.delete("s1"));
+        edits.apply(StepEdits.delete(new Id<>("s1")));
         edits.undo();
         assertThat(heard).hasSize(2);
         assertThat(heard.get(1)).isEqualTo(Samples.actuator());
@@ -124,13 +128,16 @@ class EditsTest {
     }
 
     private static Edit any(Random random, int i) {
-        String step = "s" + (1 + random.nextInt(3));
+        Id<Step> step = new Id<>("s" + (1 + random.nextInt(3)));
         return switch (random.nextInt(8)) {
             case 0 -> StepEdits.text(step, "text " + i);
-            case 1 -> StepEdits.part(step, "p" + (1 + random.nextInt(4)), random.nextInt(4));
+            case 1 ->
+                    StepEdits.part(
+                            step, new Id<>("p" + (1 + random.nextInt(4))), random.nextInt(4));
             case 2 -> StepEdits.newTool(step, "tool " + i);
             case 3 -> StepEdits.stage(step, Stage.Kind.values()[random.nextInt(5)]);
-            case 4 -> StepEdits.make(new Span("clip1", i, i + 2), "words", Stage.Kind.TEST);
+            case 4 ->
+                    StepEdits.make(new Span(new Id<>("clip1"), i, i + 2), "words", Stage.Kind.TEST);
             case 5 -> StepEdits.torque(step, "joint", Value.of(5 + i + " N·m"));
             case 6 -> StepEdits.hazard(step, 0, new Hazard(null, "h" + i, "", ""));
             default -> StepEdits.applicability(step, Applicability.serials(SerialRange.from(i)));
@@ -139,31 +146,35 @@ class EditsTest {
 
     @Test
     void partsAreCountedAndTakenOut() {
-        edits.apply(StepEdits.part("s1", "p2", 2));
-        assertThat(step("s1").parts()).extracting("part").containsExactly("p1", "p2");
-        edits.apply(StepEdits.part("s1", "p1", 3));
-        assertThat(step("s1").parts().get(0).count()).isEqualTo(3);
-        edits.apply(StepEdits.part("s1", "p1", 0));
-        assertThat(step("s1").parts()).extracting("part").containsExactly("p2");
+        edits.apply(StepEdits.part(new Id<>("s1"), new Id<>("p2"), 2));
+        assertThat(step(new Id<>("s1")).parts())
+                .extracting(PartUse::part)
+                .containsExactly(new Id<>("p1"), new Id<>("p2"));
+        edits.apply(StepEdits.part(new Id<>("s1"), new Id<>("p1"), 3));
+        assertThat(step(new Id<>("s1")).parts().get(0).count()).isEqualTo(3);
+        edits.apply(StepEdits.part(new Id<>("s1"), new Id<>("p1"), 0));
+        assertThat(step(new Id<>("s1")).parts())
+                .extracting(PartUse::part)
+                .containsExactly(new Id<>("p2"));
     }
 
     @Test
     void aNewPartGetsTheNextItemNumber() {
-        edits.apply(StepEdits.newPart("s1", "shim"));
+        edits.apply(StepEdits.newPart(new Id<>("s1"), "shim"));
         assertThat(edits.manual().parts())
                 .filteredOn(p -> p.name().equals("shim"))
                 .singleElement()
                 .satisfies(p -> assertThat(p.item()).isEqualTo("26"));
-        assertThat(step("s1").parts()).hasSize(2);
+        assertThat(step(new Id<>("s1")).parts()).hasSize(2);
     }
 
     @Test
     void aTorqueMakesTheJointOnceAndChangesItThen() {
-        edits.apply(StepEdits.torque("s1", "cap screw", Value.of("5 N·m")));
-        String joint = step("s1").joints().get(0);
-        assertThat(edits.manual().joint(joint).orElseThrow().fastener()).isEqualTo("p1");
+        edits.apply(StepEdits.torque(new Id<>("s1"), "cap screw", Value.of("5 N·m")));
+        Id<Joint> joint = step(new Id<>("s1")).joints().get(0);
+        assertThat(edits.manual().joint(joint).orElseThrow().fastener()).isEqualTo(new Id<>("p1"));
         assertThat(edits.manual().joint(joint).orElseThrow().count()).isEqualTo(4);
-        edits.apply(StepEdits.torque("s1", "cap screw", Value.of("6 N·m")));
+        edits.apply(StepEdits.torque(new Id<>("s1"), "cap screw", Value.of("6 N·m")));
         assertThat(edits.manual().joints()).hasSize(2);
         assertThat(edits.manual().joint(joint).orElseThrow().torque().known().orElseThrow().print())
                 .isEqualTo("6 N·m");
@@ -171,24 +182,30 @@ class EditsTest {
 
     @Test
     void aHazardIsSetAndTakenAway() {
-        edits.apply(StepEdits.hazard("s1", 0, new Hazard(Hazard.SignalWord.DANGER, "Air", "", "")));
-        assertThat(step("s1").hazards()).hasSize(1);
-        edits.apply(StepEdits.hazard("s1", 0, null));
-        assertThat(step("s1").hazards()).isEmpty();
+        edits.apply(
+                StepEdits.hazard(
+                        new Id<>("s1"), 0, new Hazard(Hazard.SignalWord.DANGER, "Air", "", "")));
+        assertThat(step(new Id<>("s1")).hazards()).hasSize(1);
+        edits.apply(StepEdits.hazard(new Id<>("s1"), 0, null));
+        assertThat(step(new Id<>("s1")).hazards()).isEmpty();
     }
 
     @Test
     void aCapturedStillIsAFigureOfItsStep() {
-        edits.apply(StepEdits.capture("s1", new Figure.Still("clip1", 5.5), "digest"));
-        String figure = step("s1").figures().get(0);
+        edits.apply(
+                StepEdits.capture(
+                        new Id<>("s1"), new Figure.Still(new Id<>("clip1"), 5.5), "digest"));
+        Id<Figure> figure = step(new Id<>("s1")).figures().get(0);
         assertThat(edits.manual().figure(figure).orElseThrow().still().time()).isEqualTo(5.5);
     }
 
     @Test
     void calloutsAreAddedMovedAndDeleted() {
-        edits.apply(StepEdits.capture("s1", new Figure.Still("clip1", 5), "digest"));
-        String figure = step("s1").figures().get(0);
-        edits.apply(FigureEdits.addCallout(figure, "p1", new Point(.2, .3)));
+        edits.apply(
+                StepEdits.capture(
+                        new Id<>("s1"), new Figure.Still(new Id<>("clip1"), 5), "digest"));
+        Id<Figure> figure = step(new Id<>("s1")).figures().get(0);
+        edits.apply(FigureEdits.addCallout(figure, new Id<>("p1"), new Point(.2, .3)));
         Mark.Callout mark =
                 (Mark.Callout) edits.manual().figure(figure).orElseThrow().marks().get(0);
         edits.apply(FigureEdits.hold(figure, mark.id(), new Point(1.05, .5)));
@@ -211,9 +228,10 @@ class EditsTest {
     @Test
     void aVariantBringsItsModel() {
         edits.apply(
-                UnitEdits.newVariant(new Variant("", "QA-80 X", SerialRange.from(3000), "new")));
+                UnitEdits.newVariant(
+                        new Variant(new Id<>(""), "QA-80 X", SerialRange.from(3000), "new")));
         Variant added = edits.manual().variants().get(4);
-        assertThat(added.id()).isNotEmpty();
+        assertThat(added.id().text()).isNotEmpty();
         assertThat(edits.manual().unit().models()).extracting("name").contains("QA-80 X");
         edits.apply(
                 UnitEdits.variant(
@@ -225,7 +243,7 @@ class EditsTest {
 
     @Test
     void wordsAreSetAsideWithAReason() {
-        Span span = new Span("clip1", 22, 26);
+        Span span = new Span(new Id<>("clip1"), 22, 26);
         edits.apply(StepEdits.dismiss(span, "I lost one.", "chatter"));
         assertThat(edits.manual().dismissals())
                 .singleElement()
@@ -245,30 +263,32 @@ class EditsTest {
     @Test
     void clipsOfOneCameraAreJoinedOnTime() {
         Clip first = edits.manual().clips().get(0);
-        Clip second = first.withId("clip2").withDuration(30);
-        Clip third = first.withId("clip3").withDuration(9);
+        Clip second = first.withId(new Id<>("clip2")).withDuration(30);
+        Clip third = first.withId(new Id<>("clip3")).withDuration(9);
         edits.apply(Edit.named(EditKind.FOOTAGE, m -> m.withClip(second).withClip(third)));
-        edits.apply(ClipEdits.follows("clip2", first.id()));
-        edits.apply(ClipEdits.follows("clip3", "clip2"));
+        edits.apply(ClipEdits.follows(new Id<>("clip2"), first.id()));
+        edits.apply(ClipEdits.follows(new Id<>("clip3"), new Id<>("clip2")));
         Manual m = edits.manual();
         assertThat(m.cameraStart(first)).isZero();
-        assertThat(m.cameraStart(m.clip("clip3").orElseThrow())).isEqualTo(60 + 30);
-        assertThat(m.clipAfter("clip2").map(Clip::id)).contains("clip3");
-        edits.apply(ClipEdits.follows("clip2", null));
+        assertThat(m.cameraStart(m.clip(new Id<>("clip3")).orElseThrow())).isEqualTo(60 + 30);
+        assertThat(m.clipAfter(new Id<>("clip2")).map(Clip::id)).contains(new Id<>("clip3"));
+        edits.apply(ClipEdits.follows(new Id<>("clip2"), null));
         assertThat(edits.manual().clipAfter(first.id())).isEmpty();
-        edits.apply(ClipEdits.follows("clip2", "clip3")); // in a ring no clip is the first
+        edits.apply(
+                ClipEdits.follows(
+                        new Id<>("clip2"), new Id<>("clip3"))); // in a ring no clip is the first
         Manual ring = edits.manual();
-        assertThat(ring.cameraStart(ring.clip("clip2").orElseThrow())).isFinite();
-        edits.apply(ClipEdits.follows("clip3", "clip3"));
+        assertThat(ring.cameraStart(ring.clip(new Id<>("clip2")).orElseThrow())).isFinite();
+        edits.apply(ClipEdits.follows(new Id<>("clip3"), new Id<>("clip3")));
         assertThat(edits.manual()).isEqualTo(ring);
     }
 
     @Test
     void anotherStillTakesItsMarksAlong() {
-        String step = edits.manual().steps().findFirst().orElseThrow().id();
-        edits.apply(StepEdits.capture(step, new Figure.Still("clip1", 3), "first"));
-        String id = edits.manual().figures().get(0).id();
-        String part = edits.manual().parts().get(0).id();
+        Id<Step> step = edits.manual().steps().findFirst().orElseThrow().id();
+        edits.apply(StepEdits.capture(step, new Figure.Still(new Id<>("clip1"), 3), "first"));
+        Id<Figure> id = edits.manual().figures().get(0).id();
+        Id<Part> part = edits.manual().parts().get(0).id();
         edits.apply(FigureEdits.addCallout(id, part, new Point(0.3, 0.3)));
         edits.apply(FigureEdits.addCallout(id, part, new Point(0.7, 0.7)));
         Figure before = edits.manual().figures().get(0);
@@ -277,7 +297,7 @@ class EditsTest {
         edits.apply(
                 FigureEdits.still(
                         before.id(),
-                        new Figure.Still("clip1", 7),
+                        new Figure.Still(new Id<>("clip1"), 7),
                         "other",
                         Map.of(FigureEdits.pointKey(mark.id(), 0), new Point(0.5, 0.25))));
         Figure after = edits.manual().figures().get(0);

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.LongStream;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.description.RecordShape;
 import methodos.core.description.Walk;
 import methodos.core.ledger.ManualLedger;
@@ -18,6 +19,7 @@ import methodos.core.manual.Repeat;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Wait;
+import methodos.core.practice.PractisedManual;
 import methodos.core.sense.Sense;
 import methodos.core.words.Words;
 import methodos.fixtures.FilledManual;
@@ -39,7 +41,7 @@ class StepJoiningTest {
                 .orElseThrow();
     }
 
-    private static Manual joined(Manual manual, String step) {
+    private static Manual joined(Manual manual, Id<Step> step) {
         return StepJoining.join(step, WORDS).change().apply(manual);
     }
 
@@ -48,7 +50,7 @@ class StepJoiningTest {
         List<Object> all = new ArrayList<>();
         Walk.through(
                 step,
-                (path, owner, component, value) -> {
+                (where, component, value) -> {
                     if (value instanceof List<?> list) {
                         list.stream().filter(x -> !(x instanceof Record)).forEach(all::add);
                     } else if (!(value instanceof Record) && value != null) {
@@ -130,30 +132,34 @@ class StepJoiningTest {
         return m.withStages(List.of(stage.withSteps(List.of(first, second))));
     }
 
-    private static Step step(String id, String text) {
+    private static Step step(Id<Step> id, String text) {
         return Step.of(id, text, List.of(), List.of());
     }
 
     @Test
     void whatBothTakeOffIsTakenOffTogetherAndWhatIsLookedAtIsNotDoubled() {
         Step first =
-                step("s1", "Take two screws out.")
+                step(new Id<>("s1"), "Take two screws out.")
                         .withParts(
                                 List.of(
-                                        new PartUse("p1", 2),
-                                        new PartUse("p2", 1, Handling.LOOKED_AT)));
+                                        new PartUse(new Id<>("p1"), 2),
+                                        new PartUse(new Id<>("p2"), 1, Handling.LOOKED_AT)));
         Step second =
-                step("s2", "Take the other two out.")
+                step(new Id<>("s2"), "Take the other two out.")
                         .withParts(
                                 List.of(
-                                        new PartUse("p1", 2),
-                                        new PartUse("p2", 2, Handling.LOOKED_AT),
-                                        new PartUse("p2", 1, Handling.PUT_ON)));
-        assertThat(joined(two(first, second), "s1").step("s1").orElseThrow().parts())
+                                        new PartUse(new Id<>("p1"), 2),
+                                        new PartUse(new Id<>("p2"), 2, Handling.LOOKED_AT),
+                                        new PartUse(new Id<>("p2"), 1, Handling.PUT_ON)));
+        assertThat(
+                        joined(two(first, second), new Id<>("s1"))
+                                .step(new Id<>("s1"))
+                                .orElseThrow()
+                                .parts())
                 .containsExactly(
-                        new PartUse("p1", 4),
-                        new PartUse("p2", 2, Handling.LOOKED_AT),
-                        new PartUse("p2", 1, Handling.PUT_ON));
+                        new PartUse(new Id<>("p1"), 4),
+                        new PartUse(new Id<>("p2"), 2, Handling.LOOKED_AT),
+                        new PartUse(new Id<>("p2"), 1, Handling.PUT_ON));
     }
 
     @Test
@@ -163,11 +169,11 @@ class StepJoiningTest {
             for (Step step : m.stages().get(i).steps()) {
                 Manual after = joined(m, step.id());
                 assertThat(
-                                ManualLedger.of(after).findings().stream()
+                                ManualLedger.of(PractisedManual.of(after)).findings().stream()
                                         .map(f -> f.rule() + f.subject())
                                         .sorted())
                         .isEqualTo(
-                                ManualLedger.of(m).findings().stream()
+                                ManualLedger.of(PractisedManual.of(m)).findings().stream()
                                         .map(f -> f.rule() + f.subject())
                                         .sorted()
                                         .toList());
@@ -180,20 +186,21 @@ class StepJoiningTest {
         Wait soak = new Wait("soak", 300);
         Manual m =
                 two(
-                        step("s1", "a").withWaits(List.of(soak)),
-                        step("s2", "b").withWaits(List.of(soak)));
-        assertThat(joined(m, "s1").step("s1").orElseThrow().waits()).containsExactly(soak, soak);
+                        step(new Id<>("s1"), "a").withWaits(List.of(soak)),
+                        step(new Id<>("s2"), "b").withWaits(List.of(soak)));
+        assertThat(joined(m, new Id<>("s1")).step(new Id<>("s1")).orElseThrow().waits())
+                .containsExactly(soak, soak);
     }
 
     @Test
     void whereTheyDoNotAgreeItIsForAllOfTheirUnitsAndInDoubt() {
         Manual m =
                 two(
-                        step("s1", "a").withApplicability(Applicability.model("QA-80 S")),
-                        step("s2", "b")
+                        step(new Id<>("s1"), "a").withApplicability(Applicability.model("QA-80 S")),
+                        step(new Id<>("s2"), "b")
                                 .withApplicability(Applicability.model("QA-80 D"))
                                 .withOptional(true));
-        Step both = joined(m, "s1").step("s1").orElseThrow();
+        Step both = joined(m, new Id<>("s1")).step(new Id<>("s1")).orElseThrow();
         assertThat(both.applicability().any()).hasSize(2);
         assertThat(both.optional()).isFalse();
         assertThat(both.doubts())
@@ -201,14 +208,20 @@ class StepJoiningTest {
                 .anyMatch(d -> d.contains("could be left out"))
                 .hasSize(2);
         Step all =
-                joined(two(step("s1", "a"), step("s2", "b").withApplicability(Samples.LATE)), "s1")
-                        .step("s1")
+                joined(
+                                two(
+                                        step(new Id<>("s1"), "a"),
+                                        step(new Id<>("s2"), "b").withApplicability(Samples.LATE)),
+                                new Id<>("s1"))
+                        .step(new Id<>("s1"))
                         .orElseThrow();
         assertThat(all.applicability().all()).isTrue();
         assertThat(all.doubts()).hasSize(1);
         assertThat(
-                        joined(two(step("s1", "a"), step("s2", "b")), "s1")
-                                .step("s1")
+                        joined(
+                                        two(step(new Id<>("s1"), "a"), step(new Id<>("s2"), "b")),
+                                        new Id<>("s1"))
+                                .step(new Id<>("s1"))
                                 .orElseThrow()
                                 .doubts())
                 .isEmpty();
@@ -217,24 +230,37 @@ class StepJoiningTest {
     @Test
     void aRepeatOfOneOfThemIsOfTheJoinedOneAndInDoubt() {
         Manual m =
-                two(step("s1", "a"), step("s2", "b"))
-                        .withRepeats(List.of(new Repeat("r1", "s2", "s2", List.of("left cap"))));
-        Manual after = joined(m, "s1");
+                two(step(new Id<>("s1"), "a"), step(new Id<>("s2"), "b"))
+                        .withRepeats(
+                                List.of(
+                                        new Repeat(
+                                                new Id<>("r1"),
+                                                new Id<>("s2"),
+                                                new Id<>("s2"),
+                                                List.of("left cap"))));
+        Manual after = joined(m, new Id<>("s1"));
         assertThat(after.repeats())
-                .containsExactly(new Repeat("r1", "s1", "s1", List.of("left cap")));
-        assertThat(after.step("s1").orElseThrow().doubts())
+                .containsExactly(
+                        new Repeat(
+                                new Id<>("r1"),
+                                new Id<>("s1"),
+                                new Id<>("s1"),
+                                List.of("left cap")));
+        assertThat(after.step(new Id<>("s1")).orElseThrow().doubts())
                 .singleElement()
                 .asString()
                 .contains("left cap");
         Edits edits = new Edits(after);
-        edits.apply(StepEdits.settleDoubt("s1", after.step("s1").orElseThrow().doubts().get(0)));
-        assertThat(edits.manual().step("s1").orElseThrow().doubts()).isEmpty();
+        edits.apply(
+                StepEdits.settleDoubt(
+                        new Id<>("s1"), after.step(new Id<>("s1")).orElseThrow().doubts().get(0)));
+        assertThat(edits.manual().step(new Id<>("s1")).orElseThrow().doubts()).isEmpty();
     }
 
     @Test
     void theLastStepOfAStageIsJoinedWithNothing() {
-        Manual m = two(step("s1", "a"), step("s2", "b"));
-        assertThat(joined(m, "s2")).isEqualTo(m);
-        assertThat(joined(m, "nobody")).isEqualTo(m);
+        Manual m = two(step(new Id<>("s1"), "a"), step(new Id<>("s2"), "b"));
+        assertThat(joined(m, new Id<>("s2"))).isEqualTo(m);
+        assertThat(joined(m, new Id<>("nobody"))).isEqualTo(m);
     }
 }

@@ -7,7 +7,9 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.description.RecordShape;
+import methodos.core.manual.Clip;
 import methodos.core.manual.EnergyBuilder;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Hazard;
@@ -31,7 +33,7 @@ class StepSplittingTest {
 
     private record Halves(Manual manual, Step head, Step tail) {}
 
-    private static Halves split(Manual manual, String step, String clip, double at) {
+    private static Halves split(Manual manual, Id<Step> step, Id<Clip> clip, double at) {
         Manual after = StepSplitting.split(step, clip, at).change().apply(manual);
         List<Step> steps = after.steps().toList();
         int first = steps.stream().map(Step::id).toList().indexOf(step);
@@ -87,16 +89,16 @@ class StepSplittingTest {
     }
 
     private static Step caps() {
-        Span span = new Span("clip1", 10, 20);
+        Span span = new Span(new Id<>("clip1"), 10, 20);
         return Step.of(
-                        "x",
+                        new Id<>("x"),
                         "Loosen the four cap screws. Take the springs out.",
                         List.of(span),
                         List.of(
                                 new Evidence.Recorded(
                                         span,
                                         "now loosen these four cap screws and then take all the springs out")))
-                .withParts(List.of(new PartUse("p1", 4), new PartUse("p3", 5)))
+                .withParts(List.of(new PartUse(new Id<>("p1"), 4), new PartUse(new Id<>("p3"), 5)))
                 .withHazards(
                         List.of(new Hazard(Hazard.SignalWord.WARNING, "The springs fly", "", "")))
                 .withWaits(List.of(new Wait("let it settle", 60)))
@@ -112,11 +114,11 @@ class StepSplittingTest {
 
     @Test
     void aDetailIsWhereItsWordsAre() {
-        Halves halves = split(with(caps()), "x", "clip1", 15);
+        Halves halves = split(with(caps()), new Id<>("x"), new Id<>("clip1"), 15);
         assertThat(halves.head().text()).isEqualTo("Loosen the four cap screws.");
         assertThat(halves.tail().text()).isEqualTo("Take the springs out.");
-        assertThat(halves.head().parts()).containsExactly(new PartUse("p1", 4));
-        assertThat(halves.tail().parts()).containsExactly(new PartUse("p3", 5));
+        assertThat(halves.head().parts()).containsExactly(new PartUse(new Id<>("p1"), 4));
+        assertThat(halves.tail().parts()).containsExactly(new PartUse(new Id<>("p3"), 5));
         assertThat(halves.head().hazards()).isEmpty();
         assertThat(halves.tail().hazards()).hasSize(1);
         assertThat(halves.tail().waits()).hasSize(1);
@@ -133,23 +135,29 @@ class StepSplittingTest {
                         .withEnergies(
                                 List.of(
                                         EnergyBuilder.builder()
-                                                .id("e1")
+                                                .id(new Id<>("e1"))
                                                 .name("spring preload")
-                                                .safeSteps(List.of("x"))
+                                                .safeSteps(List.of(new Id<>("x")))
                                                 .restoreSteps(List.of())
                                                 .build()))
-                        .withRepeats(List.of(new Repeat("r1", "x", "x", List.of("left"))));
-        Halves halves = split(m, "x", "clip1", 15);
+                        .withRepeats(
+                                List.of(
+                                        new Repeat(
+                                                new Id<>("r1"),
+                                                new Id<>("x"),
+                                                new Id<>("x"),
+                                                List.of("left"))));
+        Halves halves = split(m, new Id<>("x"), new Id<>("clip1"), 15);
         assertThat(halves.manual().energies().get(0).safeSteps())
                 .containsExactly(halves.tail().id());
         assertThat(halves.manual().repeats().get(0).to()).isEqualTo(halves.tail().id());
-        assertThat(halves.manual().repeats().get(0).from()).isEqualTo("x");
+        assertThat(halves.manual().repeats().get(0).from()).isEqualTo(new Id<>("x"));
     }
 
     @Test
     void aStepOfOneSentenceKeepsItAndTheRestIsAsItWasSaid() {
         Step one = caps().withText("Loosen the cap screws and take the springs out.");
-        Halves halves = split(with(one), "x", "clip1", 15);
+        Halves halves = split(with(one), new Id<>("x"), new Id<>("clip1"), 15);
         assertThat(halves.head().text()).isEqualTo(one.text());
         assertThat(halves.tail().text()).isEqualTo("then take all the springs out");
     }
@@ -157,9 +165,12 @@ class StepSplittingTest {
     @Test
     void outsideItsFootageNothingIsSplit() {
         Manual m = with(caps());
-        assertThat(StepSplitting.split("x", "clip1", 20).change().apply(m)).isEqualTo(m);
-        assertThat(StepSplitting.split("x", "clip1", 9).change().apply(m)).isEqualTo(m);
-        assertThat(StepSplitting.split("nobody", "clip1", 15).change().apply(m)).isEqualTo(m);
+        assertThat(StepSplitting.split(new Id<>("x"), new Id<>("clip1"), 20).change().apply(m))
+                .isEqualTo(m);
+        assertThat(StepSplitting.split(new Id<>("x"), new Id<>("clip1"), 9).change().apply(m))
+                .isEqualTo(m);
+        assertThat(StepSplitting.split(new Id<>("nobody"), new Id<>("clip1"), 15).change().apply(m))
+                .isEqualTo(m);
     }
 
     @Test
@@ -169,17 +180,17 @@ class StepSplittingTest {
                         .withEnergies(
                                 List.of(
                                         EnergyBuilder.builder()
-                                                .id("e1")
+                                                .id(new Id<>("e1"))
                                                 .name("spring preload")
-                                                .safeSteps(List.of("x"))
-                                                .restoreSteps(List.of("x"))
+                                                .safeSteps(List.of(new Id<>("x")))
+                                                .restoreSteps(List.of(new Id<>("x")))
                                                 .build()));
-        Manual copied = StepEdits.copy("x").change().apply(m);
+        Manual copied = StepEdits.copy(new Id<>("x")).change().apply(m);
         List<Step> steps = copied.steps().toList();
         assertThat(steps).hasSize(2);
         assertThat(steps.get(1)).isEqualTo(steps.get(0).withId(steps.get(1).id()));
-        assertThat(steps.get(1).id()).isNotEqualTo("x");
-        Manual deleted = StepEdits.delete("x").change().apply(m);
+        assertThat(steps.get(1).id()).isNotEqualTo(new Id<>("x"));
+        Manual deleted = StepEdits.delete(new Id<>("x")).change().apply(m);
         assertThat(deleted.energies().get(0).safeSteps()).isEmpty();
         assertThat(deleted.energies().get(0).restoreSteps()).isEmpty();
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Symptom;
 import methodos.core.manual.Symptom.Check;
 import methodos.core.manual.Symptom.Outcome;
@@ -12,14 +13,15 @@ import org.junit.jupiter.api.Test;
 
 class FaultFindingTest {
 
-    private static final Outcome SEALS = Outcome.cause("worn piston seals", List.of("s1"));
-    private static final Outcome VALVE = Outcome.cause("stuck valve", List.of("s2"));
+    private static final Outcome SEALS =
+            Outcome.cause("worn piston seals", List.of(new Id<>("s1")));
+    private static final Outcome VALVE = Outcome.cause("stuck valve", List.of(new Id<>("s2")));
 
     private static Symptom symptom(Check... checks) {
-        return new Symptom("x", "it does not move", List.of(checks));
+        return new Symptom(new Id<>("x"), "it does not move", List.of(checks));
     }
 
-    private static Check check(String id, Outcome yes, Outcome no) {
+    private static Check check(Id<Symptom.Check> id, Outcome yes, Outcome no) {
         return new Check(id, id + "?", yes, no);
     }
 
@@ -27,13 +29,17 @@ class FaultFindingTest {
     void everyAnswerLeadsToACause() {
         Symptom sound =
                 symptom(
-                        check("air", Outcome.next("vent"), VALVE),
-                        check("vent", SEALS, Outcome.cause("twisted guide band", List.of())));
+                        check(new Id<>("air"), Outcome.next(new Id<>("vent")), VALVE),
+                        check(
+                                new Id<>("vent"),
+                                SEALS,
+                                Outcome.cause("twisted guide band", List.of())));
         FaultFinding finding = FaultFinding.of(sound);
         assertThat(finding.complete()).isTrue();
-        assertThat(FaultFinding.walk(sound, Map.of("air", true, "vent", true))).isEqualTo(SEALS);
-        assertThat(FaultFinding.walk(sound, Map.of("air", false))).isEqualTo(VALVE);
-        assertThat(FaultFinding.walk(sound, Map.of("air", true))).isNull();
+        assertThat(FaultFinding.walk(sound, Map.of(new Id<>("air"), true, new Id<>("vent"), true)))
+                .isEqualTo(SEALS);
+        assertThat(FaultFinding.walk(sound, Map.of(new Id<>("air"), false))).isEqualTo(VALVE);
+        assertThat(FaultFinding.walk(sound, Map.of(new Id<>("air"), true))).isNull();
     }
 
     @Test
@@ -41,9 +47,10 @@ class FaultFindingTest {
         FaultFinding finding =
                 FaultFinding.of(
                         symptom(
-                                check("air", Outcome.next("vent"), null),
-                                check("vent", SEALS, VALVE)));
-        assertThat(finding.open()).containsExactly(new FaultFinding.Unanswered("air", false));
+                                check(new Id<>("air"), Outcome.next(new Id<>("vent")), null),
+                                check(new Id<>("vent"), SEALS, VALVE)));
+        assertThat(finding.open())
+                .containsExactly(new FaultFinding.Unanswered(new Id<>("air"), false));
         assertThat(finding.unreachable()).isEmpty();
         assertThat(finding.complete()).isFalse();
     }
@@ -51,8 +58,11 @@ class FaultFindingTest {
     @Test
     void aCheckThatIsNeverComeToIsFound() {
         FaultFinding finding =
-                FaultFinding.of(symptom(check("air", SEALS, VALVE), check("vent", SEALS, VALVE)));
-        assertThat(finding.unreachable()).containsExactly("vent");
+                FaultFinding.of(
+                        symptom(
+                                check(new Id<>("air"), SEALS, VALVE),
+                                check(new Id<>("vent"), SEALS, VALVE)));
+        assertThat(finding.unreachable()).containsExactly(new Id<>("vent"));
     }
 
     @Test
@@ -60,24 +70,37 @@ class FaultFindingTest {
         FaultFinding finding =
                 FaultFinding.of(
                         symptom(
-                                check("air", Outcome.next("vent"), VALVE),
-                                check("vent", SEALS, Outcome.next("air"))));
+                                check(new Id<>("air"), Outcome.next(new Id<>("vent")), VALVE),
+                                check(new Id<>("vent"), SEALS, Outcome.next(new Id<>("air")))));
         assertThat(finding.endless()).hasSize(1);
         assertThat(
                         FaultFinding.walk(
                                 symptom(
-                                        check("air", Outcome.next("vent"), VALVE),
-                                        check("vent", SEALS, Outcome.next("air"))),
-                                Map.of("air", true, "vent", false)))
+                                        check(
+                                                new Id<>("air"),
+                                                Outcome.next(new Id<>("vent")),
+                                                VALVE),
+                                        check(
+                                                new Id<>("vent"),
+                                                SEALS,
+                                                Outcome.next(new Id<>("air")))),
+                                Map.of(new Id<>("air"), true, new Id<>("vent"), false)))
                 .isNull();
     }
 
     @Test
     void aCheckThatThereIsNotIsSaid() {
         assertThatThrownBy(
-                        () -> FaultFinding.of(symptom(check("air", Outcome.next("dust"), VALVE))))
+                        () ->
+                                FaultFinding.of(
+                                        symptom(
+                                                check(
+                                                        new Id<>("air"),
+                                                        Outcome.next(new Id<>("dust")),
+                                                        VALVE))))
                 .hasMessageContaining("dust");
-        assertThatThrownBy(() -> new Outcome("vent", "worn", null)).hasMessageContaining("cause");
+        assertThatThrownBy(() -> new Outcome(new Id<>("vent"), "worn", null))
+                .hasMessageContaining("cause");
         assertThat(new Outcome(null, null, null).cause()).isEmpty(); // not named yet
         assertThat(FaultFinding.of(symptom()).complete()).isTrue();
     }

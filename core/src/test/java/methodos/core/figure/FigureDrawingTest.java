@@ -6,17 +6,20 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Locale;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.manual.Arrangement;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Value;
+import methodos.core.quantity.QuantityList;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
 
@@ -26,10 +29,11 @@ class FigureDrawingTest {
     private final Words words = new Words(null, Locale.ENGLISH);
 
     private static Figure figure(Mark... marks) {
-        return Figure.of("f1", "Right end cap", null, "x", marks);
+        return Figure.of(new Id<>("f1"), "Right end cap", null, "x", marks);
     }
 
-    private static Mark.Callout callout(String id, String part, double x, double y, Point balloon) {
+    private static Mark.Callout callout(
+            Id<Mark> id, Id<Part> part, double x, double y, Point balloon) {
         return new Mark.Callout(id, part, new Point(x, y), balloon);
     }
 
@@ -45,7 +49,7 @@ class FigureDrawingTest {
         return drawing.shapes().stream().filter(kind::isInstance).map(kind::cast).toList();
     }
 
-    private static Point balloon(FigureDrawing drawing, String mark) {
+    private static Point balloon(FigureDrawing drawing, Id<Mark> mark) {
         return drawing.handles().stream()
                 .filter(h -> h.mark().equals(mark) && h.index() == FigureDrawing.Handle.HELD)
                 .map(FigureDrawing.Handle::at)
@@ -57,12 +61,17 @@ class FigureDrawingTest {
     void aFigureWithoutMarksIsItsPicture() {
         FigureDrawing drawing = drawn(960, 540);
         assertThat(drawing.width()).isEqualTo(960);
-        assertThat(drawing.shapes()).containsExactly(new Shape.Picture("f1", 0, 0, 960, 540));
+        assertThat(drawing.shapes())
+                .containsExactly(new Shape.Picture(new Id<>("f1"), 0, 0, 960, 540));
     }
 
     @Test
     void theLeaderRunsFromTheTargetToTheEdgeOfTheBalloon() {
-        FigureDrawing drawing = drawn(1000, 500, callout("m1", "p1", .5, .5, new Point(.5, -.03)));
+        FigureDrawing drawing =
+                drawn(
+                        1000,
+                        500,
+                        callout(new Id<>("m1"), new Id<>("p1"), .5, .5, new Point(.5, -.03)));
         double margin = 1000 * FigureDrawing.MARGIN;
         List<Point> leader = all(drawing, Shape.Path.class).get(1).points();
         assertThat(leader.get(0).distance(new Point(margin + 500, margin + 250))).isLessThan(1e-9);
@@ -77,25 +86,40 @@ class FigureDrawingTest {
 
     @Test
     void theBalloonCarriesTheItemNumber() {
-        assertThat(all(drawn(960, 540, callout("m1", "p2", .2, .2, null)), Shape.Text.class))
+        assertThat(
+                        all(
+                                drawn(
+                                        960,
+                                        540,
+                                        callout(new Id<>("m1"), new Id<>("p2"), .2, .2, null)),
+                                Shape.Text.class))
                 .extracting(Shape.Text::text)
                 .containsExactly("11");
     }
 
     @Test
     void aPartThatIsGoneShowsAQuestionMark() {
-        assertThat(all(drawn(960, 540, callout("m1", "gone", .2, .2, null)), Shape.Text.class))
+        assertThat(
+                        all(
+                                drawn(
+                                        960,
+                                        540,
+                                        callout(new Id<>("m1"), new Id<>("gone"), .2, .2, null)),
+                                Shape.Text.class))
                 .extracting(Shape.Text::text)
                 .containsExactly("?");
     }
 
     @Test
     void everythingScalesWithThePicture() {
-        Mark[] marks = {callout("m1", "p1", .3, .6, null), callout("m2", "p2", .7, .2, null)};
+        Mark[] marks = {
+            callout(new Id<>("m1"), new Id<>("p1"), .3, .6, null),
+            callout(new Id<>("m2"), new Id<>("p2"), .7, .2, null)
+        };
         FigureDrawing small = drawn(480, 270, marks);
         FigureDrawing large = drawn(960, 540, marks);
         assertThat(large.width()).isCloseTo(2 * small.width(), within(1e-6));
-        for (String id : List.of("m1", "m2")) {
+        for (Id<Mark> id : List.of(new Id<Mark>("m1"), new Id<Mark>("m2"))) {
             Point p = balloon(small, id);
             assertThat(balloon(large, id).distance(new Point(p.x() * 2, p.y() * 2))).isLessThan(60);
         }
@@ -103,7 +127,7 @@ class FigureDrawingTest {
 
     @Test
     void readsAsItsTitleAndParts() {
-        Figure figure = figure(callout("m1", "p1", .3, .6, null));
+        Figure figure = figure(callout(new Id<>("m1"), new Id<>("p1"), .3, .6, null));
         assertThat(FigureText.of(figure, manual, words))
                 .isEqualTo("Right end cap. Numbered: cap screw (7).");
         assertThat(FigureText.of(figure(), manual, words)).isEqualTo("Right end cap.");
@@ -115,7 +139,8 @@ class FigureDrawingTest {
 
     @Test
     void publishedItHasAMarginOnlyWhereABalloonIs() {
-        Figure figure = figure(callout("m1", "p1", .5, .5, new Point(.5, -.03)));
+        Figure figure =
+                figure(callout(new Id<>("m1"), new Id<>("p1"), .5, .5, new Point(.5, -.03)));
         FigureDrawing whole = drawn(figure, 1000, 500);
         FigureDrawing trimmed =
                 FigureDrawing.published(figure, manual, words, PictureSizes.all(1000, 500));
@@ -124,14 +149,14 @@ class FigureDrawingTest {
         assertThat(trimmed.height() - 500).isCloseTo(trimmed.picture().y(), within(1e-9));
         double reach = 15 + FigureDrawing.radius(1000);
         assertThat(trimmed.picture().y()).isBetween(reach, whole.picture().y());
-        Point balloon = balloon(trimmed, "m1");
+        Point balloon = balloon(trimmed, new Id<>("m1"));
         assertThat(balloon.y() - FigureDrawing.radius(1000)).isPositive();
         assertThat(balloon.distance(new Point(500, trimmed.picture().y() - 15))).isLessThan(1e-9);
     }
 
     private static Mark.ScrewOrder fourScrews() {
         return new Mark.ScrewOrder(
-                "m9",
+                new Id<>("m9"),
                 List.of(new Point(.2, .2), new Point(.8, .2), new Point(.8, .8), new Point(.2, .8)),
                 null,
                 List.of());
@@ -173,7 +198,7 @@ class FigureDrawingTest {
         assertThat(drawing.at(new Point(800, 160)))
                 .hasValueSatisfying(
                         h -> {
-                            assertThat(h.mark()).isEqualTo("m9");
+                            assertThat(h.mark()).isEqualTo(new Id<>("m9"));
                             assertThat(h.index()).isEqualTo(1);
                         });
         assertThat(drawing.at(new Point(500, 400))).isEmpty();
@@ -189,8 +214,8 @@ class FigureDrawingTest {
         for (int i = 0; i < many.length; i++) {
             many[i] =
                     callout(
-                            "c" + i,
-                            "p1",
+                            new Id<>("c" + i),
+                            new Id<>("p1"),
                             .05 + .9 * (i % 12) / 11,
                             .05 + .9 * (i / 12) / 9.0,
                             null);
@@ -205,10 +230,14 @@ class FigureDrawingTest {
                 .containsExactly(1, 3, 2, 4);
         Mark.ScrewOrder given =
                 new Mark.ScrewOrder(
-                        "m9", fourScrews().screws(), Arrangement.GIVEN, List.of(4, 3, 2, 1));
+                        new Id<>("m9"),
+                        fourScrews().screws(),
+                        Arrangement.GIVEN,
+                        List.of(4, 3, 2, 1));
         assertThat(ScrewNumbers.of(given, 1000, 800)).containsExactly(4, 3, 2, 1);
         Mark.ScrewOrder unfit =
-                new Mark.ScrewOrder("m9", fourScrews().screws(), Arrangement.GIVEN, List.of(1));
+                new Mark.ScrewOrder(
+                        new Id<>("m9"), fourScrews().screws(), Arrangement.GIVEN, List.of(1));
         assertThat(ScrewNumbers.of(unfit, 1000, 800)).containsExactly(1, 2, 3, 4);
     }
 
@@ -217,27 +246,28 @@ class FigureDrawingTest {
         Figure figure = figure(fourScrews());
         Joint joint =
                 JointBuilder.builder()
-                        .id("j9")
+                        .id(new Id<>("j9"))
                         .name("cap")
-                        .fastener("p1")
+                        .fastener(new Id<>("p1"))
                         .count(4)
                         .propertyClass("8.8")
                         .condition("dry")
                         .torque(Value.of("7 to 8.5 N·m"))
-                        .stages(List.of("2.5 N·m", "5 N·m"))
+                        .stages(QuantityList.parse("2.5 N·m, 5 N·m"))
                         .order("cross")
                         .build();
         Step shown =
                 manual.steps()
                         .findFirst()
                         .orElseThrow()
-                        .withFigures(List.of("f1"))
-                        .withJoints(List.of("j9"));
+                        .withFigures(List.of(new Id<>("f1")))
+                        .withJoints(List.of(new Id<>("j9")));
         for (Stage.Kind kind : List.of(Stage.Kind.BUILD_UP, Stage.Kind.TAKE_DOWN)) {
             Manual m =
                     manual.withJoint(joint)
                             .withFigure(figure)
-                            .withStages(List.of(new Stage("st", kind, "", List.of(shown))));
+                            .withStages(
+                                    List.of(new Stage(new Id<>("st"), kind, "", List.of(shown))));
             assertThat(FigureText.of(figure, m, words))
                     .contains(
                             kind == Stage.Kind.BUILD_UP

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.figure.Shape.Dash;
 import methodos.core.figure.Shape.Ink;
 import methodos.core.manual.Figure;
@@ -33,7 +34,7 @@ class LegibilityTest {
     void everyKindOfMarkIsLegibleOnLightAndDarkGround() {
         for (int ground : new int[] {0x000000, 0x101418, 0x808080, 0xF4B400, 0x2E7F73, 0xFFFFFF}) {
             for (Mark mark : Samples.everyMark()) {
-                Figure figure = Figure.of("f", "", null, "x", mark);
+                Figure figure = Figure.of(new Id<>("f"), "", null, "x", mark);
                 assertThat(findings(figure, ground)).as(mark + " on " + ground).isEmpty();
             }
         }
@@ -42,7 +43,12 @@ class LegibilityTest {
     @Test
     void aLineWithoutPaperUnderItIsHeldAgainstItsGround() {
         Figure figure =
-                Figure.of("f", "", null, "x", new Mark.Label("m", new Point(.5, .5), "here"));
+                Figure.of(
+                        new Id<>("f"),
+                        "",
+                        null,
+                        "x",
+                        new Mark.Label(new Id<>("m"), new Point(.5, .5), "here"));
         FigureDrawing drawing =
                 FigureDrawing.published(figure, manual, words, PictureSizes.all(960, 540));
         List<Shape> shapes = new ArrayList<>(drawing.shapes());
@@ -72,7 +78,7 @@ class LegibilityTest {
     @Test
     void aSmallCropIsCoarseInPrint() {
         Figure figure =
-                Figure.of("f", "", null, "x")
+                Figure.of(new Id<>("f"), "", null, "x")
                         .withPreparation(
                                 Preparation.NONE.withCrop(
                                         new Preparation.Crop(-.15, -.1, .15, .1)));
@@ -85,16 +91,23 @@ class LegibilityTest {
     @Test
     void whatLiesOutsideOfTheCropAndTooManyCalloutsAreTold() {
         Figure cropped =
-                Figure.of("f", "", null, "x", new Mark.Label("m", new Point(.9, .5), "gone"))
+                Figure.of(
+                                new Id<>("f"),
+                                "",
+                                null,
+                                "x",
+                                new Mark.Label(new Id<>("m"), new Point(.9, .5), "gone"))
                         .withPreparation(
                                 Preparation.NONE.withCrop(new Preparation.Crop(-.5, -.2, .2, .2)));
         assertThat(findings(cropped, 0x808080))
                 .containsExactly("1 mark lies outside of what is shown of the picture.");
         Mark[] many = new Mark[13];
         for (int i = 0; i < many.length; i++) {
-            many[i] = new Mark.Callout("m" + i, "p1", new Point(.1 + .06 * i, .5), null);
+            many[i] =
+                    new Mark.Callout(
+                            new Id<>("m" + i), new Id<>("p1"), new Point(.1 + .06 * i, .5), null);
         }
-        assertThat(findings(Figure.of("f", "", null, "x", many), 0x808080))
+        assertThat(findings(Figure.of(new Id<>("f"), "", null, "x", many), 0x808080))
                 .anyMatch(s -> s.startsWith("13 callouts on one picture"));
     }
 
@@ -105,24 +118,28 @@ class LegibilityTest {
             four =
                     four.withFigure(
                             Figure.of(
-                                    "q" + i,
+                                    new Id<>("q" + i),
                                     "part " + i,
                                     null,
                                     "x",
-                                    new Mark.Callout("c" + i, "p1", new Point(.5, .5), null)));
+                                    new Mark.Callout(
+                                            new Id<>("c" + i),
+                                            new Id<>("p1"),
+                                            new Point(.5, .5),
+                                            null)));
         }
         Figure lead =
-                four.figure("q1")
+                four.figure(new Id<>("q1"))
                         .orElseThrow()
                         .withLayout(FigureLayout.SEQUENCE)
-                        .withBeside(List.of("q2", "q3", "q4"));
+                        .withBeside(List.of(new Id<>("q2"), new Id<>("q3"), new Id<>("q4")));
         FigureDrawing drawing =
                 FigureDrawing.published(lead, four, words, PictureSizes.all(960, 540));
         assertThat(
                         drawing.shapes().stream()
                                 .filter(s -> s instanceof Shape.Picture)
                                 .map(s -> ((Shape.Picture) s).figure()))
-                .containsExactly("q1", "q2", "q3", "q4");
+                .containsExactly(new Id<>("q1"), new Id<>("q2"), new Id<>("q3"), new Id<>("q4"));
         assertThat(Legibility.printWidth(lead)).isEqualTo(Legibility.PAGE);
         assertThat(Legibility.of(lead, drawing, (x, y) -> 0x808080, words)).isEmpty();
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Locale;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.manual.Figure;
 import methodos.core.manual.KnownShape;
 import methodos.core.manual.Manual;
@@ -23,7 +24,7 @@ class MarkDrawingTest {
     private final Words words = new Words(null, Locale.ENGLISH);
 
     private FigureDrawing drawn(Mark... marks) {
-        Figure figure = Figure.of("f1", "Cap", null, "x", marks);
+        Figure figure = Figure.of(new Id<>("f1"), "Cap", null, "x", marks);
         return FigureDrawing.of(figure, manual, words, PictureSizes.all(1000, 600));
     }
 
@@ -70,7 +71,8 @@ class MarkDrawingTest {
         Point c = new Point(.5, .5);
         for (Point side : List.of(new Point(.5, .6), new Point(.5, .4))) {
             for (Rotation rotation : Rotation.values()) {
-                Mark.Turn turn = new Mark.Turn("m", c, new Point(.6, .5), side, null, rotation);
+                Mark.Turn turn =
+                        new Mark.Turn(new Id<>("m"), c, new Point(.6, .5), side, null, rotation);
                 Shape.Path arrow = filled(drawn(turn), Shape.Ink.FORCE).get(0);
                 int half = arrow.points().size() / 2;
                 boolean clockwise = turn(arrow.points().subList(0, half)) > 0;
@@ -81,7 +83,8 @@ class MarkDrawingTest {
 
     @Test
     void aStraightArrowPointsToItsEndAndASlideToBoth() {
-        Mark.Shift push = new Mark.Shift("m", new Point(.2, .5), new Point(.6, .5), Movement.PUSH);
+        Mark.Shift push =
+                new Mark.Shift(new Id<>("m"), new Point(.2, .5), new Point(.6, .5), Movement.PUSH);
         List<Shape.Path> arrow = filled(drawn(push), Shape.Ink.FORCE);
         assertThat(arrow).hasSize(1);
         assertThat(arrow.get(0).points()).contains(new Point(600, 300));
@@ -90,8 +93,9 @@ class MarkDrawingTest {
 
     @Test
     void aLensShowsItsSpotAwayFromOtherMarks() {
-        Mark.Detail detail = new Mark.Detail("m", new Point(.8, .8), new Point(.84, .8), null);
-        Mark.ByFeel other = new Mark.ByFeel("n", new Point(.1, .9), "");
+        Mark.Detail detail =
+                new Mark.Detail(new Id<>("m"), new Point(.8, .8), new Point(.84, .8), null);
+        Mark.ByFeel other = new Mark.ByFeel(new Id<>("n"), new Point(.1, .9), "");
         Shape.Lens lens = all(drawn(detail, other), Shape.Lens.class).get(0);
         assertThat(lens.spotX()).isCloseTo(800, within(1e-9));
         assertThat(lens.times()).isCloseTo(lens.radius() / 40, within(1e-9));
@@ -108,7 +112,8 @@ class MarkDrawingTest {
     void anOutlineRunsThroughItsCorners() {
         List<Point> corners =
                 List.of(new Point(.2, .2), new Point(.5, .1), new Point(.6, .6), new Point(.2, .5));
-        Shape.Path line = all(drawn(new Mark.Outline("m", corners)), Shape.Path.class).get(1);
+        Shape.Path line =
+                all(drawn(new Mark.Outline(new Id<>("m"), corners)), Shape.Path.class).get(1);
         assertThat(line.closed()).isTrue();
         for (Point corner : corners) {
             Point there = new Point(corner.x() * 1000, corner.y() * 600);
@@ -118,13 +123,13 @@ class MarkDrawingTest {
 
     @Test
     void aLengthNeedsAScaleAndThenTellsItsUncertainty() {
-        Mark.Length length = new Mark.Length("m", new Point(.3, .5), new Point(.5, .5));
+        Mark.Length length = new Mark.Length(new Id<>("m"), new Point(.3, .5), new Point(.5, .5));
         assertThat(all(drawn(length), Shape.Text.class))
                 .extracting(Shape.Text::text)
                 .containsExactly("no scale yet");
         Mark.Scale square =
                 new Mark.Scale(
-                        "s",
+                        new Id<>("s"),
                         KnownShape.RECTANGLE,
                         List.of(
                                 new Point(.2, .2),
@@ -138,7 +143,7 @@ class MarkDrawingTest {
                 .anyMatch(t -> t.contains("rectangle of 80 mm × 72 mm"));
         Mark.Scale plain =
                 new Mark.Scale(
-                        "s",
+                        new Id<>("s"),
                         KnownShape.LENGTH,
                         List.of(new Point(.2, .2), new Point(.6, .2)),
                         List.of(Quantity.parse("2 in")));
@@ -152,7 +157,7 @@ class MarkDrawingTest {
     void aSizeThatIsNoLengthGivesNoScale() {
         Mark.Scale wrong =
                 new Mark.Scale(
-                        "s",
+                        new Id<>("s"),
                         KnownShape.LENGTH,
                         List.of(new Point(.2, .2), new Point(.6, .2)),
                         List.of(Quantity.parse("5 N·m")));
@@ -166,10 +171,10 @@ class MarkDrawingTest {
     void screwsOfOneSizeHaveOneLetterAndTheKeyCountsThem() {
         FigureDrawing drawing =
                 drawn(
-                        new Mark.ScrewPlace("a", "p1", new Point(.2, .2)),
-                        new Mark.ScrewPlace("b", "p2", new Point(.4, .2)),
-                        new Mark.ScrewPlace("c", "p1", new Point(.6, .2)));
-        String first = manual.part("p1").orElseThrow().label();
+                        new Mark.ScrewPlace(new Id<>("a"), new Id<>("p1"), new Point(.2, .2)),
+                        new Mark.ScrewPlace(new Id<>("b"), new Id<>("p2"), new Point(.4, .2)),
+                        new Mark.ScrewPlace(new Id<>("c"), new Id<>("p1"), new Point(.6, .2)));
+        String first = manual.part(new Id<>("p1")).orElseThrow().label();
         assertThat(all(drawing, Shape.Text.class))
                 .extracting(Shape.Text::text)
                 .startsWith("A", "B", "A")
@@ -180,7 +185,7 @@ class MarkDrawingTest {
 
     @Test
     void wordsStayOnThePicture() {
-        FigureDrawing drawing = drawn(new Mark.Label("m", new Point(.99, .01), "front"));
+        FigureDrawing drawing = drawn(new Mark.Label(new Id<>("m"), new Point(.99, .01), "front"));
         Shape.Path box = all(drawing, Shape.Path.class).get(0);
         assertThat(box.points()).allMatch(p -> p.x() <= 1000 + 1e-9 && p.y() >= -1e-9);
         assertThat(all(drawing, Shape.Text.class).get(0).text()).isEqualTo("front");
@@ -189,7 +194,7 @@ class MarkDrawingTest {
     @Test
     void matchMarksFaceEachOther() {
         FigureDrawing drawing =
-                drawn(new Mark.MatchMark("m", new Point(.4, .5), new Point(.5, .5), "2"));
+                drawn(new Mark.MatchMark(new Id<>("m"), new Point(.4, .5), new Point(.5, .5), "2"));
         List<Shape.Path> wedges = filled(drawing, Shape.Ink.FORCE);
         assertThat(wedges).hasSize(2);
         assertThat(wedges.get(0).points().get(0)).isEqualTo(new Point(400, 300));
@@ -201,12 +206,12 @@ class MarkDrawingTest {
     void whatIsCroppedAwayIsNotDrawn() {
         Figure figure =
                 Figure.of(
-                                "f1",
+                                new Id<>("f1"),
                                 "",
                                 null,
                                 "x",
-                                new Mark.Label("m", new Point(.9, .9), "gone"),
-                                new Mark.Label("n", new Point(.2, .2), "here"))
+                                new Mark.Label(new Id<>("m"), new Point(.9, .9), "gone"),
+                                new Mark.Label(new Id<>("n"), new Point(.2, .2), "here"))
                         .withPreparation(
                                 methodos.core.manual.Preparation.NONE.withCrop(
                                         new methodos.core.manual.Preparation.Crop(-.5, -.3, 0, 0)));

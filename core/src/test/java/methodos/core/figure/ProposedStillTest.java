@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
@@ -30,19 +31,24 @@ class ProposedStillTest {
         Scan scan = new Scan(frames, List.of(), List.of(), List.of(), List.of());
         Manual manual =
                 Manual.titled("x")
-                        .withClip(new Clip("a", "first", "a.mp4", 1, "d", 20, null, null));
-        return new Workspace(manual, Map.of(), Map.of("a", scan));
+                        .withClip(
+                                new Clip(new Id<>("a"), "first", "a.mp4", 1, "d", 20, null, null));
+        return new Workspace(manual, Map.of(), Map.of(new Id<>("a"), scan));
     }
 
     private static Step drafted(double from, double to) {
-        return Step.of("s1", "Remove the nut.", List.of(new Span("a", from, to)), List.of())
+        return Step.of(
+                        new Id<>("s1"),
+                        "Remove the nut.",
+                        List.of(new Span(new Id<>("a"), from, to)),
+                        List.of())
                 .withAccepted(false);
     }
 
     @Test
     void aDraftedStepGetsTheClearestFrameOfItsFootage() {
         ProposedStill still = ProposedStill.of(scanned(), drafted(10, 15), WORDS).orElseThrow();
-        assertThat(still.still()).isEqualTo(new Figure.Still("a", 12));
+        assertThat(still.still()).isEqualTo(new Figure.Still(new Id<>("a"), 12));
         assertThat(still.words()).contains("sharp");
     }
 
@@ -51,7 +57,8 @@ class ProposedStillTest {
         Workspace workspace = scanned();
         Step step = drafted(10, 15);
         assertThat(ProposedStill.of(workspace, step.withAccepted(true), WORDS)).isEmpty();
-        assertThat(ProposedStill.of(workspace, step.withFigures(List.of("f1")), WORDS)).isEmpty();
+        assertThat(ProposedStill.of(workspace, step.withFigures(List.of(new Id<>("f1"))), WORDS))
+                .isEmpty();
         assertThat(ProposedStill.of(workspace, step.withSpans(List.of()), WORDS)).isEmpty();
         Workspace unscanned = new Workspace(workspace.manual(), Map.of());
         assertThat(ProposedStill.of(unscanned, step, WORDS)).isEmpty();

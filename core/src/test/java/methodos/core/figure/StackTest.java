@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Locale;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.figure.StackRow.Form;
 import methodos.core.figure.StackRow.Way;
 import methodos.core.manual.Figure;
@@ -55,8 +56,9 @@ class StackTest {
 
     @Test
     void theNameOfAPartComesFromTheList() {
-        StackRow row = StackRow.of(new Layer("p1", "2, head up"), manual);
-        assertThat(row.words()).startsWith("2 × " + manual.part("p1").orElseThrow().label());
+        StackRow row = StackRow.of(new Layer(new Id<>("p1"), "2, head up"), manual);
+        assertThat(row.words())
+                .startsWith("2 × " + manual.part(new Id<>("p1")).orElseThrow().label());
         assertThat(row.way()).isEqualTo(Way.UP);
     }
 
@@ -65,19 +67,23 @@ class StackTest {
         String typed = "4 × #7, hollow down\n#7\nspacer #99";
         List<Layer> layers = StackWords.read("\n" + typed + "\n\n", manual);
         assertThat(layers).hasSize(3);
-        assertThat(layers.get(0).part()).isEqualTo("p1");
+        assertThat(layers.get(0).part()).isEqualTo(new Id<>("p1"));
         assertThat(layers.get(2).part()).as("no such part").isNull();
         assertThat(StackWords.of(layers, manual)).isEqualTo(typed);
-        Manual renumbered = manual.withPart(manual.part("p1").orElseThrow().withItem("17"));
+        Manual renumbered =
+                manual.withPart(manual.part(new Id<>("p1")).orElseThrow().withItem("17"));
         assertThat(StackWords.of(layers, renumbered)).startsWith("4 × #17, hollow down\n#17\n");
         assertThat(StackRow.of(layers.get(0), manual).words())
-                .isEqualTo("4 × " + manual.part("p1").orElseThrow().label() + " (7), hollow down");
+                .isEqualTo(
+                        "4 × "
+                                + manual.part(new Id<>("p1")).orElseThrow().label()
+                                + " (7), hollow down");
     }
 
     @Test
     void theSchemeHasOneShapeForEachPieceFromTheTopDown() {
         Figure figure =
-                Figure.of("f1", "Stack", null, null)
+                Figure.of(new Id<>("f1"), "Stack", null, null)
                         .withStack(
                                 List.of(
                                         new Layer(null, "snap ring"),
@@ -110,7 +116,7 @@ class StackTest {
 
     @Test
     void besideAPictureTheSheetGrows() {
-        Figure plain = Figure.of("f1", "", null, "x");
+        Figure plain = Figure.of(new Id<>("f1"), "", null, "x");
         FigureDrawing without = FigureDrawing.of(plain, manual, words, PictureSizes.all(960, 540));
         FigureDrawing with =
                 FigureDrawing.of(

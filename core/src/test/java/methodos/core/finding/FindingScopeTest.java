@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Manual;
 import methodos.core.manual.SerialRange;
@@ -23,9 +24,9 @@ class FindingScopeTest {
                 Manual.titled("x")
                         .withVariants(
                                 List.of(
-                                        new Variant("v", "D", null, ""),
-                                        new Variant("w", "S", null, "")));
-        Step step = Step.of("s", "Look.", List.of(), List.of()).withApplicability(units);
+                                        new Variant(new Id<>("v"), "D", null, ""),
+                                        new Variant(new Id<>("w"), "S", null, "")));
+        Step step = Step.of(new Id<>("s"), "Look.", List.of(), List.of()).withApplicability(units);
         return manual.withNewStep(manual.stage(Stage.Kind.INSPECT).orElseThrow().id(), step);
     }
 
@@ -34,7 +35,7 @@ class FindingScopeTest {
     }
 
     private static Finding ofStep() {
-        return new Finding(Rule.LANGUAGE, "s", List.of("s"), "key", List.of());
+        return new Finding(Rule.LANGUAGE, "s", List.of(new Id<>("s")), "key", List.of());
     }
 
     @Test
@@ -56,8 +57,8 @@ class FindingScopeTest {
                 new Finding(
                         Rule.NOT_REFITTED,
                         "p",
-                        List.of("s"),
-                        List.of("v"),
+                        List.of(new Id<>("s")),
+                        List.of(new Id<>("v")),
                         List.of(late),
                         "key",
                         List.of());

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Decision.Derived;
 import methodos.core.manual.Decision.Measure;
@@ -31,7 +32,7 @@ class DecisionTablesTest {
     /** End float first; where it is too wide the washer is measured and the next size is needed. */
     private static Decision washer() {
         return new Decision(
-                "d1",
+                new Id<>("d1"),
                 "thrust washer",
                 null,
                 List.of(measure("g", "0 to 3 mm"), measure("w", "1 to 3 mm")),

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
+import methodos.core.description.Id;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Reading;
@@ -16,23 +17,31 @@ import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.narration.Workspace;
+import methodos.core.practice.PractisedManual;
 import org.junit.jupiter.api.Test;
 
 class LimitTableTest {
 
     private static Manual measured(String limit, String size, Tool.Kind kind) {
         Step step =
-                Step.of("s1", "Measure the gap.", List.of(), List.<Evidence>of())
-                        .withTools(List.of("t1"))
+                Step.of(new Id<>("s1"), "Measure the gap.", List.of(), List.<Evidence>of())
+                        .withTools(List.of(new Id<>("t1")))
                         .withReadings(
-                                List.of(new Reading("gap", Value.of(limit), 1, "t1", "shim")));
+                                List.of(
+                                        new Reading(
+                                                "gap",
+                                                Value.of(limit),
+                                                1,
+                                                new Id<>("t1"),
+                                                "shim")));
         return Manual.titled("x")
-                .withTool(new Tool("t1", "gauge", size, kind, ""))
-                .withStages(List.of(new Stage("st", Stage.Kind.INSPECT, "", List.of(step))));
+                .withTool(new Tool(new Id<>("t1"), "gauge", size, kind, ""))
+                .withStages(
+                        List.of(new Stage(new Id<>("st"), Stage.Kind.INSPECT, "", List.of(step))));
     }
 
     private static LimitTable.Row row(Manual manual) {
-        return LimitTable.of(manual, Sight.EVERYTHING).get(0);
+        return LimitTable.of(PractisedManual.of(manual), Sight.EVERYTHING).get(0);
     }
 
     @Test
@@ -54,7 +63,14 @@ class LimitTableTest {
     void aReadingIsTakenAtEachPlaceOfARepeatedStep() {
         Manual m = measured("0.1 to 0.2 mm", "0.01 mm", Tool.Kind.MEASURING);
         assertThat(row(m).count()).isEqualTo(1);
-        m = m.withRepeats(List.of(new Repeat("r", "s1", "s1", List.of("left", "rear"))));
+        m =
+                m.withRepeats(
+                        List.of(
+                                new Repeat(
+                                        new Id<>("r"),
+                                        new Id<>("s1"),
+                                        new Id<>("s1"),
+                                        List.of("left", "rear"))));
         assertThat(row(m).count()).isEqualTo(3);
     }
 

@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import methodos.core.description.Id;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.practice.PractisedManual;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,12 +28,12 @@ class HazardRulesTest {
                         .toList());
     }
 
-    private static Step step(String id, String text, Hazard... hazards) {
+    private static Step step(Id<Step> id, String text, Hazard... hazards) {
         return Step.of(id, text, List.of(), List.of()).withHazards(List.of(hazards));
     }
 
     private static HazardWatch.Result watch(Manual manual) {
-        return new HazardWatch(HazardRules.shipped()).watch(manual);
+        return new HazardWatch(HazardRules.shipped()).watch(PractisedManual.of(manual));
     }
 
     @ParameterizedTest
@@ -50,7 +52,7 @@ class HazardRulesTest {
                 "Recover the refrigerant. | refrigerant"
             })
     void workAsksForAStatement(String text, String rule) {
-        assertThat(watch(manual(step("s", text))).untold())
+        assertThat(watch(manual(step(new Id<>("s"), text))).untold())
                 .extracting(u -> u.rule().name())
                 .contains(rule);
     }
@@ -65,13 +67,14 @@ class HazardRulesTest {
                 "Write the pressure on the record."
             })
     void otherWorkDoesNot(String text) {
-        assertThat(watch(manual(step("s", text))).untold()).isEmpty();
+        assertThat(watch(manual(step(new Id<>("s"), text))).untold()).isEmpty();
     }
 
     @Test
     void aStatementThatNamesItIsEnough() {
         Hazard told = new Hazard(Hazard.SignalWord.CAUTION, "Rings fly", "into eyes", "glasses");
-        assertThat(watch(manual(step("s", "Take the snap ring off.", told))).untold()).isEmpty();
+        assertThat(watch(manual(step(new Id<>("s"), "Take the snap ring off.", told))).untold())
+                .isEmpty();
     }
 
     @Test
@@ -80,17 +83,17 @@ class HazardRulesTest {
         HazardWatch.Result result =
                 watch(
                         manual(
-                                step("a", "Take the snap ring off."),
-                                step("b", "Lay it on the bench.", told)));
+                                step(new Id<>("a"), "Take the snap ring off."),
+                                step(new Id<>("b"), "Lay it on the bench.", told)));
         assertThat(result.untold())
                 .singleElement()
-                .satisfies(u -> assertThat(u.late().orElseThrow().id()).isEqualTo("b"));
+                .satisfies(u -> assertThat(u.late().orElseThrow().id()).isEqualTo(new Id<>("b")));
     }
 
     @Test
     void licensedWorkIsNamed() {
-        assertThat(watch(manual(step("a", "Open the gas valve."))).licensed())
-                .containsEntry(LicensedWork.GAS, "a");
+        assertThat(watch(manual(step(new Id<>("a"), "Open the gas valve."))).licensed())
+                .containsEntry(LicensedWork.GAS, new Id<>("a"));
     }
 
     @Test
@@ -106,8 +109,20 @@ class HazardRulesTest {
                                         "signal notice",
                                         "say Waving | It tires | Rest"));
         HazardWatch watch = new HazardWatch(rules);
-        assertThat(watch.watch(manual(step("s", "Take the snap ring off."))).untold()).isEmpty();
-        assertThat(watch.watch(manual(step("s", "Wave the flag."))).untold())
+        assertThat(
+                        watch.watch(
+                                        PractisedManual.of(
+                                                manual(
+                                                        step(
+                                                                new Id<>("s"),
+                                                                "Take the snap ring off."))))
+                                .untold())
+                .isEmpty();
+        assertThat(
+                        watch.watch(
+                                        PractisedManual.of(
+                                                manual(step(new Id<>("s"), "Wave the flag."))))
+                                .untold())
                 .singleElement()
                 .satisfies(
                         u ->

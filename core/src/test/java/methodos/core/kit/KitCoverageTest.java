@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
+import methodos.core.practice.PractisedManual;
 import org.junit.jupiter.api.Test;
 
 class KitCoverageTest {
@@ -22,8 +25,8 @@ class KitCoverageTest {
                             Samples.kit("K1", "p2", 2, "p3", 1),
                             Samples.kit("K2", "p2", 3, "p4", 1)));
 
-    private KitCoverage.Row row(Sight sight, String part) {
-        return KitCoverage.of(manual, sight).stream()
+    private KitCoverage.Row row(Sight sight, Id<Part> part) {
+        return KitCoverage.of(PractisedManual.of(manual).seenBy(sight)).stream()
                 .filter(r -> r.part().id().equals(part))
                 .findFirst()
                 .orElseThrow();
@@ -31,31 +34,31 @@ class KitCoverageTest {
 
     @Test
     void alwaysNewPartsAreNeeded() {
-        assertThat(row(EARLY, "p2").needed()).isEqualTo(2);
-        assertThat(row(EARLY, "p2").certain()).isTrue();
-        assertThat(row(EARLY, "p2").missingFrom("K1")).isZero();
+        assertThat(row(EARLY, new Id<>("p2")).needed()).isEqualTo(2);
+        assertThat(row(EARLY, new Id<>("p2")).certain()).isTrue();
+        assertThat(row(EARLY, new Id<>("p2")).missingFrom(new Id<>("K1"))).isZero();
     }
 
     @Test
     void inspectedPartsInAKitAreNeededOnCondition() {
-        assertThat(row(EARLY, "p3").certain()).isFalse();
-        assertThat(row(EARLY, "p3").missingFrom("K2")).isZero();
+        assertThat(row(EARLY, new Id<>("p3")).certain()).isFalse();
+        assertThat(row(EARLY, new Id<>("p3")).missingFrom(new Id<>("K2"))).isZero();
     }
 
     @Test
     void onlyTheUnitsLookedAtCount() {
-        assertThat(KitCoverage.of(manual, EARLY))
+        assertThat(KitCoverage.of(PractisedManual.of(manual).seenBy(EARLY)))
                 .extracting(r -> r.part().id())
-                .doesNotContain("p4");
-        assertThat(row(LATE, "p4").missingFrom("K1")).isEqualTo(1);
+                .doesNotContain(new Id<>("p4"));
+        assertThat(row(LATE, new Id<>("p4")).missingFrom(new Id<>("K1"))).isEqualTo(1);
     }
 
     @Test
     void theSmallestSufficientKitComesFirst() {
-        assertThat(KitCoverage.sufficient(manual, EARLY))
+        assertThat(KitCoverage.sufficient(PractisedManual.of(manual).seenBy(EARLY)))
                 .extracting(Kit::number)
                 .containsExactly("K1", "K2");
-        assertThat(KitCoverage.sufficient(manual, LATE))
+        assertThat(KitCoverage.sufficient(PractisedManual.of(manual).seenBy(LATE)))
                 .extracting(Kit::number)
                 .containsExactly("K2");
     }
@@ -63,9 +66,9 @@ class KitCoverageTest {
     @Test
     void aPartInNoKitIsNamed() {
         Manual without = Samples.withKits(Samples.actuator(), List.of(Samples.kit("K1", "p2", 2)));
-        assertThat(KitCoverage.of(without, LATE))
+        assertThat(KitCoverage.of(PractisedManual.of(without).seenBy(LATE)))
                 .filteredOn(KitCoverage.Row::inNoKit)
                 .extracting(r -> r.part().id())
-                .containsExactly("p4");
+                .containsExactly(new Id<>("p4"));
     }
 }

@@ -2,6 +2,7 @@ package methodos.core.language;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import methodos.core.description.Id;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
 import methodos.core.manual.ReuseRule;
@@ -87,7 +88,7 @@ class PlainLanguageTest {
     void aPartIsCalledByTheLastWordOfItsName(String name, String text, boolean named) {
         Part part =
                 PartBuilder.builder()
-                        .id("p")
+                        .id(new Id<>("p"))
                         .item("1")
                         .name(name)
                         .quantity(1)

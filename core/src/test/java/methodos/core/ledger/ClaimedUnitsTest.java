@@ -3,6 +3,7 @@ package methodos.core.ledger;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Manual;
 import methodos.core.manual.PartBuilder;
@@ -23,12 +24,17 @@ class ClaimedUnitsTest {
                                                     new UnitOption(
                                                             "L", "cold", SerialRange.from(1800)))))
                     .withVariants(
-                            List.of(new Variant("v", "D", new SerialRange(1000L, 2999L), "")));
+                            List.of(
+                                    new Variant(
+                                            new Id<>("v"),
+                                            "D",
+                                            new SerialRange(1000L, 2999L),
+                                            "")));
 
     private static Manual with(Applicability.Condition condition) {
         return MANUAL.withPart(
                 PartBuilder.builder()
-                        .id("p")
+                        .id(new Id<>("p"))
                         .name("seal")
                         .applicability(Applicability.of(condition))
                         .build());
@@ -49,7 +55,7 @@ class ClaimedUnitsTest {
         assertThat(groups)
                 .extracting(g -> g.sight().serials())
                 .containsExactly(new SerialRange(1000L, 2199L), new SerialRange(2200L, 2999L));
-        assertThat(groups).extracting(ClaimedUnits.Group::variant).containsOnly("v");
+        assertThat(groups).extracting(ClaimedUnits.Group::variant).containsOnly(new Id<>("v"));
     }
 
     @Test

@@ -34,7 +34,7 @@ class LedgerPropertiesTest {
         int made = 0;
         for (long seed = 0; made < CASES; seed++) {
             RandomWork work = new RandomWork(seed);
-            Optional<Expected> expected = seed(work, new Random(seed), (int) (seed % 20));
+            Optional<Expected> expected = seed(work, new Random(seed), (int) (seed % 21));
             if (expected.isEmpty()) {
                 continue;
             }
@@ -75,6 +75,7 @@ class LedgerPropertiesTest {
             case 16 -> dropped(work, random, LedgerAction.Mark.class, Rule.NEVER_MARKED);
             case 17 -> swapped(work, random);
             case 18 -> cycle(work, random);
+            case 19 -> markedLate(work, random);
             default -> noVariant(work, random);
         };
     }
@@ -119,6 +120,28 @@ class LedgerPropertiesTest {
                                 place.step().actions.remove(place.at());
                             }
                             return new Expected(rule, subject, opener(work, rule, subject));
+                        });
+    }
+
+    /** The mark is made in the step that takes off what it is on, behind that. */
+    private static Optional<Expected> markedLate(RandomWork work, Random random) {
+        return pick(work, random, LedgerAction.Mark.class)
+                .map(
+                        place -> {
+                            LedgerAction.Mark mark = (LedgerAction.Mark) place.action();
+                            String part = mark.part().orElseThrow();
+                            place.step().actions.remove(place.at());
+                            work.places(LedgerAction.Remove.class).stream()
+                                    .filter(p -> p.action().subject().equals(part))
+                                    .findFirst()
+                                    .orElseThrow()
+                                    .step()
+                                    .actions
+                                    .add(mark);
+                            return new Expected(
+                                    Rule.MARKED_TOO_LATE,
+                                    mark.subject(),
+                                    stepOf(work, LedgerAction.Remove.class, part));
                         });
     }
 

@@ -243,6 +243,34 @@ class LedgerTest {
     }
 
     @Test
+    void aMarkIsMadeBeforeWhatItMarksComesOff() {
+        List<LedgerCase.Part> parts = List.of(part("cap", 2));
+        assertThat(
+                        ledger(
+                                parts,
+                                List.of(),
+                                step("a", new Mark("line", Optional.of("cap"))),
+                                step("b", new Remove("cap", 2)),
+                                step("c", new Install("cap", 2, false), new Align("line"))))
+                .isEmpty();
+        assertThat(
+                        ledger(
+                                parts,
+                                List.of(),
+                                step("b", new Remove("cap", 1)),
+                                step("a", new Mark("line", Optional.of("cap"))),
+                                step("c", new Install("cap", 1, false), new Align("line"))))
+                .singleElement()
+                .satisfies(
+                        f -> {
+                            assertThat(f.rule()).isEqualTo(Rule.MARKED_TOO_LATE);
+                            assertThat(f.subject()).isEqualTo("line");
+                            assertThat(f.steps()).containsExactly("b", "a");
+                            assertThat(f.other()).containsExactly("cap");
+                        });
+    }
+
+    @Test
     void fluidsAidsAndMarksClose() {
         List<LedgerFinding> found =
                 ledger(

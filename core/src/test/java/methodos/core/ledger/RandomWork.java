@@ -92,7 +92,7 @@ final class RandomWork {
 
         Draft undo = at(steps, own, places);
         if (random.nextInt(3) == 0) {
-            undo.actions.add(new LedgerAction.Mark("mark" + i));
+            undo.actions.add(new LedgerAction.Mark("mark" + i, Optional.of(cover)));
         }
         undo.actions.add(new LedgerAction.Loosen(joint, size(i)));
         undo.actions.add(new LedgerAction.Remove(screw, screws));

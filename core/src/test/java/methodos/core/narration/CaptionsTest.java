@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
@@ -39,19 +40,20 @@ class CaptionsTest {
         Manual manual = Samples.actuator();
         Caption springs = captions.captions().get(2);
         Caption lost = captions.captions().get(3);
-        assertThat(new WordStates(manual, "clip1").of(springs)).isEqualTo(WordState.USED);
-        assertThat(new WordStates(manual, "other").of(springs)).isEqualTo(WordState.OPEN);
-        assertThat(new WordStates(manual, "clip1").of(lost)).isEqualTo(WordState.OPEN);
+        assertThat(new WordStates(manual, new Id<>("clip1")).of(springs)).isEqualTo(WordState.USED);
+        assertThat(new WordStates(manual, new Id<>("other")).of(springs)).isEqualTo(WordState.OPEN);
+        assertThat(new WordStates(manual, new Id<>("clip1")).of(lost)).isEqualTo(WordState.OPEN);
         Manual aside =
-                StepEdits.dismiss(new Span("clip1", 22, 26), lost.words(), "chatter")
+                StepEdits.dismiss(new Span(new Id<>("clip1"), 22, 26), lost.words(), "chatter")
                         .change()
                         .apply(manual);
-        assertThat(new WordStates(aside, "clip1").of(lost)).isEqualTo(WordState.DISMISSED);
+        assertThat(new WordStates(aside, new Id<>("clip1")).of(lost))
+                .isEqualTo(WordState.DISMISSED);
     }
 
     @Test
     void aClipWithoutCaptionsHasNone() {
-        assertThat(Samples.workspace().captions("nowhere").captions()).isEmpty();
+        assertThat(Samples.workspace().captions(new Id<>("nowhere")).captions()).isEmpty();
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.Map;
 import methodos.core.Samples;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
+import methodos.core.description.Id;
 import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Replacement;
@@ -55,14 +56,14 @@ class PartsReportTest {
                         "open.service.replaced",
                         "open.service.scarce",
                         "open.service.kit");
-        Manual noted = StoreEdits.replaced("p2", NEWER).change().apply(manual);
+        Manual noted = StoreEdits.replaced(new Id<>("p2"), NEWER).change().apply(manual);
         assertThat(keys(asked.with(noted)))
                 .doesNotContain("open.service.replaced")
                 .contains("open.part.replaced");
-        Manual taken = StoreEdits.replace("p2").change().apply(noted);
-        assertThat(taken.part("p2").orElseThrow().number()).isEqualTo("HV-11B");
+        Manual taken = StoreEdits.replace(new Id<>("p2")).change().apply(noted);
+        assertThat(taken.part(new Id<>("p2")).orElseThrow().number()).isEqualTo("HV-11B");
         assertThat(keys(workspace.with(taken))).doesNotContain("open.part.replaced");
-        assertThat(StoreEdits.replace("p1").change().apply(taken)).isEqualTo(taken);
+        assertThat(StoreEdits.replace(new Id<>("p1")).change().apply(taken)).isEqualTo(taken);
     }
 
     private static List<String> keys(Workspace workspace) {

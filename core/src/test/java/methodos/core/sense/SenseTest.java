@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.stream.LongStream;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.description.Walk;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Manual;
@@ -42,7 +43,7 @@ class SenseTest {
         int[] references = {0};
         Walk.through(
                 manual,
-                (path, owner, component, value) -> {
+                (where, component, value) -> {
                     boolean leads = !component.refersTo().isEmpty() && value != null;
                     boolean empty = value instanceof List<?> list && list.isEmpty();
                     references[0] += leads && !empty ? 1 : 0;
@@ -55,8 +56,10 @@ class SenseTest {
                                 return value;
                             }
                             return component.isList()
-                                    ? ((List<?>) value).isEmpty() ? value : List.of("nobody")
-                                    : "nobody";
+                                    ? ((List<?>) value).isEmpty()
+                                            ? value
+                                            : List.of(new Id<>("nobody"))
+                                    : new Id<>("nobody");
                         });
         List<Senseless> found = Sense.of(lost);
         assertThat(found).hasSize(references[0]).allMatch(s -> s.kind() == Kind.LEADS_NOWHERE);
@@ -66,17 +69,17 @@ class SenseTest {
     @Test
     void whatIsOutOfEveryRangeIsNamedWithItsStep() {
         Manual m = Samples.actuator();
-        Step step = m.step("s1").orElseThrow();
+        Step step = m.step(new Id<>("s1")).orElseThrow();
         Manual odd =
                 m.withStep(
-                        step.withParts(List.of(new PartUse("p1", 0)))
+                        step.withParts(List.of(new PartUse(new Id<>("p1"), 0)))
                                 .withWaits(List.of(new Wait("soak", -1)))
-                                .withSpans(List.of(new Span("clip1", 5, 1e6)))
+                                .withSpans(List.of(new Span(new Id<>("clip1"), 5, 1e6)))
                                 .withApplicability(Applicability.model("QA-80 X")));
         assertThat(kinds(odd))
                 .containsExactlyInAnyOrder(
                         Kind.TOO_FEW, Kind.OUT_OF_RANGE, Kind.OUT_OF_RANGE, Kind.NO_SUCH_MODEL);
-        assertThat(Sense.of(odd)).allMatch(s -> "s1".equals(s.step()));
+        assertThat(Sense.of(odd)).allMatch(s -> new Id<>("s1").equals(s.step()));
         assertThat(Sense.of(odd).get(0).path()).startsWith("stages[");
     }
 
@@ -85,7 +88,11 @@ class SenseTest {
         Manual m = Samples.actuator();
         Manual out =
                 m.withClips(
-                        List.of(m.clips().get(0).withCaptions("../../elsewhere").withId("../x")));
+                        List.of(
+                                m.clips()
+                                        .get(0)
+                                        .withCaptions("../../elsewhere")
+                                        .withId(new Id<>("../x"))));
         assertThat(kinds(out)).contains(Kind.NO_DIGEST, Kind.STRANGE_ID);
     }
 
@@ -96,14 +103,15 @@ class SenseTest {
                 m.withParts(
                                 List.of(
                                         m.parts().get(0),
-                                        m.parts().get(1).withId("p1"),
+                                        m.parts().get(1).withId(new Id<>("p1")),
                                         m.parts().get(2),
                                         m.parts().get(3)))
                         .withLastId(0);
         assertThat(kinds(twice)).contains(Kind.ID_TWICE, Kind.COUNTER_TOO_LOW);
         Manual healed = Healing.of(twice);
         assertThat(healed.parts()).hasSize(4);
-        assertThat(healed.parts().get(1)).isEqualTo(m.parts().get(1).withId("p" + healed.lastId()));
+        assertThat(healed.parts().get(1))
+                .isEqualTo(m.parts().get(1).withId(new Id<>("p" + healed.lastId())));
         assertThat(kinds(healed)).doesNotContain(Kind.ID_TWICE, Kind.COUNTER_TOO_LOW);
         assertThat(Healing.of(m.withLastId(900))).isEqualTo(m.withLastId(900));
     }

@@ -5,14 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
+import methodos.core.practice.PractisedManual;
+import methodos.core.quantity.QuantityList;
 import methodos.core.sheet.DerivedTable.What;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,7 +37,7 @@ class DerivedTableTest {
     @ParameterizedTest
     @EnumSource(What.class)
     void everyRowHasEveryColumn(What what) {
-        DerivedTable table = DerivedTable.of(what, manual, Sight.EVERYTHING);
+        DerivedTable table = DerivedTable.of(what, PractisedManual.of(manual), Sight.EVERYTHING);
         for (Map<String, Object> row : table.rows()) {
             assertThat(List.copyOf(row.keySet())).isEqualTo(table.columns());
         }
@@ -42,9 +46,10 @@ class DerivedTableTest {
     @Test
     void aPartTellsTheStepsThatUseIt() {
         Step step = manual.steps().filter(s -> !s.parts().isEmpty()).findFirst().orElseThrow();
-        String part = step.parts().get(0).part();
+        Id<Part> part = step.parts().get(0).part();
         String item = manual.part(part).orElseThrow().item();
-        DerivedTable table = DerivedTable.of(What.PARTS, manual, Sight.EVERYTHING);
+        DerivedTable table =
+                DerivedTable.of(What.PARTS, PractisedManual.of(manual), Sight.EVERYTHING);
         int number =
                 new methodos.core.manual.StepNumbers(manual, Sight.EVERYTHING)
                         .of(step.id())
@@ -57,20 +62,21 @@ class DerivedTableTest {
         Step step = manual.steps().findFirst().orElseThrow();
         Joint joint =
                 JointBuilder.builder()
-                        .id("jx")
+                        .id(new Id<>("jx"))
                         .name("clamp")
                         .count(2)
                         .propertyClass("8.8")
                         .condition("dry")
                         .torque(Value.of("20 N·m"))
-                        .stages(List.of("10 N·m"))
+                        .stages(QuantityList.parse("10 N·m"))
                         .build();
-        Manual with = manual.withJoint(joint).withStep(step.withJoints(List.of("jx")));
-        DerivedTable table = DerivedTable.of(What.TORQUES, with, Sight.EVERYTHING);
+        Manual with = manual.withJoint(joint).withStep(step.withJoints(List.of(new Id<>("jx"))));
+        DerivedTable table =
+                DerivedTable.of(What.TORQUES, PractisedManual.of(with), Sight.EVERYTHING);
         assertThat(cell(table, "joint", "clamp", "torque")).isEqualTo("20 N·m");
         assertThat(cell(table, "joint", "clamp", "other")).isEqualTo("177 lbf·in");
         Manual changed = with.withJoint(joint.withTorque(Value.of("15 lbf·ft")));
-        table = DerivedTable.of(What.TORQUES, changed, Sight.EVERYTHING);
+        table = DerivedTable.of(What.TORQUES, PractisedManual.of(changed), Sight.EVERYTHING);
         assertThat(cell(table, "joint", "clamp", "torque")).isEqualTo("15 lbf·ft");
     }
 
@@ -78,16 +84,22 @@ class DerivedTableTest {
     void aLimitThatIsOpenSaysWhy() {
         Step step = manual.steps().findFirst().orElseThrow();
         Manual with =
-                manual.withTool(new Tool("tx", "depth gauge", "0.1 mm", Tool.Kind.MEASURING, ""))
+                manual.withTool(
+                                new Tool(
+                                        new Id<>("tx"),
+                                        "depth gauge",
+                                        "0.1 mm",
+                                        Tool.Kind.MEASURING,
+                                        ""))
                         .withStep(
-                                step.withTools(List.of("tx"))
+                                step.withTools(List.of(new Id<>("tx")))
                                         .withReadings(
                                                 List.of(
                                                         new Reading(
                                                                 "gap",
                                                                 Value.of("0.1 to 0.2 mm"),
                                                                 2,
-                                                                "tx",
+                                                                new Id<>("tx"),
                                                                 "shim it"),
                                                         new Reading(
                                                                 "wear",
@@ -95,14 +107,16 @@ class DerivedTableTest {
                                                                 1,
                                                                 null,
                                                                 ""))));
-        DerivedTable table = DerivedTable.of(What.LIMITS, with, Sight.EVERYTHING);
+        DerivedTable table =
+                DerivedTable.of(What.LIMITS, PractisedManual.of(with), Sight.EVERYTHING);
         assertThat(cell(table, "what", "gap", "limit")).isEqualTo("0.1 to 0.2 mm");
         assertThat(cell(table, "what", "gap", "instrument")).isEqualTo("depth gauge 0.1 mm");
         assertThat(cell(table, "what", "wear", "limit")).isNull();
         assertThat(cell(table, "what", "wear", "open")).isEqualTo("look it up");
         assertThat(
                         cell(
-                                DerivedTable.of(What.TOOLS, with, Sight.EVERYTHING),
+                                DerivedTable.of(
+                                        What.TOOLS, PractisedManual.of(with), Sight.EVERYTHING),
                                 "name",
                                 "depth gauge",
                                 "kind"))

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import methodos.core.description.Id;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
@@ -19,7 +20,7 @@ class PartSheetTest {
             Manual.titled("x")
                     .withPart(
                             PartBuilder.builder()
-                                    .id("p1")
+                                    .id(new Id<>("p1"))
                                     .item("7")
                                     .number("A-7")
                                     .name("screw")
@@ -30,7 +31,7 @@ class PartSheetTest {
                                     .build())
                     .withPart(
                             PartBuilder.builder()
-                                    .id("p2")
+                                    .id(new Id<>("p2"))
                                     .item("8")
                                     .name("cap")
                                     .quantity(1)
@@ -57,10 +58,10 @@ class PartSheetTest {
         SheetReading parts = read("Pos.|Part-No.|DESCRIPTION|Qty|Renew", "9|A-9|O-ring|2|yes");
         assertThat(parts.problems()).isEmpty();
         Part added = parts.edit().change().apply(manual).parts().get(2);
-        assertThat(added.withId(""))
+        assertThat(added.withId(new Id<>("")))
                 .isEqualTo(
                         PartBuilder.builder()
-                                .id("")
+                                .id(new Id<>(""))
                                 .item("9")
                                 .number("A-9")
                                 .name("O-ring")
@@ -75,8 +76,8 @@ class PartSheetTest {
         Manual used =
                 manual.withNewStep(
                         manual.stages().get(1).id(),
-                        Step.of("s1", "Undo it.", List.of(), List.of())
-                                .withParts(List.of(new PartUse("p1", 4))));
+                        Step.of(new Id<>("s1"), "Undo it.", List.of(), List.of())
+                                .withParts(List.of(new PartUse(new Id<>("p1"), 4))));
         SheetReading parts = SheetKind.PARTS.read(sheet(list), used);
         assertThat(of(parts, Fate.ADDED)).containsExactly("washer");
         assertThat(of(parts, Fate.ABSENT)).containsExactly("cap");
@@ -90,7 +91,9 @@ class PartSheetTest {
                         });
         Manual after = parts.edit().change().apply(used);
         assertThat(after.parts()).hasSize(3);
-        assertThat(after.part("p1").orElseThrow().note()).as("no column, stays").isEqualTo("old");
+        assertThat(after.part(new Id<>("p1")).orElseThrow().note())
+                .as("no column, stays")
+                .isEqualTo("old");
         SheetReading again = SheetKind.PARTS.read(sheet(list), after);
         assertThat(of(again, Fate.ADDED)).isEmpty();
         assertThat(of(again, Fate.CHANGED)).isEmpty();
@@ -100,7 +103,7 @@ class PartSheetTest {
     void withoutAnItemAPartIsKnownByItsNumber() {
         SheetReading parts = read("number|name", "A-7|hexagon screw");
         assertThat(of(parts, Fate.CHANGED)).containsExactly("hexagon screw M6");
-        assertThat(parts.edit().change().apply(manual).part("p1").orElseThrow().item())
+        assertThat(parts.edit().change().apply(manual).part(new Id<>("p1")).orElseThrow().item())
                 .isEqualTo("7");
     }
 
@@ -110,8 +113,8 @@ class PartSheetTest {
                 read("item|name|sits on|covered by", "9|ring|8|7, 10", "10|plate||", "8|cap||");
         Manual after = parts.edit().change().apply(manual);
         Part ring = after.parts().get(2);
-        assertThat(ring.sitsOn()).isEqualTo("p2");
-        assertThat(ring.coveredBy()).containsExactly("p1", after.parts().get(3).id());
+        assertThat(ring.sitsOn()).isEqualTo(new Id<>("p2"));
+        assertThat(ring.coveredBy()).containsExactly(new Id<>("p1"), after.parts().get(3).id());
         assertThat(read("item|name|sits on", "9|ring|77").problems())
                 .extracting(RowProblem::sentence)
                 .containsExactly("Line 2, sits on: there is no item 77.");
@@ -125,7 +128,7 @@ class PartSheetTest {
                 .singleElement()
                 .satisfies(i -> assertThat(i.differences()).containsExactly("sits on: – → 8"));
         Manual after = parts.edit().change().apply(manual);
-        assertThat(after.part("p1").orElseThrow().sitsOn()).isEqualTo("p2");
+        assertThat(after.part(new Id<>("p1")).orElseThrow().sitsOn()).isEqualTo(new Id<>("p2"));
         assertThat(
                         of(
                                 SheetKind.PARTS.read(

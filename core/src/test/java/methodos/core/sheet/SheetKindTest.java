@@ -8,12 +8,14 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
 import methodos.core.Samples;
+import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
+import methodos.core.practice.PractisedManual;
 import methodos.core.sheet.SheetReading.Fate;
 import org.junit.jupiter.api.Test;
 
@@ -23,7 +25,7 @@ class SheetKindTest {
     private final Manual manual =
             Samples.actuator()
                     .withKit(Samples.kit("K1", "p2", 2))
-                    .withTool(new Tool("t1", "hex key", "5 mm", Tool.Kind.STANDARD, ""));
+                    .withTool(new Tool(new Id<>("t1"), "hex key", "5 mm", Tool.Kind.STANDARD, ""));
 
     static Sheet sheet(String... lines) {
         List<Sheet.Row> rows = new ArrayList<>();
@@ -57,9 +59,9 @@ class SheetKindTest {
         Manual after = take(reading, manual);
         Kit bearing = after.kits().get(1);
         assertThat(bearing.name()).isEqualTo("bearing kit");
-        assertThat(bearing.count("p2")).isEqualTo(2);
-        assertThat(bearing.count("p4")).isEqualTo(1);
-        assertThat(after.kit("K1").orElseThrow().count("p2")).isEqualTo(3);
+        assertThat(bearing.count(new Id<>("p2"))).isEqualTo(2);
+        assertThat(bearing.count(new Id<>("p4"))).isEqualTo(1);
+        assertThat(after.kit(new Id<>("K1")).orElseThrow().count(new Id<>("p2"))).isEqualTo(3);
         assertThat(reading.count(Fate.ADDED)).isEqualTo(1);
         assertThat(reading.items())
                 .filteredOn(i -> i.fate() == Fate.CHANGED)
@@ -103,7 +105,7 @@ class SheetKindTest {
                         manual);
         Manual after = take(reading, manual);
         assertThat(after.tools()).hasSize(2);
-        assertThat(after.tool("t1").orElseThrow().kind()).isEqualTo(Tool.Kind.SPECIAL);
+        assertThat(after.tool(new Id<>("t1")).orElseThrow().kind()).isEqualTo(Tool.Kind.SPECIAL);
         assertThat(after.tools().get(1).kind()).isEqualTo(Tool.Kind.MEASURING);
         assertThat(
                         sentences(
@@ -131,13 +133,13 @@ class SheetKindTest {
                         manual);
         Manual after = take(reading, manual);
         assertThat(after.joints()).hasSize(3);
-        Joint cap = after.joint("j1").orElseThrow();
+        Joint cap = after.joint(new Id<>("j1")).orElseThrow();
         assertThat(cap.torque().known().orElseThrow().print()).isEqualTo("7 to 8.5 N·m");
         assertThat(cap.second().print()).isEqualTo("60 to 75 lbf·in");
         assertThat(cap.order()).as("no column, stays").isEqualTo("cross");
         Joint glass = after.joints().get(1);
         assertThat(glass.soft()).isTrue();
-        assertThat(glass.fastener()).isEqualTo("p1");
+        assertThat(glass.fastener()).isEqualTo(new Id<>("p1"));
         assertThat(glass.torque().known().orElseThrow().unit().symbol()).isEqualTo("lbf·in");
         assertThat(after.joints().get(2).angle().print()).isEqualTo("60°");
     }
@@ -205,7 +207,7 @@ class SheetKindTest {
             DerivedTable table =
                     DerivedTable.of(
                             (DerivedTable.What) pair.get(0),
-                            manual,
+                            PractisedManual.of(manual),
                             methodos.core.manual.Sight.EVERYTHING);
             List<Sheet.Row> rows = new ArrayList<>();
             table.rows()

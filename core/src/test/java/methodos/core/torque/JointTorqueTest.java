@@ -8,6 +8,7 @@ import java.util.Map;
 import methodos.core.Samples;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
+import methodos.core.description.Id;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
@@ -18,15 +19,18 @@ import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.Value;
+import methodos.core.manual.Wrench;
 import methodos.core.narration.Workspace;
+import methodos.core.practice.PractisedManual;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.QuantityList;
 import org.junit.jupiter.api.Test;
 
 class JointTorqueTest {
 
     private final Part screw =
             PartBuilder.builder()
-                    .id("ps")
+                    .id(new Id<>("ps"))
                     .item("7")
                     .name("cap screw")
                     .size("M6 × 25")
@@ -34,16 +38,16 @@ class JointTorqueTest {
                     .reuse(ReuseRule.INSPECT)
                     .build();
 
-    private static Joint joint(String torque, String strength, List<String> stages) {
+    private static Joint joint(String torque, String strength, String stages) {
         return JointBuilder.builder()
-                .id("jx")
+                .id(new Id<>("jx"))
                 .name("cap")
-                .fastener("ps")
+                .fastener(new Id<>("ps"))
                 .count(4)
                 .propertyClass(strength)
                 .condition("oiled")
                 .torque(Value.of(torque))
-                .stages(stages)
+                .stages(QuantityList.parse(stages))
                 .order("cross")
                 .build();
     }
@@ -54,7 +58,7 @@ class JointTorqueTest {
             m = m.withStep(step.withJoints(List.of()));
         }
         Step first = m.steps().findFirst().orElseThrow();
-        return m.withStep(first.withJoints(List.of("jx")));
+        return m.withStep(first.withJoints(List.of(new Id<>("jx"))));
     }
 
     private static List<String> keys(Manual m) {
@@ -67,8 +71,8 @@ class JointTorqueTest {
     void stagesComeBeforeTheValueAllInNewtonMetres() {
         JointTorque torque =
                 JointTorque.of(
-                        with(joint("62 to 75 lbf·in", "8.8", List.of("2.5 N·m", "soon", "3 mm"))),
-                        joint("62 to 75 lbf·in", "8.8", List.of("2.5 N·m", "soon", "3 mm")));
+                        with(joint("62 to 75 lbf·in", "8.8", "2.5 N·m, 3 mm")),
+                        joint("62 to 75 lbf·in", "8.8", "2.5 N·m, 3 mm"));
         assertThat(torque.stages()).hasSize(2);
         assertThat(torque.stages().get(0).min()).isCloseTo(2.5, within(1e-9));
         assertThat(torque.stages().get(1).max()).isCloseTo(75 * 0.1129848, within(1e-4));
@@ -78,37 +82,37 @@ class JointTorqueTest {
 
     @Test
     void aSlipIsShownWhereItWasMeantAndIsAnOpenPoint() {
-        Manual m = with(joint("70 lbf·ft", "8.8", List.of()));
-        JointTorque torque = JointTorque.of(m, m.joint("jx").orElseThrow());
+        Manual m = with(joint("70 lbf·ft", "8.8", ""));
+        JointTorque torque = JointTorque.of(m, m.joint(new Id<>("jx")).orElseThrow());
         assertThat(torque.meant().orElseThrow().max().toDouble())
                 .isCloseTo(70 * 0.1129848, within(1e-3));
         assertThat(keys(m)).contains("open.torque.SLIP");
-        assertThat(keys(with(joint("7 N·m", "8.8", List.of())))).doesNotContain("open.torque.SLIP");
+        assertThat(keys(with(joint("7 N·m", "8.8", "")))).doesNotContain("open.torque.SLIP");
     }
 
     @Test
     void withoutAKnownClassNothingIsJudged() {
-        Manual m = with(joint("70 lbf·ft", "8", List.of()));
-        assertThat(JointTorque.of(m, m.joint("jx").orElseThrow()).preload()).isEmpty();
+        Manual m = with(joint("70 lbf·ft", "8", ""));
+        assertThat(JointTorque.of(m, m.joint(new Id<>("jx")).orElseThrow()).preload()).isEmpty();
         assertThat(keys(m)).doesNotContain("open.torque.SLIP");
     }
 
     @Test
     void theShopsWrenchesHaveToReachEveryStage() {
-        Manual m = with(joint("7 to 8.5 N·m", "8.8", List.of("2.5 N·m")));
+        Manual m = with(joint("7 to 8.5 N·m", "8.8", "2.5 N·m"));
         assertThat(keys(m)).doesNotContain("open.torque.wrench");
         m = TorqueEdits.addWrench("W1", Quantity.parse("5 to 25 N·m")).change().apply(m);
-        WrenchPlan plan = WrenchPlan.of(m, Sight.EVERYTHING);
+        WrenchPlan plan = WrenchPlan.of(PractisedManual.of(m), Sight.EVERYTHING);
         assertThat(plan.unreached())
                 .extracting(u -> u.stage().entered().print())
                 .containsExactly("2.5 N·m");
         assertThat(keys(m)).contains("open.torque.wrench");
         m = TorqueEdits.addWrench("W2", Quantity.parse("2 to 10 N·m")).change().apply(m);
-        plan = WrenchPlan.of(m, Sight.EVERYTHING);
+        plan = WrenchPlan.of(PractisedManual.of(m), Sight.EVERYTHING);
         assertThat(plan.unreached()).isEmpty();
         assertThat(plan.fewest()).extracting(w -> w.name()).containsExactly("W2");
         assertThat(keys(m)).doesNotContain("open.torque.wrench");
-        String first = m.wrenches().get(0).id();
+        Id<Wrench> first = m.wrenches().get(0).id();
         assertThat(TorqueEdits.deleteWrench(first).change().apply(m).wrenches()).hasSize(1);
     }
 

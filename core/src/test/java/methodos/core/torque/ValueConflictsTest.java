@@ -10,6 +10,7 @@ import java.util.Random;
 import methodos.core.Samples;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
+import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
@@ -23,11 +24,11 @@ import org.junit.jupiter.api.Test;
 
 class ValueConflictsTest {
 
-    private static Joint joint(String id, String torque, String second) {
+    private static Joint joint(Id<Joint> id, String torque, String second) {
         return JointBuilder.builder()
                 .id(id)
                 .name("cap " + id)
-                .fastener("p1")
+                .fastener(new Id<>("p1"))
                 .count(4)
                 .propertyClass("8.8")
                 .condition("oiled")
@@ -47,40 +48,54 @@ class ValueConflictsTest {
 
     @Test
     void twoUnitsThatAgreeAreNoConflict() {
-        assertThat(conflicts(joint("a", "7 to 8.5 N·m", "62 to 75 lbf·in"))).isEmpty();
-        assertThat(conflicts(joint("a", "7 to 8.5 N·m", null))).isEmpty();
+        assertThat(conflicts(joint(new Id<>("a"), "7 to 8.5 N·m", "62 to 75 lbf·in"))).isEmpty();
+        assertThat(conflicts(joint(new Id<>("a"), "7 to 8.5 N·m", null))).isEmpty();
     }
 
     @Test
     void footPoundsTakenForNewtonMetresShowInTheSecondValue() {
-        var conflict = conflicts(joint("a", "24 N·m", "24 lbf·ft")).get(0);
+        var conflict = conflicts(joint(new Id<>("a"), "24 N·m", "24 lbf·ft")).get(0);
         assertThat(conflict.other()).isEmpty();
         assertThat(conflict.first().print()).isEqualTo("24 N·m");
         // 24 N·m are 17.7 lbf·ft: no slip of the pen makes 24 of it, the unit was carried over
         assertThat(conflict.likely()).isEmpty();
-        assertThat(conflicts(joint("a", "18 lbf·ft", "18 N·m")).get(0).likely())
+        assertThat(conflicts(joint(new Id<>("a"), "18 lbf·ft", "18 N·m")).get(0).likely())
                 .contains("N·m for lbf·ft");
     }
 
     @Test
     void aJointWithTheSameScrewsContradicts() {
-        var conflict = conflicts(joint("a", "24 N·m", null), joint("b", "42 N·m", null)).get(0);
-        assertThat(conflict.joint().id()).isEqualTo("b");
-        assertThat(conflict.other().orElseThrow().id()).isEqualTo("a");
+        var conflict =
+                conflicts(
+                                joint(new Id<>("a"), "24 N·m", null),
+                                joint(new Id<>("b"), "42 N·m", null))
+                        .get(0);
+        assertThat(conflict.joint().id()).isEqualTo(new Id<>("b"));
+        assertThat(conflict.other().orElseThrow().id()).isEqualTo(new Id<>("a"));
         assertThat(conflict.likely()).contains("digits swapped");
-        assertThat(conflicts(joint("a", "24 N·m", null), joint("b", "24 N·m", null))).isEmpty();
-        assertThat(conflicts(joint("a", "24 N·m", null), joint("b", "12 N·m", null).withSoft(true)))
+        assertThat(
+                        conflicts(
+                                joint(new Id<>("a"), "24 N·m", null),
+                                joint(new Id<>("b"), "24 N·m", null)))
                 .isEmpty();
         assertThat(
                         conflicts(
-                                joint("a", "24 N·m", null),
-                                joint("b", "30 N·m", null).withCondition("dry")))
+                                joint(new Id<>("a"), "24 N·m", null),
+                                joint(new Id<>("b"), "12 N·m", null).withSoft(true)))
+                .isEmpty();
+        assertThat(
+                        conflicts(
+                                joint(new Id<>("a"), "24 N·m", null),
+                                joint(new Id<>("b"), "30 N·m", null).withCondition("dry")))
                 .isEmpty();
     }
 
     @Test
     void aConflictIsAnOpenPointOfItsJoint() {
-        Manual manual = with(joint("a", "24 N·m", "24 lbf·ft"), joint("b", "42 N·m", null));
+        Manual manual =
+                with(
+                        joint(new Id<>("a"), "24 N·m", "24 lbf·ft"),
+                        joint(new Id<>("b"), "42 N·m", null));
         List<OpenPoint> points = OpenPoints.of(new Workspace(manual, Map.of()), Sight.EVERYTHING);
         assertThat(points.stream().filter(p -> p.key().equals("open.torque.units")))
                 .singleElement()
@@ -116,9 +131,10 @@ class ValueConflictsTest {
                             + other.symbol();
             boolean second = random.nextBoolean();
             String slipped = slipped(right, random);
-            Joint whole = joint("a", value.print(), second ? converted : null);
-            Joint sibling = joint("b", value.print(), null);
-            Joint bad = joint("a", slipped + " " + unit.symbol(), second ? converted : null);
+            Joint whole = joint(new Id<>("a"), value.print(), second ? converted : null);
+            Joint sibling = joint(new Id<>("b"), value.print(), null);
+            Joint bad =
+                    joint(new Id<>("a"), slipped + " " + unit.symbol(), second ? converted : null);
             if (!(second ? conflicts(whole) : conflicts(sibling, whole)).isEmpty()) {
                 wrong++;
             }

@@ -13,9 +13,11 @@ import javafx.scene.layout.VBox;
 import methodos.core.check.Checks;
 import methodos.core.check.Matter;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
 import methodos.core.repair.Repairs;
 import methodos.core.reverse.Reverse;
 import methodos.core.words.Words;
@@ -194,7 +196,7 @@ public final class ChecksPlace implements PlaceView {
         if (finding.key().equals("finding.NO_VALUE.limit")) {
             matter = Matter.STEPS; // limits are set where they are measured
         }
-        String step = finding.steps().isEmpty() ? null : finding.steps().get(0);
+        Id<Step> step = finding.steps().isEmpty() ? null : finding.steps().get(0);
         return new OpenPoint(matter, finding.key(), List.of(), step, finding.subject());
     }
 

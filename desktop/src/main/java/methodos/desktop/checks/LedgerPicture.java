@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import methodos.core.description.Id;
 import methodos.core.ledger.LedgerThread;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Joint;
@@ -64,7 +65,7 @@ record LedgerPicture(int steps, List<Band> bands, List<Arc> arcs, List<Loose> lo
         Map<Ends, List<String>> together = new LinkedHashMap<>();
         List<Loose> loose = new ArrayList<>();
         for (LedgerThread thread : threads) {
-            int from = numbers.of(thread.opened()).orElse(0);
+            int from = numbers.of(new Id<>(thread.opened())).orElse(0);
             if (from == 0) {
                 continue;
             }
@@ -80,7 +81,7 @@ record LedgerPicture(int steps, List<Band> bands, List<Arc> arcs, List<Loose> lo
                                 from,
                                 expected(manual, places, numbers, thread)));
             } else {
-                int to = numbers.of(thread.closed().get()).orElse(from);
+                int to = numbers.of(new Id<>(thread.closed().get())).orElse(from);
                 List<String> labels =
                         together.computeIfAbsent(
                                 new Ends(thread.kind(), from, Math.max(from, to)),
@@ -109,7 +110,7 @@ record LedgerPicture(int steps, List<Band> bands, List<Arc> arcs, List<Loose> lo
         if (thread.kind() != LedgerThread.Kind.PART) {
             return Optional.empty();
         }
-        return places.of(thread.opened())
+        return places.of(new Id<>(thread.opened()))
                 .flatMap(p -> p.behind(manual))
                 .map(s -> numbers.of(s).orElse(0))
                 .filter(n -> n > 0);
@@ -137,17 +138,17 @@ record LedgerPicture(int steps, List<Band> bands, List<Arc> arcs, List<Loose> lo
                     manual.parts().stream()
                             .collect(
                                     Collectors.toMap(
-                                            p -> p.id(),
+                                            p -> p.id().text(),
                                             p -> PartWords.said(p) + " " + p.item(),
                                             (a, b) -> a));
             for (Joint joint : manual.joints()) {
-                names.put(joint.id(), joint.name());
+                names.put(joint.id().text(), joint.name());
             }
             for (Energy energy : manual.energies()) {
-                names.put(energy.id(), energy.name());
+                names.put(energy.id().text(), energy.name());
             }
             for (LedgerItem item : manual.ledgerItems()) {
-                names.put(item.id(), item.name());
+                names.put(item.id().text(), item.name());
             }
         }
 

@@ -16,11 +16,12 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import methodos.core.check.Checks;
+import methodos.core.description.Id;
 import methodos.core.ledger.ClaimedUnits;
 import methodos.core.ledger.LedgerThread;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
-import methodos.core.practice.Practised;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -38,7 +39,7 @@ final class LedgerView extends VBox {
     private LedgerPicture picture = LedgerPicture.NONE;
     private Optional<Checks.Result> result = Optional.empty();
     private String chosen;
-    private List<String> chosenSteps = List.of();
+    private List<Id<Step>> chosenSteps = List.of();
     private boolean filling;
 
     /**
@@ -126,7 +127,7 @@ final class LedgerView extends VBox {
     }
 
     /** Brings out what a finding is about; the units that it touches are shown. */
-    void choose(String subject, List<String> steps) {
+    void choose(String subject, List<Id<Step>> steps) {
         chosen = subject;
         chosenSteps = steps;
         ClaimedUnits.Group now = units.getValue();
@@ -149,7 +150,7 @@ final class LedgerView extends VBox {
         if (group == null || result.isEmpty()) {
             picture = LedgerPicture.NONE;
         } else {
-            Manual manual = Practised.of(project.manual());
+            Manual manual = project.practised().manual();
             List<LedgerThread> threads = result.get().ledger().threads(group);
             picture =
                     LedgerPicture.of(

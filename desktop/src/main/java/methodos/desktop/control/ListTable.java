@@ -149,13 +149,13 @@ public final class ListTable<T> extends TableView<T> {
     }
 
     /** Shows these rows; the cells that were chosen stay so where they are still there. */
-    public void show(List<T> now, Function<T, String> id) {
+    public void show(List<T> now, Function<T, ?> id) {
         TablePosition<T, ?> focused = focusedCell();
-        String focusedId =
+        Object focusedId =
                 focused == null || focused.getRow() < 0 || focused.getRow() >= getItems().size()
                         ? null
                         : id.apply(getItems().get(focused.getRow()));
-        Map<String, List<TableColumn<T, ?>>> chosen = new HashMap<>();
+        Map<Object, List<TableColumn<T, ?>>> chosen = new HashMap<>();
         for (TablePosition<T, ?> cell : cells()) {
             if (cell.getRow() < getItems().size()) {
                 chosen.computeIfAbsent(
@@ -166,7 +166,7 @@ public final class ListTable<T> extends TableView<T> {
         rows.setAll(now);
         getSelectionModel().clearSelection();
         for (int i = 0; i < getItems().size(); i++) {
-            String row = id.apply(getItems().get(i));
+            Object row = id.apply(getItems().get(i));
             for (TableColumn<T, ?> column : chosen.getOrDefault(row, List.of())) {
                 getSelectionModel().select(i, column);
             }

@@ -120,8 +120,8 @@ public final class DecisionList extends VBox {
                                     words.of("points.more", decision.rules().size() - RULES_SHOWN),
                                     "soft"));
         }
-        state(content, decision.id(), words.of("decision.complete"));
-        return line(name(decision.id(), decision.name(), step), content);
+        state(content, decision.id().text(), words.of("decision.complete"));
+        return line(name(decision.id().text(), decision.name(), step), content);
     }
 
     private VBox name(String id, String name, String note) {
@@ -194,7 +194,7 @@ public final class DecisionList extends VBox {
     private HBox row(Symptom symptom) {
         VBox content = new VBox(0);
         symptom.checks().forEach(c -> content.getChildren().add(Controls.prose(c.ask())));
-        state(content, symptom.id(), words.of("fault.complete"));
-        return line(name(symptom.id(), symptom.what(), ""), content);
+        state(content, symptom.id().text(), words.of("fault.complete"));
+        return line(name(symptom.id().text(), symptom.what(), ""), content);
     }
 }

@@ -12,6 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.edit.DecisionEdits;
 import methodos.core.fit.ConditionText;
 import methodos.core.fit.Formula;
@@ -20,6 +21,7 @@ import methodos.core.manual.Decision;
 import methodos.core.manual.Decision.Derived;
 import methodos.core.manual.Decision.Measure;
 import methodos.core.manual.Decision.Rule;
+import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.words.Words;
@@ -41,7 +43,7 @@ public final class DecisionPanel extends ScrollPane {
 
     private final OpenProject project;
     private final Words words;
-    private final String id;
+    private final Id<Decision> id;
     private final Consumer<String> message;
     private final Runnable back;
     private final VBox content = new VBox(6);
@@ -52,7 +54,8 @@ public final class DecisionPanel extends ScrollPane {
      * @param id of the decision
      * @param back called when the work on it is done, or it is taken out
      */
-    public DecisionPanel(OpenProject project, String id, Consumer<String> message, Runnable back) {
+    public DecisionPanel(
+            OpenProject project, Id<Decision> id, Consumer<String> message, Runnable back) {
         this.project = project;
         this.words = project.words();
         this.id = id;
@@ -142,7 +145,7 @@ public final class DecisionPanel extends ScrollPane {
         tryOut.show(decision);
     }
 
-    private String number(String step) {
+    private String number(Id<Step> step) {
         StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
         return step == null || numbers.of(step).isEmpty()
                 ? ""
@@ -150,7 +153,7 @@ public final class DecisionPanel extends ScrollPane {
     }
 
     private void step(String typed) {
-        String step =
+        Id<Step> step =
                 typed.isEmpty()
                         ? null
                         : new StepNumbers(project.manual(), project.sight().get())

@@ -1,6 +1,5 @@
 package methodos.desktop.decision;
 
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,12 +16,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.check.Matter;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.edit.FaultEdits;
 import methodos.core.fault.FaultFinding;
+import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Symptom;
 import methodos.core.manual.Symptom.Check;
 import methodos.core.manual.Symptom.Outcome;
+import methodos.core.typed.TypedList;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -39,13 +41,13 @@ public final class FaultPanel extends ScrollPane {
 
     private final OpenProject project;
     private final Words words;
-    private final String id;
+    private final Id<Symptom> id;
     private final Consumer<String> message;
     private final Runnable back;
     private final VBox content = new VBox(6);
     private final VBox aside = new VBox(6);
     private final VBox open = new VBox(2);
-    private final Map<String, Boolean> answers = new LinkedHashMap<>();
+    private final Map<Id<Symptom.Check>, Boolean> answers = new LinkedHashMap<>();
     private final Label found = Controls.prose("", "accent-strong");
     private Symptom shown;
 
@@ -53,7 +55,8 @@ public final class FaultPanel extends ScrollPane {
      * @param id of the symptom
      * @param back called when the work on it is done, or it is taken out
      */
-    public FaultPanel(OpenProject project, String id, Consumer<String> message, Runnable back) {
+    public FaultPanel(
+            OpenProject project, Id<Symptom> id, Consumer<String> message, Runnable back) {
         this.project = project;
         this.words = project.words();
         this.id = id;
@@ -90,7 +93,7 @@ public final class FaultPanel extends ScrollPane {
     private void points(Symptom symptom) {
         List<OpenPoint> now =
                 project.openPoints().get().stream()
-                        .filter(p -> p.matter() == Matter.VALUES && id.equals(p.subject()))
+                        .filter(p -> p.matter() == Matter.VALUES && id.text().equals(p.subject()))
                         .toList();
         open.getChildren().clear();
         now.forEach(
@@ -203,8 +206,7 @@ public final class FaultPanel extends ScrollPane {
                                         ? words.of("fault.cause")
                                         : words.of(
                                                 "fault.check", symptom.checks().indexOf(c) + 1)));
-        target.setValue(
-                outcome == null ? null : symptom.check(orEmpty(outcome.check())).orElse(null));
+        target.setValue(outcome == null ? null : symptom.check(outcome.check()).orElse(null));
         target.setPrefWidth(TARGET);
         target.setMinWidth(TARGET);
         target.setOnAction(
@@ -228,7 +230,7 @@ public final class FaultPanel extends ScrollPane {
     }
 
     private void cause(HBox row, int at, boolean yes, String key, Outcome outcome) {
-        List<String> steps = outcome == null ? List.of() : outcome.steps();
+        List<Id<Step>> steps = outcome == null ? List.of() : outcome.steps();
         TextField cause =
                 field(
                         "cause-" + key,
@@ -256,10 +258,9 @@ public final class FaultPanel extends ScrollPane {
     }
 
     /** The steps with these numbers. */
-    private List<String> steps(String typed) {
+    private List<Id<Step>> steps(String typed) {
         StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
-        return Arrays.stream(typed.split("[,;\\s]+"))
-                .filter(s -> !s.isEmpty())
+        return TypedList.words(typed).stream()
                 .map(
                         n ->
                                 numbers.step(n)

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import methodos.core.description.Id;
 import methodos.core.drafting.NarrationReader;
 import methodos.core.edit.DraftEdits;
 import methodos.core.manual.Clip;
@@ -30,7 +31,7 @@ public final class DraftDesk implements AutoCloseable {
 
     private final OpenProject project;
     private final ExecutorService background;
-    private final Set<String> reading = new HashSet<>();
+    private final Set<Id<Clip>> reading = new HashSet<>();
     private NarrationReader reader;
 
     public DraftDesk(OpenProject project) {

@@ -3,7 +3,9 @@ package methodos.desktop.drafting;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.figure.ProposedStill;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.core.scan.Scan;
@@ -14,7 +16,7 @@ public final class ProposedStills {
 
     private final OpenProject project;
     private final Map<Span, Optional<ProposedStill>> found = new HashMap<>();
-    private Map<String, Scan> scans = Map.of();
+    private Map<Id<Clip>, Scan> scans = Map.of();
 
     public ProposedStills(OpenProject project) {
         this.project = project;

@@ -11,6 +11,7 @@ import javafx.scene.control.TextArea;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.StackWords;
 import methodos.core.manual.Figure;
@@ -25,7 +26,7 @@ final class BesidePanel extends VBox {
 
     private final OpenProject project;
     private final Words words;
-    private final Consumer<String> show;
+    private final Consumer<Id<Figure>> show;
     private final ComboBox<FigureLayout> layout;
     private final ComboBox<Figure> other;
     private final VBox beside = new VBox(4);
@@ -36,7 +37,7 @@ final class BesidePanel extends VBox {
     /**
      * @param show called with a figure that is to be worked on
      */
-    BesidePanel(OpenProject project, Consumer<String> show) {
+    BesidePanel(OpenProject project, Consumer<Id<Figure>> show) {
         super(7);
         this.project = project;
         this.words = project.words();
@@ -130,7 +131,7 @@ final class BesidePanel extends VBox {
                                 .filter(f -> !figure.beside().contains(f.id()))
                                 .toList());
         beside.getChildren().clear();
-        for (String id : figure.beside()) {
+        for (Id<Figure> id : figure.beside()) {
             project.manual().figure(id).ifPresent(f -> beside.getChildren().add(row(figure, f)));
         }
         String text = StackWords.of(figure.stack(), project.manual());

@@ -14,6 +14,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.PictureScale;
 import methodos.core.manual.Arrangement;
@@ -24,6 +25,8 @@ import methodos.core.manual.Movement;
 import methodos.core.manual.Rotation;
 import methodos.core.manual.ThreadTurn;
 import methodos.core.quantity.Quantity;
+import methodos.core.typed.TypedList;
+import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -37,7 +40,7 @@ final class ChosenMark extends VBox {
     private final FigureBench bench;
     private final MarkKeys keys;
     private final Consumer<String> say;
-    private String mark;
+    private Id<Mark> mark;
     private Mark filled;
     private boolean doubted;
 
@@ -104,15 +107,15 @@ final class ChosenMark extends VBox {
         getChildren().add(actions);
     }
 
-    private void fill(String figure, Mark chosen) {
+    private void fill(Id<Figure> figure, Mark chosen) {
         chosen.map(new Fields(figure));
     }
 
     /** The fields of each kind of mark; what is set by its points alone has none. */
     private final class Fields implements MarkCases<Void> {
-        private final String figure;
+        private final Id<Figure> figure;
 
-        Fields(String figure) {
+        Fields(Id<Figure> figure) {
             this.figure = figure;
         }
 
@@ -122,7 +125,7 @@ final class ChosenMark extends VBox {
                             new TextField(worded.text()),
                             "markText",
                             words.of("figure.text." + worded.getClass().getSimpleName()));
-            String id = worded.id();
+            Id<Mark> id = worded.id();
             text.textProperty()
                     .addListener((o, was, is) -> project.apply(FigureEdits.text(figure, id, is)));
             getChildren().add(text);
@@ -206,11 +209,11 @@ final class ChosenMark extends VBox {
         }
     }
 
-    private void change(String figure, UnaryOperator<Mark> change) {
+    private void change(Id<Figure> figure, UnaryOperator<Mark> change) {
         project.apply(FigureEdits.mark(figure, mark, change));
     }
 
-    private void order(String figure, Mark.ScrewOrder order) {
+    private void order(Id<Figure> figure, Mark.ScrewOrder order) {
         List<Arrangement> all = new ArrayList<>();
         all.add(null);
         all.addAll(Arrays.asList(Arrangement.values()));
@@ -248,11 +251,11 @@ final class ChosenMark extends VBox {
         return IntStream.rangeClosed(1, order.screws().size()).boxed().toList();
     }
 
-    private void given(String figure, Mark.ScrewOrder order, String text) {
-        List<Integer> numbers = new ArrayList<>();
-        for (String word : text.trim().split("[\\s,;]+")) {
-            numbers.add(word.matches("\\d{1,3}") ? Integer.parseInt(word) : -1);
-        }
+    private void given(Id<Figure> figure, Mark.ScrewOrder order, String text) {
+        List<Integer> numbers =
+                TypedList.words(text).stream()
+                        .map(word -> TypedNumber.count(word).orElse(-1))
+                        .toList();
         if (numbers.stream().sorted().toList().equals(asClicked(order))) {
             change(figure, m -> ((Mark.ScrewOrder) m).withGiven(numbers));
         } else {
@@ -260,7 +263,7 @@ final class ChosenMark extends VBox {
         }
     }
 
-    private void turn(String figure, Mark.Turn turn) {
+    private void turn(Id<Figure> figure, Mark.Turn turn) {
         List<ThreadTurn.Hand> hands = new ArrayList<>();
         hands.add(null);
         hands.addAll(Arrays.asList(ThreadTurn.Hand.values()));
@@ -336,7 +339,7 @@ final class ChosenMark extends VBox {
                         before == null ? ThreadTurn.SeenFrom.HEAD : before.seenFrom()));
     }
 
-    private void scale(String figure, Mark.Scale scale) {
+    private void scale(Id<Figure> figure, Mark.Scale scale) {
         HBox row = new HBox(6);
         for (int i = 0; i < scale.shape().sizes(); i++) {
             TextField size =
@@ -356,7 +359,7 @@ final class ChosenMark extends VBox {
     }
 
     /** Keeps the sizes when all are told; one that is no length says so and stays as typed. */
-    private void sizes(String figure, HBox row) {
+    private void sizes(Id<Figure> figure, HBox row) {
         List<Quantity> sizes = new ArrayList<>();
         for (Node node : row.getChildren()) {
             String text = ((TextField) node).getText().trim();

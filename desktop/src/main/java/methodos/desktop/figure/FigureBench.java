@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.FigureDrawing.Handle;
@@ -12,6 +13,7 @@ import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
 import methodos.core.manual.KnownShape;
 import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
 import methodos.desktop.project.OpenProject;
@@ -46,10 +48,10 @@ final class FigureBench {
     private final Consumer<String> say;
     private Runnable changed = () -> {};
 
-    private String figure;
+    private Id<Figure> figure;
     private MarkTool tool;
     private Framer framer;
-    private String part;
+    private Id<Part> part;
     private KnownShape known = KnownShape.RECTANGLE;
     private double ratio;
     private List<Point> offered = OFFERED;
@@ -74,7 +76,7 @@ final class FigureBench {
         changed = listener;
     }
 
-    void show(String shown) {
+    void show(Id<Figure> shown) {
         if (shown == null || !shown.equals(figure)) {
             chosen = null;
             pending = null;
@@ -103,7 +105,7 @@ final class FigureBench {
     }
 
     /** Id of the figure that is shown, null where there is none. */
-    String shown() {
+    Id<Figure> shown() {
         return figure;
     }
 
@@ -128,7 +130,7 @@ final class FigureBench {
         return Optional.ofNullable(framer);
     }
 
-    Optional<String> part() {
+    Optional<Id<Part>> part() {
         return Optional.ofNullable(part);
     }
 
@@ -144,7 +146,7 @@ final class FigureBench {
     }
 
     /** Picks the part that the next callout or screw is of. */
-    void take(String taken) {
+    void take(Id<Part> taken) {
         part = taken;
         if (taken != null && (tool == null || !tool.ofPart())) {
             tool = MarkTool.CALLOUT;
@@ -190,7 +192,7 @@ final class FigureBench {
         changed.run();
     }
 
-    void choose(String mark) {
+    void choose(Id<Mark> mark) {
         chosen =
                 drawing()
                         .flatMap(
@@ -311,7 +313,8 @@ final class FigureBench {
 
     private Mark made(Point from, Point to) {
         Framing framing = drawing.framing();
-        return tool.mark(NEW, part, from, to, framing.stillHeight() / framing.stillWidth(), known);
+        return tool.mark(
+                new Id<>(NEW), part, from, to, framing.stillHeight() / framing.stillWidth(), known);
     }
 
     /** Puts what the tool makes at a spot of the still, as one change. */

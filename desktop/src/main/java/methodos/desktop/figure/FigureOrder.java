@@ -4,6 +4,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import methodos.core.description.Id;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
 import methodos.desktop.project.OpenProject;
@@ -18,9 +20,9 @@ final class FigureOrder {
     }
 
     /** The ids of all figures. */
-    List<String> all() {
+    List<Id<Figure>> all() {
         Manual manual = project.manual();
-        Set<String> ids = new LinkedHashSet<>();
+        Set<Id<Figure>> ids = new LinkedHashSet<>();
         manual.steps()
                 .flatMap(s -> s.figures().stream())
                 .forEach(
@@ -33,7 +35,7 @@ final class FigureOrder {
     }
 
     /** The step that shows a figure, or shows the one beside which it stands. */
-    Optional<Step> stepOf(String id) {
+    Optional<Step> stepOf(Id<Figure> id) {
         Manual manual = project.manual();
         return manual.steps()
                 .filter(

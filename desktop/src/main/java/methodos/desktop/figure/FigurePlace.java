@@ -20,6 +20,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.FigureText;
 import methodos.core.manual.Clip;
@@ -74,7 +75,7 @@ public final class FigurePlace implements PlaceView {
     private final StillExchange exchange;
     private final PictureFiles files;
     private final LegibleView legibility;
-    private String figure;
+    private Id<Figure> figure;
     private List<Object> choiceOf = List.of();
 
     /**
@@ -221,7 +222,7 @@ public final class FigurePlace implements PlaceView {
     }
 
     /** Shows a figure, and brings it into view among all. */
-    public void show(String shown) {
+    public void show(Id<Figure> shown) {
         figure = shown;
         refresh();
         strip.reveal(figure);
@@ -289,7 +290,7 @@ public final class FigurePlace implements PlaceView {
     /** Those of the same step first, then the others in order. */
     private List<Figure> otherFigures() {
         Manual manual = project.manual();
-        List<String> near =
+        List<Id<Figure>> near =
                 new ArrayList<>(order.stepOf(figure).map(Step::figures).orElse(List.of()));
         order.all().stream().filter(id -> !near.contains(id)).forEach(near::add);
         return near.stream().flatMap(id -> manual.figure(id).stream()).toList();
@@ -362,7 +363,7 @@ public final class FigurePlace implements PlaceView {
     @Override
     public void go(OpenPoint point) {
         if (point.subject() != null) {
-            show(point.subject());
+            show(new Id<>(point.subject()));
         }
     }
 

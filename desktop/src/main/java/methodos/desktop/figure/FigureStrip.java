@@ -10,6 +10,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.manual.Figure;
 import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
@@ -25,14 +26,19 @@ final class FigureStrip extends ScrollPane {
     private final Words words;
     private final StillCache stills;
     private final FigureOrder order;
-    private final Consumer<String> show;
+    private final Consumer<Id<Figure>> show;
     private final HBox row = new HBox(8);
-    private List<Object> shown = List.of();
+    private List<Thumb> shown = List.of();
+
+    /** What a small picture shows. */
+    private record Thumb(
+            Id<Figure> figure, String step, String title, String picture, boolean chosen) {}
 
     /**
      * @param show called with the figure that is chosen
      */
-    FigureStrip(OpenProject project, StillCache stills, FigureOrder order, Consumer<String> show) {
+    FigureStrip(
+            OpenProject project, StillCache stills, FigureOrder order, Consumer<Id<Figure>> show) {
         this.project = project;
         this.words = project.words();
         this.stills = stills;
@@ -51,19 +57,19 @@ final class FigureStrip extends ScrollPane {
     }
 
     /** Brings a figure into view. */
-    void reveal(String figure) {
-        List<String> all = order.all();
+    void reveal(Id<Figure> figure) {
+        List<Id<Figure>> all = order.all();
         if (all.size() > 1) {
             setHvalue(all.indexOf(figure) / (all.size() - 1.0));
         }
     }
 
     /** Shows all figures, the chosen one marked; does nothing where nothing is new. */
-    void fill(String figure) {
+    void fill(Id<Figure> figure) {
         StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
-        List<Object> key = new ArrayList<>();
+        List<Thumb> key = new ArrayList<>();
         List<Node> made = new ArrayList<>();
-        for (String id : order.all()) {
+        for (Id<Figure> id : order.all()) {
             Figure f = project.manual().figure(id).orElseThrow();
             String step =
                     order.stepOf(id)
@@ -71,20 +77,17 @@ final class FigureStrip extends ScrollPane {
                             .filter(n -> n.isPresent())
                             .map(n -> words.of("step.number", n.getAsInt()))
                             .orElse(words.of("figure.noStep"));
-            key.add(List.of(id, step, f.title(), String.valueOf(f.picture()), id.equals(figure)));
+            key.add(new Thumb(id, step, f.title(), f.picture(), id.equals(figure)));
         }
         if (key.equals(shown)) {
             return;
         }
         shown = key;
-        for (Object one : key) {
-            List<?> of = (List<?>) one;
-            made.add(thumb((String) of.get(0), (String) of.get(1), figure));
-        }
+        key.forEach(t -> made.add(thumb(t.figure(), t.step(), figure)));
         row.getChildren().setAll(made);
     }
 
-    private VBox thumb(String id, String step, String figure) {
+    private VBox thumb(Id<Figure> id, String step, Id<Figure> figure) {
         Figure f = project.manual().figure(id).orElseThrow();
         ImageView view = new ImageView(stills.thumb(f.picture()).orElse(null));
         view.setFitWidth(StillCache.THUMB);

@@ -9,6 +9,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.Legibility;
 import methodos.core.figure.Shape;
@@ -45,7 +46,7 @@ final class LegibleView implements AutoCloseable {
             list.getChildren().clear();
             return;
         }
-        Map<String, BufferedImage> shown = new HashMap<>();
+        Map<Id<Figure>, BufferedImage> shown = new HashMap<>();
         for (Shape shape : drawing.shapes()) {
             if (shape instanceof Shape.Picture p) {
                 manual.figure(p.figure())

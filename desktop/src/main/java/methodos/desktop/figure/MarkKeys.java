@@ -2,6 +2,7 @@ package methodos.desktop.figure;
 
 import java.util.List;
 import java.util.function.Consumer;
+import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.FigureDrawing.Handle;
@@ -54,7 +55,7 @@ final class MarkKeys {
         if (now == null || now.marks().isEmpty()) {
             return;
         }
-        List<String> ids = now.marks().stream().map(Mark::id).toList();
+        List<Id<Mark>> ids = now.marks().stream().map(Mark::id).toList();
         if (points && chosen != null) {
             List<Handle> own =
                     handles.stream().filter(h -> h.mark().equals(chosen.mark())).toList();

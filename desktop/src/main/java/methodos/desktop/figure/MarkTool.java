@@ -2,9 +2,11 @@ package methodos.desktop.figure;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import methodos.core.description.Id;
 import methodos.core.manual.KnownShape;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Movement;
+import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.Rotation;
 
@@ -57,7 +59,7 @@ enum MarkTool {
      * @param to the same as {@code from} where it was only clicked
      * @param shape height of the still over its width
      */
-    Mark mark(String id, String part, Point from, Point to, double shape, KnownShape known) {
+    Mark mark(Id<Mark> id, Id<Part> part, Point from, Point to, double shape, KnownShape known) {
         boolean clicked = from.distance(to) < 1e-6;
         Point end = clicked ? from.plus(REACH, 0) : to;
         Point low = clicked ? from.plus(REACH, REACH / shape * 0.7) : to;

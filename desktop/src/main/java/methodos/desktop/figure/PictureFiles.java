@@ -6,9 +6,11 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Figure;
+import methodos.core.manual.Step;
 import methodos.desktop.project.OpenProject;
 import methodos.files.picture.PictureFile;
 import methodos.files.picture.PictureProblem;
@@ -21,13 +23,13 @@ final class PictureFiles implements AutoCloseable {
 
     private final OpenProject project;
     private final Consumer<String> message;
-    private final Consumer<String> show;
+    private final Consumer<Id<Figure>> show;
     private final ExecutorService working;
 
     /**
      * @param show called with the figure that was made
      */
-    PictureFiles(OpenProject project, Consumer<String> message, Consumer<String> show) {
+    PictureFiles(OpenProject project, Consumer<String> message, Consumer<Id<Figure>> show) {
         this.working = project.background().thread("work.pictures");
         this.project = project;
         this.message = message;
@@ -35,7 +37,7 @@ final class PictureFiles implements AutoCloseable {
     }
 
     /** Makes a figure of a picture file, in a step or, with null, in none. */
-    void bring(Path file, String step) {
+    void bring(Path file, Id<Step> step) {
         message.accept(project.words().of("figure.reading", file.getFileName()));
         working.execute(
                 () -> {
@@ -49,7 +51,7 @@ final class PictureFiles implements AutoCloseable {
                 });
     }
 
-    private void made(String digest, String step, PictureFile read) {
+    private void made(String digest, Id<Step> step, PictureFile read) {
         project.apply(
                 step == null
                         ? FigureEdits.newFigure(null, digest)

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
 import javafx.application.Platform;
+import methodos.core.description.Id;
 import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
 import methodos.desktop.project.Background;
@@ -28,8 +29,8 @@ final class PreparedPictures implements PictureSizes, AutoCloseable {
     private final StillCache stills;
     private final Runnable arrived;
     private final Map<Look, BufferedImage> made = newest();
-    private final Map<String, BufferedImage> last = newest();
-    private final Map<String, Look> asked = new HashMap<>();
+    private final Map<Id<Figure>, BufferedImage> last = newest();
+    private final Map<Id<Figure>, Look> asked = new HashMap<>();
     private final AtomicLong waiting = new AtomicLong();
     private final ExecutorService preparing;
 

@@ -19,6 +19,7 @@ import javafx.application.Platform;
 import javafx.scene.image.Image;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.desktop.project.OpenProject;
 import methodos.files.cache.CacheFolder;
@@ -102,7 +103,7 @@ public final class FilmStrip implements AutoCloseable {
     private final PauseTransition rest = new PauseTransition(RESTS_AFTER);
     private boolean resting = true;
     private Recording recording;
-    private String recordingOf;
+    private Id<Clip> recordingOf;
 
     /**
      * @param arrived called on the interface thread when a picture has come

@@ -7,6 +7,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.desktop.project.OpenProject;
 import methodos.footage.FootageProblem;
@@ -26,10 +27,10 @@ public final class FootageDesk implements AutoCloseable {
      * @param time at which it is shown
      * @param near whether it is only from near the time that was asked for; the exact one follows
      */
-    public record Shown(String clip, double time, Image image, boolean near) {}
+    public record Shown(Id<Clip> clip, double time, Image image, boolean near) {}
 
     private final OpenProject project;
-    private final Map<String, Recording> recordings = new HashMap<>();
+    private final Map<Id<Clip>, Recording> recordings = new HashMap<>();
     private final ExecutorService decoding;
     private final AtomicLong newest = new AtomicLong();
 

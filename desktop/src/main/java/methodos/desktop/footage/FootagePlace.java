@@ -19,6 +19,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.edit.ClipEdits;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
@@ -54,7 +55,7 @@ public final class FootagePlace implements PlaceView {
     private final Consumer<String> message;
     private final BorderPane node = new BorderPane();
     private final VBox clips = new VBox(20);
-    private final Map<String, ClipCard> cards = new LinkedHashMap<>();
+    private final Map<Id<Clip>, ClipCard> cards = new LinkedHashMap<>();
     private final ProgressBar busy = new ProgressBar();
     private final FilmStrip film;
     private final ExecutorService reading;
@@ -65,14 +66,14 @@ public final class FootagePlace implements PlaceView {
      *
      * @param recogniser hears what is spoken in clips without captions
      */
-    public record Ears(ScanDesk scans, Recogniser recogniser) {}
+    public record Recognisers(ScanDesk scans, Recogniser recogniser) {}
 
     /**
      * @param message where to say what went wrong
      */
     public FootagePlace(
             OpenProject project,
-            Ears ears,
+            Recognisers ears,
             Theme theme,
             FileChoice choice,
             Consumer<String> message,
@@ -116,7 +117,8 @@ public final class FootagePlace implements PlaceView {
                                 refresh();
                             }
                         });
-        scans.progress().addListener((MapChangeListener<String, Object>) c -> scanned(c.getKey()));
+        scans.progress()
+                .addListener((MapChangeListener<Id<Clip>, Object>) c -> scanned(c.getKey()));
         theme.palette().addListener(o -> refresh());
         node.setOnDragOver(
                 e -> {
@@ -160,7 +162,7 @@ public final class FootagePlace implements PlaceView {
         cards.values().forEach(c -> c.film(film));
     }
 
-    private void scanned(String clip) {
+    private void scanned(Id<Clip> clip) {
         ClipCard card = cards.get(clip);
         if (card != null) {
             card.scan(

@@ -10,6 +10,7 @@ import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableMap;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.narration.Workspace;
 import methodos.core.scan.Scan;
@@ -52,10 +53,10 @@ public final class ScanDesk implements AutoCloseable {
     private final OpenProject project;
     private final Path cache = AppFolders.ofThisMachine().cache();
     private final KeptScans kept = new KeptScans(cache);
-    private final ObservableMap<String, Progress> progress = FXCollections.observableHashMap();
-    private final ObservableMap<String, Progress> seen =
+    private final ObservableMap<Id<Clip>, Progress> progress = FXCollections.observableHashMap();
+    private final ObservableMap<Id<Clip>, Progress> seen =
             FXCollections.unmodifiableObservableMap(progress);
-    private final Map<String, ScanProcess> running = new HashMap<>();
+    private final Map<Id<Clip>, ScanProcess> running = new HashMap<>();
     private final ExecutorService scanning;
     private final ChangeListener<Workspace> onChange = (o, was, is) -> scanNew();
     private boolean closed;
@@ -68,7 +69,7 @@ public final class ScanDesk implements AutoCloseable {
     }
 
     /** By the id of the clip; those of clips that are gone stay. */
-    public ObservableMap<String, Progress> progress() {
+    public ObservableMap<Id<Clip>, Progress> progress() {
         return seen;
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.description.RecordShape;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
@@ -22,7 +23,7 @@ record StateDifference(List<Line> lines) {
 
     static StateDifference of(Manual earlier, Manual now) {
         List<Line> lines = new ArrayList<>();
-        Map<String, Step> later = new HashMap<>();
+        Map<Id<Step>, Step> later = new HashMap<>();
         now.steps().forEach(s -> later.put(s.id(), s));
         for (Step step : earlier.steps().toList()) {
             Step there = later.remove(step.id());

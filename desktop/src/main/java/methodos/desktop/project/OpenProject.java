@@ -29,6 +29,7 @@ import methodos.core.check.Checks;
 import methodos.core.check.Failed;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
+import methodos.core.description.Id;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
 import methodos.core.edit.Edits;
@@ -40,6 +41,7 @@ import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
 import methodos.core.narration.Workspace;
 import methodos.core.parts.PartsAnswer;
+import methodos.core.practice.PractisedManual;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;
 import methodos.files.hazard.HazardRuleFolder;
@@ -60,6 +62,12 @@ public final class OpenProject implements AutoCloseable {
     private volatile ProjectFolder folder;
     private final List<Path> formerFolders = new ArrayList<>();
     private final Edits edits;
+
+    /** The state of the manual that was settled last, and what became of it. */
+    private Manual practisedOf;
+
+    private PractisedManual practised;
+
     private final Words words = new Words("methodos.desktop.desktop", Locale.getDefault());
     private final Background background = new Background(this::failed);
     private final ScheduledExecutorService savingThread = background.timed("work.saving");
@@ -121,7 +129,7 @@ public final class OpenProject implements AutoCloseable {
 
     /** What is said in a clip follows which captions the manual names for it. */
     private Workspace withCaptions(Workspace now, Manual before) {
-        Map<String, String> named = new HashMap<>();
+        Map<Id<Clip>, String> named = new HashMap<>();
         before.clips().forEach(c -> named.put(c.id(), c.captions()));
         List<Clip> others =
                 now.manual().clips().stream()
@@ -129,7 +137,7 @@ public final class OpenProject implements AutoCloseable {
                         .toList();
         Workspace result = now;
         if (!others.isEmpty()) {
-            Map<String, Captions> read = folder.captions(now.manual().withClips(others));
+            Map<Id<Clip>, Captions> read = folder.captions(now.manual().withClips(others));
             for (Clip clip : others) {
                 Captions said = read.getOrDefault(clip.id(), Captions.NONE);
                 if (!said.equals(result.captions(clip.id()))) {
@@ -209,6 +217,15 @@ public final class OpenProject implements AutoCloseable {
 
     public Manual manual() {
         return edits.manual();
+    }
+
+    /** The manual as it is carried out; worked out once for each state of it. */
+    public PractisedManual practised() {
+        if (practisedOf != manual()) {
+            practisedOf = manual();
+            practised = PractisedManual.of(practisedOf);
+        }
+        return practised;
     }
 
     public ReadOnlyObjectProperty<Workspace> workspace() {
@@ -348,7 +365,7 @@ public final class OpenProject implements AutoCloseable {
     }
 
     /** Puts the scan of a clip beside the manual; it is no part of it and is not saved with it. */
-    public void keepScan(String clip, Scan scan) {
+    public void keepScan(Id<Clip> clip, Scan scan) {
         workspace.set(workspace.get().withScan(clip, scan));
         derive();
     }
@@ -360,7 +377,7 @@ public final class OpenProject implements AutoCloseable {
     }
 
     /** Puts the reading of a clip's narration beside the manual; it is not saved with it. */
-    public void keepDraft(String clip, Draft draft) {
+    public void keepDraft(Id<Clip> clip, Draft draft) {
         workspace.set(workspace.get().withDraft(clip, draft));
         derive();
     }

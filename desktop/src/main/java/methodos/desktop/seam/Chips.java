@@ -2,6 +2,8 @@ package methodos.desktop.seam;
 
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.description.Id;
+import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
 import methodos.core.quantity.Quantity;
@@ -37,7 +39,7 @@ final class Chips {
                                                             : p.name(),
                                                     false)));
         }
-        for (String joint : step.joints()) {
+        for (Id<Joint> joint : step.joints()) {
             manual.joint(joint)
                     .ifPresent(
                             j ->

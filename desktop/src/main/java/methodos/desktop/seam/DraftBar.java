@@ -9,6 +9,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import methodos.core.description.Id;
 import methodos.core.edit.DraftEdits;
 import methodos.core.edit.StepJoining;
 import methodos.core.edit.StepSplitting;
@@ -48,7 +49,7 @@ final class DraftBar extends HBox {
     record Acts(
             BiConsumer<Step, Figure.Still> keep,
             Consumer<String> message,
-            Consumer<String> choose,
+            Consumer<Id<Step>> choose,
             Runnable change) {}
 
     /**
@@ -143,7 +144,7 @@ final class DraftBar extends HBox {
         chosenDraft()
                 .ifPresentOrElse(
                         s -> {
-                            String next = nextAfter(s.id());
+                            Id<Step> next = nextAfter(s.id());
                             Optional<ProposedStill> still = stills.of(s);
                             project.apply(DraftEdits.accept(s.id()));
                             still.ifPresent(p -> acts.keep().accept(s, p.still()));
@@ -156,7 +157,7 @@ final class DraftBar extends HBox {
         chosenDraft()
                 .ifPresentOrElse(
                         s -> {
-                            String next = nextAfter(s.id());
+                            Id<Step> next = nextAfter(s.id());
                             project.apply(
                                     DraftEdits.setAside(s.id(), words.of("seam.asideReason")));
                             goTo(next);
@@ -174,7 +175,7 @@ final class DraftBar extends HBox {
     /** Splits the chosen step where the play position is. */
     void split() {
         double at = state.time().get();
-        String clip = state.clip().get();
+        Id<Clip> clip = state.clip().get();
         boolean inside =
                 Optional.ofNullable(state.step().get()).flatMap(project.manual()::step).stream()
                         .flatMap(s -> s.spans().stream())
@@ -190,7 +191,7 @@ final class DraftBar extends HBox {
         goTo(nextAfter(state.step().get()));
     }
 
-    private void goTo(String step) {
+    private void goTo(Id<Step> step) {
         if (step == null) {
             acts.message().accept(words.of("seam.draftsSettled"));
         } else {
@@ -199,9 +200,9 @@ final class DraftBar extends HBox {
     }
 
     /** The next drafted step behind one, round to the first; null where there is none left. */
-    private String nextAfter(String step) {
+    private Id<Step> nextAfter(Id<Step> step) {
         Manual manual = project.manual();
-        List<String> all = manual.steps().map(Step::id).toList();
+        List<Id<Step>> all = manual.steps().map(Step::id).toList();
         int at = all.indexOf(step);
         for (int i = 1; i <= all.size(); i++) {
             Step other = manual.step(all.get((at + i) % all.size())).orElseThrow();

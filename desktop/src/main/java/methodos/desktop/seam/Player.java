@@ -9,6 +9,7 @@ import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.image.Image;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Span;
 import methodos.desktop.footage.FootageDesk;
@@ -40,7 +41,7 @@ final class Player {
     private final BooleanProperty looping = new SimpleBooleanProperty();
     private final DoubleProperty speed = new SimpleDoubleProperty(1);
     private final BiFunction<Clip, Double, Optional<Image>> strip;
-    private String lastClip;
+    private Id<Clip> lastClip;
     private double lastTime;
     private boolean waiting;
     private SoundPlay sound;

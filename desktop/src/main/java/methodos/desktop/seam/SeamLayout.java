@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import methodos.core.coverage.ShownNotTold;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
@@ -89,7 +90,7 @@ final class SeamLayout {
      * @param index which of the step's spans it is
      */
     record Bracket(
-            String step,
+            Id<Step> step,
             int index,
             int lane,
             double from,
@@ -147,7 +148,7 @@ final class SeamLayout {
         this.stills = stills;
         this.numbers = new StepNumbers(manual, sight);
         double y = TOP;
-        Set<String> placed = new HashSet<>();
+        Set<Id<Step>> placed = new HashSet<>();
         for (Clip clip : manual.clips()) {
             y = section(clip, y, placed);
         }
@@ -180,7 +181,7 @@ final class SeamLayout {
         return manual.steps().filter(s -> numbers.of(s.id()).isPresent()).toList();
     }
 
-    private double section(Clip clip, double top, Set<String> placed) {
+    private double section(Clip clip, double top, Set<Id<Step>> placed) {
         double timeTop = top + CLIP_HEAD;
         double wordsBottom = words(clip, timeTop);
         double cardsBottom = timeTop - CARD_GAP;
@@ -322,7 +323,7 @@ final class SeamLayout {
     }
 
     /** Where a moment lies. */
-    Optional<Double> y(String clip, double time) {
+    Optional<Double> y(Id<Clip> clip, double time) {
         return sections.stream()
                 .filter(s -> s.clip().id().equals(clip))
                 .findFirst()
@@ -349,7 +350,7 @@ final class SeamLayout {
         return cards.stream().filter(c -> y >= c.y() && y <= c.y() + c.height()).findFirst();
     }
 
-    Optional<Card> card(String step) {
+    Optional<Card> card(Id<Step> step) {
         return cards.stream().filter(c -> c.step().id().equals(step)).findFirst();
     }
 

@@ -108,7 +108,8 @@ final class SeamPainter {
         g.setFill(colors.soft());
         g.setFont(Theme.heading(13));
         String from =
-                manual.clip(String.valueOf(s.clip().follows()))
+                Optional.ofNullable(s.clip().follows())
+                        .flatMap(manual::clip)
                         .map(c -> "  " + words.of("seam.goesOn", c.name()))
                         .orElse("");
         g.fillText(s.clip().name() + from, FILM_X, s.top() + 14);

@@ -24,6 +24,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
@@ -269,12 +270,12 @@ public final class SeamPlace implements PlaceView {
     }
 
     private void otherStep(int by) {
-        List<String> ids = project.manual().steps().map(Step::id).toList();
+        List<Id<Step>> ids = project.manual().steps().map(Step::id).toList();
         if (ids.isEmpty()) {
             return;
         }
         int at = ids.indexOf(state.step().get());
-        String next = ids.get(Math.max(0, Math.min(ids.size() - 1, at + by)));
+        Id<Step> next = ids.get(Math.max(0, Math.min(ids.size() - 1, at + by)));
         state.step().set(next);
         seam.reveal(next);
     }
@@ -303,7 +304,7 @@ public final class SeamPlace implements PlaceView {
             message.accept(words.of("seam.noSpan"));
             return;
         }
-        String id = StepEdits.nextStepId(project.manual());
+        Id<Step> id = StepEdits.nextStepId(project.manual());
         project.apply(StepEdits.make(span, quote(span), stageForNew()));
         state.step().set(id);
         seam.reveal(id);
@@ -370,7 +371,7 @@ public final class SeamPlace implements PlaceView {
     }
 
     private void capture() {
-        String step = state.step().get();
+        Id<Step> step = state.step().get();
         Clip clip =
                 Optional.ofNullable(state.clip().get())
                         .flatMap(project.manual()::clip)
@@ -389,7 +390,7 @@ public final class SeamPlace implements PlaceView {
                 .ifPresent(clip -> capture(step.id(), clip, still.time()));
     }
 
-    private void capture(String step, Clip clip, double time) {
+    private void capture(Id<Step> step, Clip clip, double time) {
         desk.capture(
                 clip,
                 time,
@@ -426,7 +427,8 @@ public final class SeamPlace implements PlaceView {
     public void go(OpenPoint point) {
         if (point.step() != null) {
             seam.choose(point.step());
-        } else if (point.subject() != null && project.manual().clip(point.subject()).isPresent()) {
+        } else if (point.subject() != null
+                && project.manual().clip(new Id<>(point.subject())).isPresent()) {
             nextOpen();
         }
     }

@@ -4,21 +4,22 @@ import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.beans.property.SimpleStringProperty;
-import javafx.beans.property.StringProperty;
+import methodos.core.description.Id;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Span;
+import methodos.core.manual.Step;
 
 /** What is picked out in the seam just now; it is no part of the manual. */
 public final class SeamState {
 
-    private final StringProperty step = new SimpleStringProperty();
+    private final ObjectProperty<Id<Step>> step = new SimpleObjectProperty<>();
     private final ObjectProperty<Span> span = new SimpleObjectProperty<>();
-    private final StringProperty clip = new SimpleStringProperty();
+    private final ObjectProperty<Id<Clip>> clip = new SimpleObjectProperty<>();
     private final DoubleProperty time = new SimpleDoubleProperty();
     private final DoubleProperty scale = new SimpleDoubleProperty(12);
 
     /** Id of the chosen step, null for none. */
-    public StringProperty step() {
+    public ObjectProperty<Id<Step>> step() {
         return step;
     }
 
@@ -28,7 +29,7 @@ public final class SeamState {
     }
 
     /** Id of the clip that the play position is in. */
-    public StringProperty clip() {
+    public ObjectProperty<Id<Clip>> clip() {
         return clip;
     }
 

@@ -10,6 +10,7 @@ import javafx.scene.image.Image;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.figure.ProposedStill;
 import methodos.core.manual.Clip;
@@ -191,7 +192,7 @@ public final class SeamView extends Region {
     }
 
     private void chosenChanged() {
-        String id = state.step().get();
+        Id<Step> id = state.step().get();
         setAccessibleText(
                 id == null
                         ? project.words().of("seam.name")
@@ -200,19 +201,19 @@ public final class SeamView extends Region {
     }
 
     /** Chooses a step, shows its footage, and brings it into view. */
-    void choose(String step) {
+    void choose(Id<Step> step) {
         project.manual().step(step).ifPresent(this::choose);
         reveal(step);
     }
 
     /** Scrolls so that a step's card is in view. */
-    public void reveal(String step) {
+    public void reveal(Id<Step> step) {
         if (current() != null) {
             current().card(step).ifPresent(c -> revealHeight(c.y(), c.height()));
         }
     }
 
-    void revealMoment(String clip, double time) {
+    void revealMoment(Id<Clip> clip, double time) {
         if (current() != null) {
             current().y(clip, time).ifPresent(y -> revealHeight(y, 60));
         }

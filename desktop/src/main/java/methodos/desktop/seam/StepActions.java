@@ -1,10 +1,7 @@
 package methodos.desktop.seam;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
@@ -14,6 +11,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.edit.ActionEdits;
 import methodos.core.manual.Action;
 import methodos.core.manual.Joint;
@@ -23,6 +21,8 @@ import methodos.core.manual.Repeat;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
+import methodos.core.typed.Counted;
+import methodos.core.typed.TypedList;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -36,9 +36,8 @@ final class StepActions {
     private static final double NUMBER = 48;
 
     /** "2 cap guides": how many of an aid stand before its name. */
-    private static final Pattern COUNTED = Pattern.compile("(\\d{1,3})\\s*[×x]?\\s+(.+)");
-
     private final OpenProject project;
+
     private final Words words;
 
     StepActions(OpenProject project) {
@@ -68,7 +67,7 @@ final class StepActions {
         return manual.joint(action.object())
                 .map(Joint::name)
                 .or(() -> manual.ledgerItem(action.object()).map(LedgerItem::name))
-                .orElse(action.object());
+                .orElse(action.object().text());
     }
 
     private HBox adder(Step step) {
@@ -109,14 +108,9 @@ final class StepActions {
     }
 
     private void add(Step step, Action.Verb verb, String typed) {
-        Matcher counted = COUNTED.matcher(typed);
-        boolean several = verb.of(LedgerItem.Kind.AID) && counted.matches();
-        project.apply(
-                ActionEdits.add(
-                        step.id(),
-                        verb,
-                        several ? counted.group(2) : typed,
-                        several ? Integer.parseInt(counted.group(1)) : 1));
+        Counted counted =
+                verb.of(LedgerItem.Kind.AID) ? Counted.parse(typed) : new Counted(1, typed);
+        project.apply(ActionEdits.add(step.id(), verb, counted.name(), counted.count()));
     }
 
     // ---------------------------------------------------------------- repeats
@@ -141,11 +135,11 @@ final class StepActions {
         Controls.seen(problem, false);
         Runnable keep =
                 () -> {
-                    Optional<String> end = numbers.step(to.getText().strip());
+                    Optional<Id<Step>> end = numbers.step(to.getText().strip());
                     boolean known = end.isPresent() && follows(step.id(), end.get());
                     problem.setText(words.of("step.repeatWrong"));
                     Controls.seen(problem, !known);
-                    List<String> at = list(places.getText());
+                    List<String> at = TypedList.names(places.getText());
                     if (known && (repeatFrom(step).isPresent() || !at.isEmpty())) {
                         project.apply(ActionEdits.repeat(step.id(), end.get(), at));
                     }
@@ -166,21 +160,14 @@ final class StepActions {
     }
 
     /** Whether a step stands in the stage of another, at or behind it. */
-    private boolean follows(String from, String to) {
+    private boolean follows(Id<Step> from, Id<Step> to) {
         return project.manual()
                 .stageOf(from)
                 .map(
                         stage -> {
-                            List<String> ids = stage.steps().stream().map(Step::id).toList();
+                            List<Id<Step>> ids = stage.steps().stream().map(Step::id).toList();
                             return ids.indexOf(to) >= ids.indexOf(from);
                         })
                 .orElse(false);
-    }
-
-    private static List<String> list(String typed) {
-        return Arrays.stream(typed.split(","))
-                .map(String::strip)
-                .filter(p -> !p.isEmpty())
-                .toList();
     }
 }

@@ -15,6 +15,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
@@ -27,6 +28,7 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
+import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -40,12 +42,13 @@ final class StepEditor extends VBox {
     private final OpenProject project;
     private final SeamState state;
     private final DraftTold told;
+    private final StepTexts texts;
     private final StepMeasures measures;
     private final StepActions actions;
     private final StepHazards hazards;
     private final Words words;
     private final TextArea text = new TextArea();
-    private String shown;
+    private Id<Step> shown;
     private Step drawn;
 
     /** The hazards for which a statement is offered. */
@@ -59,6 +62,7 @@ final class StepEditor extends VBox {
         this.project = project;
         this.state = state;
         this.told = told;
+        this.texts = new StepTexts(project);
         this.measures = new StepMeasures(project);
         this.actions = new StepActions(project);
         this.hazards = new StepHazards(project);
@@ -159,6 +163,9 @@ final class StepEditor extends VBox {
         if (!step.doubts().isEmpty()) {
             getChildren().add(behindText, row("step.doubts", doubts(step)));
         }
+        for (StepTexts.Text one : StepTexts.ALL) {
+            getChildren().add(row(one.key(), texts.field(step, one)));
+        }
         getChildren().add(optional(step));
         heard(step).ifPresent(q -> getChildren().add(row("step.heard", q)));
         getChildren()
@@ -249,12 +256,10 @@ final class StepEditor extends VBox {
             Controls.kept(
                     count,
                     typed -> {
-                        if (typed.matches("\\d{1,4}")) {
-                            project.apply(
-                                    StepEdits.part(step.id(), part.id(), Integer.parseInt(typed)));
-                        } else {
-                            count.setText(String.valueOf(use.count()));
-                        }
+                        TypedNumber.count(typed)
+                                .ifPresentOrElse(
+                                        n -> project.apply(StepEdits.part(step.id(), part.id(), n)),
+                                        () -> count.setText(String.valueOf(use.count())));
                     });
             HBox line = new HBox(6, balloon, name, count);
             line.setAlignment(Pos.CENTER_LEFT);
@@ -277,7 +282,7 @@ final class StepEditor extends VBox {
 
     private Node tools(Step step) {
         VBox list = new VBox(4);
-        for (String id : step.tools()) {
+        for (Id<Tool> id : step.tools()) {
             project.manual()
                     .tool(id)
                     .ifPresent(
@@ -306,7 +311,7 @@ final class StepEditor extends VBox {
 
     private Node consumables(Step step) {
         VBox list = new VBox(4);
-        for (String id : step.consumables()) {
+        for (Id<Consumable> id : step.consumables()) {
             project.manual()
                     .consumable(id)
                     .ifPresent(

@@ -7,6 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
@@ -127,7 +128,7 @@ final class StepHazards {
     }
 
     /** The names of the rules that miss a statement at a step. */
-    List<String> missed(String step) {
+    List<String> missed(Id<Step> step) {
         return project.checked().get().stream()
                 .flatMap(r -> r.findings().stream())
                 .filter(f -> f.rule() == Rule.HAZARD_MISSING && f.steps().contains(step))

@@ -1,6 +1,5 @@
 package methodos.desktop.seam;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -12,26 +11,27 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.edit.StepEdits;
+import methodos.core.fit.StockedSizes;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Fit;
-import methodos.core.manual.FitRule;
 import methodos.core.manual.Look;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
+import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.unit.DocumentRow;
 import methodos.desktop.unit.UnitsButton;
 
 /** What is measured in a step, and what is judged by eye. */
 final class StepMeasures {
 
     private static final double COUNT = 40;
-    private static final String THICKEST = "thickest";
 
     private final OpenProject project;
     private final Words words;
@@ -122,14 +122,22 @@ final class StepMeasures {
         UnitsButton units =
                 new UnitsButton(project, "reading-" + at, words.of("step.readingUnits"));
         units.show(r.applicability(), a -> put(step, at, r.withApplicability(a)));
-        return new VBox(
-                3,
-                row(what, count, out("deleteReading-" + at, () -> put(step, at, null))),
-                row(limit, instrument(step, at, r)),
-                otherwise,
-                sizes,
-                units,
-                problem);
+        VBox all =
+                new VBox(
+                        3,
+                        row(what, count, out("deleteReading-" + at, () -> put(step, at, null))),
+                        row(limit, instrument(step, at, r)));
+        if (r.limit() instanceof Value.Open open) {
+            all.getChildren()
+                    .add(
+                            new DocumentRow(
+                                    project,
+                                    "reading-" + at,
+                                    open,
+                                    v -> put(step, at, r.withLimit(v))));
+        }
+        all.getChildren().addAll(otherwise, sizes, units, problem);
+        return all;
     }
 
     private static HBox row(Node... nodes) {
@@ -162,10 +170,10 @@ final class StepMeasures {
     }
 
     private int count(String typed) {
-        if (!typed.matches("[1-9]\\d{0,3}")) {
-            throw new IllegalArgumentException(words.of("stores.badQuantity", typed));
-        }
-        return Integer.parseInt(typed);
+        return TypedNumber.count(typed)
+                .filter(n -> n > 0)
+                .orElseThrow(
+                        () -> new IllegalArgumentException(words.of("stores.badQuantity", typed)));
     }
 
     private Value limit(String typed) {
@@ -201,39 +209,15 @@ final class StepMeasures {
     }
 
     private static String sizes(Fit fit) {
-        if (fit == null) {
-            return "";
-        }
-        String sizes =
-                String.join(", ", fit.stock().stream().map(Quantity::print).toList())
-                        + "; "
-                        + fit.wanted().print();
-        return fit.rule() == FitRule.THICKEST ? sizes + "; " + THICKEST : sizes;
+        return fit == null ? "" : StockedSizes.print(fit);
     }
 
-    /**
-     * "2.10 mm, 2.20 mm; 0.10 mm": the sizes that are stocked, and the clearance that is best; with
-     * "; thickest" the thickest that fits is taken.
-     */
     private Fit fit(String typed, Fit before) {
-        if (typed.isEmpty()) {
-            return null;
-        }
-        String[] said = typed.split(";");
-        if (said.length < 2) {
-            throw new IllegalArgumentException(words.of("step.readingSizes"));
-        }
-        List<Quantity> stock =
-                Arrays.stream(said[0].split(","))
-                        .filter(s -> !s.isBlank())
-                        .map(s -> Quantity.parse(s.strip()))
-                        .toList();
-        boolean thickest = said.length > 2 && said[2].strip().equalsIgnoreCase(THICKEST);
-        return new Fit(
-                before == null ? null : before.part(),
-                Quantity.parse(said[1].strip()),
-                stock,
-                thickest ? FitRule.THICKEST : FitRule.NEAREST);
+        return typed.isEmpty()
+                ? null
+                : StockedSizes.parse(typed, before == null ? null : before.part())
+                        .orElseThrow(
+                                () -> new IllegalArgumentException(words.of("step.readingSizes")));
     }
 
     // ---------------------------------------------------------------- by eye
@@ -267,7 +251,7 @@ final class StepMeasures {
                         f ->
                                 f == null
                                         ? words.of("step.noLookFigure")
-                                        : f.title().isBlank() ? f.id() : f.title()));
+                                        : f.title().isBlank() ? f.id().text() : f.title()));
         figure.setValue(
                 l.figure() == null ? null : project.manual().figure(l.figure()).orElse(null));
         figure.setMaxWidth(Double.MAX_VALUE);

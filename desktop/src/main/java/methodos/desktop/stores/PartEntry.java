@@ -1,8 +1,10 @@
 package methodos.desktop.stores;
 
 import java.util.List;
+import methodos.core.description.Id;
 import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Part;
+import methodos.core.typed.TypedNumber;
 import methodos.desktop.project.OpenProject;
 
 /**
@@ -30,10 +32,11 @@ final class PartEntry {
     }
 
     int count(String typed) {
-        if (!typed.matches("\\d{1,5}")) {
-            throw new IllegalArgumentException(project.words().of("stores.badQuantity", typed));
-        }
-        return Integer.parseInt(typed);
+        return TypedNumber.count(typed)
+                .orElseThrow(
+                        () ->
+                                new IllegalArgumentException(
+                                        project.words().of("stores.badQuantity", typed)));
     }
 
     Part quantity(Part part, String typed) {
@@ -46,7 +49,7 @@ final class PartEntry {
     }
 
     Part sitsOn(Part part, String typed) {
-        List<String> on = StoreEdits.items(project.manual(), typed);
+        List<Id<Part>> on = StoreEdits.items(project.manual(), typed);
         return part.withSitsOn(on.isEmpty() ? null : on.get(0));
     }
 
@@ -59,7 +62,7 @@ final class PartEntry {
         return part.withCoveredBy(StoreEdits.items(project.manual(), typed));
     }
 
-    private String items(List<String> ids) {
+    private String items(List<Id<Part>> ids) {
         return StoreEdits.items(project.manual(), ids);
     }
 }

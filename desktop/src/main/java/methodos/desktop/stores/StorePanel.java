@@ -16,6 +16,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.edit.StoreEdits;
 import methodos.core.ledger.PartLine;
@@ -29,6 +30,7 @@ import methodos.core.manual.PartUse.Supply;
 import methodos.core.manual.Replacement;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.parts.PartsAnswer;
@@ -170,7 +172,7 @@ final class StorePanel extends VBox {
                         f ->
                                 f == null
                                         ? words.of("stores.noSketch")
-                                        : f.title().isBlank() ? f.id() : f.title()));
+                                        : f.title().isBlank() ? f.id().text() : f.title()));
         box.setValue(
                 tool.sketch() == null ? null : project.manual().figure(tool.sketch()).orElse(null));
         box.setMaxWidth(Double.MAX_VALUE);
@@ -187,7 +189,7 @@ final class StorePanel extends VBox {
                                                                         : box.getValue().id())))));
         row("sketch", box);
         if (box.getValue() != null) {
-            String figure = box.getValue().id();
+            Id<Figure> figure = box.getValue().id();
             getChildren()
                     .add(
                             Controls.link(
@@ -197,7 +199,7 @@ final class StorePanel extends VBox {
         }
     }
 
-    private void go(String step) {
+    private void go(Id<Step> step) {
         go.accept(OpenPoint.toStep(step));
     }
 

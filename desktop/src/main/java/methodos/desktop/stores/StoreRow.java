@@ -19,21 +19,21 @@ sealed interface StoreRow {
     record Parts(StoreList.PartRow row) implements StoreRow {
         @Override
         public String id() {
-            return row.part().id();
+            return row.part().id().text();
         }
     }
 
     record Tools(StoreList.ToolRow row) implements StoreRow {
         @Override
         public String id() {
-            return row.tool().id();
+            return row.tool().id().text();
         }
     }
 
     record Consumables(StoreList.ConsumableRow row) implements StoreRow {
         @Override
         public String id() {
-            return row.consumable().id();
+            return row.consumable().id().text();
         }
     }
 }

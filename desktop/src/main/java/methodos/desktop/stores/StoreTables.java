@@ -7,6 +7,7 @@ import java.util.function.BiFunction;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.UnaryOperator;
+import methodos.core.description.Id;
 import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Kit;
@@ -109,9 +110,9 @@ final class StoreTables {
     }
 
     private static <T> BiFunction<T, String, UnaryOperator<Manual>> row(
-            Function<T, String> id,
+            Function<T, Id<T>> id,
             BiFunction<T, String, T> change,
-            BiFunction<String, UnaryOperator<T>, UnaryOperator<Manual>> in) {
+            BiFunction<Id<T>, UnaryOperator<T>, UnaryOperator<Manual>> in) {
         return (row, typed) -> {
             boolean same = change.apply(row, typed).equals(row);
             return same ? m -> m : in.apply(id.apply(row), x -> change.apply(x, typed));

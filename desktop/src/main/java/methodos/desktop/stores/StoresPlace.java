@@ -28,6 +28,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.edit.Edit;
 import methodos.core.edit.StoreEdits;
 import methodos.core.edit.UnitEdits;
@@ -121,7 +122,7 @@ public final class StoresPlace implements PlaceView {
         tables.partTable()
                 .getSelectionModel()
                 .selectedItemProperty()
-                .addListener((o, was, is) -> choose(is == null ? null : is.id()));
+                .addListener((o, was, is) -> choose(is == null ? null : is.id().text()));
         node.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         drops();
         theme.palette().addListener(o -> order.show(list));
@@ -322,7 +323,7 @@ public final class StoresPlace implements PlaceView {
     private void fill() {
         manual = project.manual();
         sight = project.sight().get();
-        list = StoreList.of(manual, sight);
+        list = StoreList.of(project.practised(), sight);
         tables.refresh();
         sought();
         if (center.getCenter() instanceof SheetPanel sheet) {
@@ -421,7 +422,9 @@ public final class StoresPlace implements PlaceView {
 
     @Override
     public void go(OpenPoint point) {
-        boolean kit = point.subject() != null && project.manual().kit(point.subject()).isPresent();
+        boolean kit =
+                point.subject() != null
+                        && project.manual().kit(new Id<>(point.subject())).isPresent();
         show(kit ? Face.KITS : Face.LINES);
         if (point.subject() != null && !kit) {
             lines.choose(point.subject());

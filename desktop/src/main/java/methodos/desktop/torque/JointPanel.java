@@ -1,7 +1,5 @@
 package methodos.desktop.torque;
 
-import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
@@ -26,17 +24,18 @@ import methodos.core.manual.Wrench;
 import methodos.core.quantity.Agreement;
 import methodos.core.quantity.MeasureUnit.Dimension;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.QuantityList;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
 import methodos.core.torque.PropertyClass;
 import methodos.core.torque.ThreadCondition;
 import methodos.core.torque.UsualTorque;
-import methodos.core.torque.WrenchScale;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
+import methodos.desktop.unit.DocumentRow;
 
 /** The chosen joint: its rounds with the wrench for each, what its screw bears, what was said. */
 final class JointPanel extends VBox implements AutoCloseable {
@@ -106,8 +105,8 @@ final class JointPanel extends VBox implements AutoCloseable {
                                 }),
                         field(
                                 "jointStages",
-                                String.join(", ", joint.stages()),
-                                text -> change(joint, j -> j.withStages(stages(text)))),
+                                QuantityList.entered(joint.stages()),
+                                text -> change(joint, j -> j.withStages(QuantityList.parse(text)))),
                         order(joint, project.manual().joint(joint.id()).orElse(joint)),
                         field(
                                 "jointSecond",
@@ -152,18 +151,8 @@ final class JointPanel extends VBox implements AutoCloseable {
     }
 
     /** What was typed, null for nothing. */
-    private Quantity quantity(String text, Dimension dimension) {
-        if (text.isEmpty()) {
-            return null;
-        }
-        Quantity quantity = Quantity.parse(text);
-        if (quantity.unit().dimension() != dimension) {
-            throw new IllegalArgumentException(
-                    words.of(
-                            dimension == Dimension.ANGLE ? "torque.noAngle" : "torque.noTorque",
-                            text));
-        }
-        return quantity;
+    private static Quantity quantity(String text, Dimension dimension) {
+        return text.isEmpty() ? null : Quantity.parse(text, dimension);
     }
 
     /** The joint's own way; that of the manual where it has none. */
@@ -231,16 +220,6 @@ final class JointPanel extends VBox implements AutoCloseable {
         }
     }
 
-    private static List<String> stages(String text) {
-        List<String> stages =
-                Arrays.stream(text.split("[,;]"))
-                        .map(String::strip)
-                        .filter(s -> !s.isEmpty())
-                        .toList();
-        stages.forEach(Quantity::parse);
-        return stages;
-    }
-
     private HBox field(String id, String now, Consumer<String> keep) {
         TextField field = Controls.named(new TextField(now), id, words.of("torque." + id));
         Controls.kept(field, keep, message);
@@ -306,18 +285,21 @@ final class JointPanel extends VBox implements AutoCloseable {
         }
         if (torque.stages().isEmpty() && torque.joint().torque() instanceof Value.Open open) {
             getChildren().add(Controls.prose(open.why(), "open"));
+            getChildren()
+                    .add(
+                            new DocumentRow(
+                                    project,
+                                    "joint",
+                                    open,
+                                    v -> change(joint, j -> j.withTorque(v))));
         }
     }
 
     private String wrenches(JointTorque.Stage stage) {
-        List<String> names = new ArrayList<>();
-        for (Wrench wrench : project.manual().wrenches()) {
-            if (WrenchScale.of(wrench.range()).holds(stage.range(), WrenchScale.USABLE_FROM)) {
-                names.add(wrench.name());
-            }
-        }
+        List<Wrench> shop = project.manual().wrenches();
+        List<String> names = stage.reachedBy(shop).stream().map(Wrench::name).toList();
         return names.isEmpty()
-                ? project.manual().wrenches().isEmpty() ? "" : words.of("torque.noWrench")
+                ? shop.isEmpty() ? "" : words.of("torque.noWrench")
                 : String.join(words.of("torque.or"), names);
     }
 
@@ -338,25 +320,21 @@ final class JointPanel extends VBox implements AutoCloseable {
         }
         Canvas canvas = new Canvas(WIDTH, TorqueDrawing.BEARS);
         drawing.bears(canvas, torque);
-        JointTorque.Stage whole = torque.stages().get(torque.stages().size() - 1);
-        double middle = (whole.min() + whole.max()) / 2;
+        JointTorque.Force least = torque.leastForce().orElseThrow();
+        JointTorque.Force most = torque.mostForce().orElseThrow();
         String told =
-                String.format(
-                        Locale.ROOT,
-                        "%.1f kN, %.0f %%",
-                        preload.newtons() / 1000,
-                        100 * preload.ofProof());
-        if (whole.max() > whole.min()) {
-            double low = preload.newtons() * whole.min() / middle;
-            double high = preload.newtons() * whole.max() / middle;
-            told =
-                    words.of(
-                            "torque.bears.range",
-                            String.format(Locale.ROOT, "%.1f", low / 1000),
-                            String.format(Locale.ROOT, "%.1f", high / 1000),
-                            Math.round(100 * low / preload.proofLoad()),
-                            Math.round(100 * high / preload.proofLoad()));
-        }
+                most.newtons() > least.newtons()
+                        ? words.of(
+                                "torque.bears.range",
+                                String.format(Locale.ROOT, "%.1f", least.newtons() / 1000),
+                                String.format(Locale.ROOT, "%.1f", most.newtons() / 1000),
+                                Math.round(100 * least.ofProof()),
+                                Math.round(100 * most.ofProof()))
+                        : String.format(
+                                Locale.ROOT,
+                                "%.1f kN, %.0f %%",
+                                preload.newtons() / 1000,
+                                100 * preload.ofProof());
         double k = ThreadCondition.parse(torque.joint().condition()).nutFactor();
         getChildren()
                 .addAll(

@@ -9,6 +9,8 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
+import methodos.core.manual.Joint;
 import methodos.core.manual.Part;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
@@ -33,7 +35,7 @@ final class JointRow extends HBox {
      * @param choose called when the row is taken
      * @param keep called with what was typed as its value
      */
-    record Acts(Consumer<String> choose, BiConsumer<String, String> keep) {}
+    record Acts(Consumer<Id<Joint>> choose, BiConsumer<Id<Joint>, String> keep) {}
 
     JointRow(
             TighteningTable.Row row,
@@ -43,7 +45,7 @@ final class JointRow extends HBox {
             Words words,
             Acts acts) {
         super(6);
-        String id = row.joint().id();
+        Id<Joint> id = row.joint().id();
         setId("joint-" + id);
         getStyleClass().add("joint-row");
         setAlignment(Pos.CENTER_LEFT);

@@ -1,6 +1,5 @@
 package methodos.desktop.torque;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,10 +14,11 @@ import methodos.core.fit.InstrumentFit;
 import methodos.core.fit.LimitTable;
 import methodos.core.fit.ReadingVerdict;
 import methodos.core.fit.SelectiveFit;
+import methodos.core.fit.TriedFit;
+import methodos.core.fit.TriedReadings;
 import methodos.core.manual.Fit;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
-import methodos.core.quantity.Conversion;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.Rational;
 import methodos.core.words.Words;
@@ -54,7 +54,7 @@ final class LimitRows extends VBox {
 
     /** Fills the rows anew where the limits are others now, or the colours are. */
     void refresh(boolean anyway) {
-        List<LimitTable.Row> rows = LimitTable.of(project.manual(), project.sight().get());
+        List<LimitTable.Row> rows = LimitTable.of(project.practised(), project.sight().get());
         if (rows.equals(shown) && !anyway) {
             return;
         }
@@ -91,7 +91,13 @@ final class LimitRows extends VBox {
         if (row.reading().limit() instanceof Value.Known known) {
             box.getChildren().addAll(known(row, known.quantity()));
         } else {
-            Label why = Controls.prose(((Value.Open) row.reading().limit()).why(), "open");
+            Value.Open open = (Value.Open) row.reading().limit();
+            Label why =
+                    Controls.prose(
+                            open.where(project.manual())
+                                    .map(w -> words.of("torque.see", w))
+                                    .orElse(open.why()),
+                            "open");
             why.setMaxWidth(JointRow.VALUE + RULE);
             box.getChildren().add(why);
         }
@@ -135,38 +141,22 @@ final class LimitRows extends VBox {
     }
 
     private void choose(Quantity limit, Fit fit, String typed, Canvas canvas, Label verdict) {
-        List<Rational> stock =
-                fit.stock().stream()
-                        .map(s -> new Conversion(s, limit.unit()).exact(s.min()))
-                        .toList();
         List<String> sizes = fit.stock().stream().map(Quantity::digits).toList();
         if (typed.isBlank()) {
             drawing.fit(canvas, limit, List.of(), List.of(), -1);
             verdict.setText(words.of("torque.fit.stock", String.join(", ", sizes)));
             return;
         }
-        List<Quantity> two = readings(limit, typed);
-        if (two.size() != 2 || !two.get(0).single() || !two.get(1).single()) {
-            throw new IllegalArgumentException(words.of("torque.fit.two"));
-        }
-        Rational in = new Conversion(two.get(0), limit.unit()).exact(two.get(0).min());
-        Rational gap = new Conversion(two.get(1), limit.unit()).exact(two.get(1).min());
-        SelectiveFit chosen =
-                SelectiveFit.of(
-                        in,
-                        gap,
-                        new SelectiveFit.Clearance(
-                                new Conversion(fit.wanted(), limit.unit())
-                                        .exact(fit.wanted().min()),
-                                limit.min() == null ? null : limit.min().value(),
-                                limit.max() == null ? null : limit.max().value()),
-                        stock,
-                        fit.rule());
+        TriedFit tried =
+                TriedFit.of(limit, fit, typed)
+                        .orElseThrow(
+                                () -> new IllegalArgumentException(words.of("torque.fit.two")));
+        SelectiveFit chosen = tried.choice();
         drawing.fit(
                 canvas,
                 limit,
                 sizes,
-                stock.stream().map(s -> in.plus(gap).minus(s).toDouble()).toList(),
+                tried.left().stream().map(Rational::toDouble).toList(),
                 chosen.chosen().orElse(-1));
         verdict.setText(
                 chosen.chosen()
@@ -195,8 +185,8 @@ final class LimitRows extends VBox {
         Label verdict = Controls.prose("", "soft");
         verdict.setId("verdict-" + key.replace('#', '-'));
         try {
-            List<Quantity> before = readings(limit, tried.getOrDefault(key, ""));
-            drawing.limit(canvas, limit, before, verdicts(row, limit, before));
+            TriedReadings before = tried(row, limit, tried.getOrDefault(key, ""));
+            drawing.limit(canvas, limit, before.readings(), before.verdicts());
         } catch (IllegalArgumentException otherLimit) {
             drawing.limit(canvas, limit, List.of(), List.of());
         }
@@ -204,11 +194,10 @@ final class LimitRows extends VBox {
                 field,
                 text -> {
                     try {
-                        List<Quantity> readings = readings(limit, text);
-                        List<ReadingVerdict> verdicts = verdicts(row, limit, readings);
+                        TriedReadings now = tried(row, limit, text);
                         tried.put(key, text);
-                        drawing.limit(canvas, limit, readings, verdicts);
-                        verdict.setText(told(verdicts, row.reading().otherwise()));
+                        drawing.limit(canvas, limit, now.readings(), now.verdicts());
+                        verdict.setText(told(now, row.reading().otherwise()));
                     } catch (IllegalArgumentException e) {
                         message.accept(e.getMessage());
                     }
@@ -216,39 +205,17 @@ final class LimitRows extends VBox {
         return List.of(value(limit, field), new VBox(0, canvas, verdict));
     }
 
-    /** Readings as they are typed, commas between them; without a unit in that of the limit. */
-    private static List<Quantity> readings(Quantity limit, String text) {
-        List<Quantity> all = new ArrayList<>();
-        for (String one : text.split("[,;]")) {
-            if (!one.isBlank()) {
-                boolean bare = one.strip().matches("[-0-9./ ]+");
-                all.add(
-                        Quantity.parse(
-                                bare ? one.strip() + " " + limit.unit().symbol() : one.strip()));
-            }
-        }
-        return all;
-    }
-
     /**
      * With an instrument whose resolution is not known nothing is marginal but the limit itself.
      */
-    private static List<ReadingVerdict> verdicts(
-            LimitTable.Row row, Quantity limit, List<Quantity> readings) {
-        List<ReadingVerdict> all = new ArrayList<>();
-        for (Quantity reading : readings) {
-            if (!reading.single()) {
-                throw new IllegalArgumentException(reading.entered() + " is no single reading.");
-            }
-            all.add(ReadingVerdict.of(limit, row.resolution().orElse(null), reading));
-        }
-        return all;
+    private static TriedReadings tried(LimitTable.Row row, Quantity limit, String typed) {
+        return TriedReadings.of(limit, row.resolution().orElse(null), typed);
     }
 
-    private String told(List<ReadingVerdict> verdicts, String otherwise) {
-        long failed = verdicts.stream().filter(v -> v == ReadingVerdict.FAIL).count();
-        long marginal = verdicts.stream().filter(v -> v == ReadingVerdict.MARGINAL).count();
-        if (verdicts.isEmpty()) {
+    private String told(TriedReadings tried, String otherwise) {
+        long failed = tried.count(ReadingVerdict.FAIL);
+        long marginal = tried.count(ReadingVerdict.MARGINAL);
+        if (tried.readings().isEmpty()) {
             return "";
         }
         if (failed > 0) {
@@ -256,6 +223,6 @@ final class LimitRows extends VBox {
         }
         return marginal > 0
                 ? words.of("torque.try.marginal", marginal)
-                : words.of("torque.try.pass", verdicts.size());
+                : words.of("torque.try.pass", tried.readings().size());
     }
 }

@@ -14,10 +14,13 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.edit.TorqueEdits;
+import methodos.core.manual.Decision;
+import methodos.core.manual.Joint;
+import methodos.core.manual.Symptom;
 import methodos.core.manual.Value;
 import methodos.core.manual.Wrench;
-import methodos.core.practice.Practised;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.TighteningTable;
@@ -63,7 +66,7 @@ public final class TorquePlace implements PlaceView {
     private final List<JointRow> drawn = new ArrayList<>();
     private List<TighteningTable.Row> joints = List.of();
     private List<Object> shown = List.of();
-    private String chosen;
+    private Id<Joint> chosen;
 
     public TorquePlace(
             OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
@@ -118,12 +121,14 @@ public final class TorquePlace implements PlaceView {
 
     /** Opens a decision or a fault to work on it. */
     private void work(String id) {
-        if (project.manual().decision(id).isPresent()) {
-            decision = new DecisionPanel(project, id, message, this::overview);
+        Id<Decision> ofDecision = new Id<>(id);
+        Id<Symptom> ofFault = new Id<>(id);
+        if (project.manual().decision(ofDecision).isPresent()) {
+            decision = new DecisionPanel(project, ofDecision, message, this::overview);
             node.setCenter(decision);
             node.setRight(new SidePanel(decision.aside()));
-        } else if (project.manual().symptom(id).isPresent()) {
-            fault = new FaultPanel(project, id, message, this::overview);
+        } else if (project.manual().symptom(ofFault).isPresent()) {
+            fault = new FaultPanel(project, ofFault, message, this::overview);
             node.setCenter(fault);
             node.setRight(new SidePanel(fault.aside()));
         }
@@ -160,7 +165,7 @@ public final class TorquePlace implements PlaceView {
         return label;
     }
 
-    private void keep(String joint, String typed) {
+    private void keep(Id<Joint> joint, String typed) {
         if (typed.isBlank()) {
             return;
         }
@@ -172,10 +177,10 @@ public final class TorquePlace implements PlaceView {
         }
     }
 
-    private void choose(String joint) {
+    private void choose(Id<Joint> joint) {
         chosen = joint;
         drawn.forEach(r -> r.chosen(r.getId().equals("joint-" + joint)));
-        panel.show(Practised.of(project.manual()).joint(joint).orElse(null));
+        panel.show(project.practised().manual().joint(joint).orElse(null));
     }
 
     /** What is not in view is drawn when it comes into view. */
@@ -188,7 +193,7 @@ public final class TorquePlace implements PlaceView {
     private void fill() {
         limits.refresh(false);
         refreshDecisions();
-        joints = TighteningTable.of(project.manual(), project.sight().get());
+        joints = TighteningTable.of(project.practised(), project.sight().get());
         List<Object> now =
                 List.of(
                         joints,
@@ -222,7 +227,7 @@ public final class TorquePlace implements PlaceView {
         boolean none = joints.isEmpty();
         Controls.seen(heads, !none);
         Controls.seen(empty, none);
-        plan.setText(none ? "" : told(WrenchPlan.of(project.manual(), project.sight().get())));
+        plan.setText(none ? "" : told(WrenchPlan.of(project.practised(), project.sight().get())));
         wrenches.refresh();
         usual.refresh();
         if (joints.stream().noneMatch(r -> r.joint().id().equals(chosen))) {
@@ -262,9 +267,10 @@ public final class TorquePlace implements PlaceView {
 
     @Override
     public void go(OpenPoint point) {
-        if (point.subject() != null && project.manual().joint(point.subject()).isPresent()) {
+        if (point.subject() != null
+                && project.manual().joint(new Id<>(point.subject())).isPresent()) {
             overview();
-            choose(point.subject());
+            choose(new Id<>(point.subject()));
         } else if (point.subject() != null) {
             work(point.subject());
         }

@@ -3,18 +3,12 @@ package methodos.desktop.torque;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.edit.TorqueEdits;
 import methodos.core.manual.TorqueDefault;
-import methodos.core.quantity.MeasureUnit.Dimension;
-import methodos.core.quantity.Quantity;
-import methodos.core.torque.PropertyClass;
-import methodos.core.torque.ThreadCondition;
-import methodos.core.torque.ThreadSize;
+import methodos.core.torque.UsualTorque;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
@@ -22,9 +16,8 @@ import methodos.desktop.project.OpenProject;
 final class UsualList extends VBox {
 
     /** "M6, 8.8, dry: 9.5 N·m"; the state of the thread may be left out. */
-    private static final Pattern LINE = Pattern.compile("([^,:]+),([^,:]+)(?:,([^,:]+))?:(.+)");
-
     private final OpenProject project;
+
     private final Consumer<String> message;
     private final VBox rows = new VBox(2);
 
@@ -49,21 +42,14 @@ final class UsualList extends VBox {
 
     private boolean add(String typed) {
         try {
-            Matcher m = LINE.matcher(typed);
-            if (!m.matches()) {
-                throw new IllegalArgumentException(project.words().of("torque.usual.add"));
-            }
-            String condition = m.group(3) == null ? "" : m.group(3).strip();
-            ThreadSize.parse(m.group(1).strip());
-            PropertyClass.parse(m.group(2).strip());
-            ThreadCondition.parse(condition);
-            Quantity torque = Quantity.parse(m.group(4).strip());
-            if (torque.unit().dimension() != Dimension.TORQUE) {
-                throw new IllegalArgumentException(
-                        project.words().of("torque.noTorque", m.group(4).strip()));
-            }
+            TorqueDefault usual =
+                    UsualTorque.parse(typed)
+                            .orElseThrow(
+                                    () ->
+                                            new IllegalArgumentException(
+                                                    project.words().of("torque.usual.add")));
             List<TorqueDefault> all = new ArrayList<>(project.manual().torqueDefaults());
-            all.add(new TorqueDefault(m.group(1).strip(), m.group(2).strip(), condition, torque));
+            all.add(usual);
             project.apply(TorqueEdits.usual(all));
             return true;
         } catch (IllegalArgumentException bad) {

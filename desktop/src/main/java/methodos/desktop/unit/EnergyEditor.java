@@ -1,7 +1,6 @@
 package methodos.desktop.unit;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.function.BiFunction;
 import java.util.function.Function;
@@ -9,11 +8,14 @@ import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.edit.StoreEdits;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Joint;
+import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
+import methodos.core.typed.TypedList;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -109,17 +111,17 @@ final class EnergyEditor extends VBox {
         return new StepNumbers(project.manual(), project.sight().get());
     }
 
-    private String steps(List<String> ids) {
+    private String steps(List<Id<Step>> ids) {
         return numbers().of(ids).stream().map(String::valueOf).collect(Collectors.joining(", "));
     }
 
     /**
      * @throws IllegalArgumentException if there is no step of a number
      */
-    private List<String> steps(String typed) {
+    private List<Id<Step>> steps(String typed) {
         StepNumbers numbers = numbers();
-        List<String> ids = new ArrayList<>();
-        for (String number : list(typed)) {
+        List<Id<Step>> ids = new ArrayList<>();
+        for (String number : TypedList.names(typed)) {
             ids.add(
                     numbers.step(number)
                             .orElseThrow(
@@ -130,7 +132,7 @@ final class EnergyEditor extends VBox {
         return ids;
     }
 
-    private String joints(List<String> ids) {
+    private String joints(List<Id<Joint>> ids) {
         return ids.stream()
                 .flatMap(j -> project.manual().joint(j).stream())
                 .map(Joint::name)
@@ -140,9 +142,9 @@ final class EnergyEditor extends VBox {
     /**
      * @throws IllegalArgumentException if there is no joint of a name
      */
-    private List<String> joints(String typed) {
-        List<String> ids = new ArrayList<>();
-        for (String name : list(typed)) {
+    private List<Id<Joint>> joints(String typed) {
+        List<Id<Joint>> ids = new ArrayList<>();
+        for (String name : TypedList.names(typed)) {
             ids.add(
                     project.manual().joints().stream()
                             .filter(j -> j.name().equalsIgnoreCase(name))
@@ -154,12 +156,5 @@ final class EnergyEditor extends VBox {
                                                     words.of("energy.noJoint", name))));
         }
         return ids;
-    }
-
-    private static List<String> list(String typed) {
-        return Arrays.stream(typed.split(","))
-                .map(String::strip)
-                .filter(t -> !t.isEmpty())
-                .toList();
     }
 }

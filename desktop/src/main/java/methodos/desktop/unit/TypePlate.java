@@ -10,6 +10,7 @@ import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Variant;
+import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -79,12 +80,8 @@ final class TypePlate extends VBox {
     }
 
     private Optional<Sight> typed() {
-        return serial.getText().matches("\\d{1,15}")
-                ? Optional.of(
-                        new Sight(
-                                model.getText().strip(),
-                                SerialRange.only(Long.parseLong(serial.getText()))))
-                : Optional.empty();
+        return TypedNumber.serial(serial.getText())
+                .map(n -> new Sight(model.getText().strip(), SerialRange.only(n)));
     }
 
     private void read() {

@@ -10,6 +10,7 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 import methodos.core.check.OpenPoints;
+import methodos.core.description.Id;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Model;
@@ -35,7 +36,7 @@ final class UnitDrawing {
     private final Words words;
 
     /** The energies by the height at which each was drawn. */
-    private final TreeMap<Double, String> rows = new TreeMap<>();
+    private final TreeMap<Double, Id<Energy>> rows = new TreeMap<>();
 
     UnitDrawing(Theme theme, Words words) {
         this.theme = theme;
@@ -50,7 +51,7 @@ final class UnitDrawing {
         return 30 + RULE + 10 + Math.max(1, manual.unit().models().size()) * ROW + 6;
     }
 
-    List<Bar> ranges(Canvas canvas, Manual manual, Sight sight, String chosen) {
+    List<Bar> ranges(Canvas canvas, Manual manual, Sight sight, Id<Variant> chosen) {
         GraphicsContext g = canvas.getGraphicsContext2D();
         double width = canvas.getWidth();
         g.clearRect(0, 0, width, canvas.getHeight());
@@ -173,7 +174,7 @@ final class UnitDrawing {
     }
 
     /** The energy that was drawn at a height. */
-    Optional<String> energyAt(double y) {
+    Optional<Id<Energy>> energyAt(double y) {
         return Optional.ofNullable(rows.floorEntry(y)).map(Map.Entry::getValue);
     }
 

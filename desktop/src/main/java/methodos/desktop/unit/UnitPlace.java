@@ -20,6 +20,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.Document;
 import methodos.core.manual.Energy;
@@ -51,7 +52,7 @@ public final class UnitPlace implements PlaceView {
     private final VBox side = new VBox(16);
     private final VBox variantBox = new VBox();
     private List<UnitDrawing.Bar> bars = List.of();
-    private String chosen;
+    private Id<Variant> chosen;
 
     public UnitPlace(OpenProject project, Theme theme, Consumer<OpenPoint> go) {
         this.project = project;
@@ -166,7 +167,7 @@ public final class UnitPlace implements PlaceView {
         redraw();
     }
 
-    private void chooseEnergy(Optional<String> id) {
+    private void chooseEnergy(Optional<Id<Energy>> id) {
         energy = id.flatMap(project.manual()::energy).orElse(null);
         energyBox
                 .getChildren()
@@ -182,13 +183,13 @@ public final class UnitPlace implements PlaceView {
     }
 
     private void chooseNext(int by) {
-        List<String> ids = project.manual().variants().stream().map(Variant::id).toList();
+        List<Id<Variant>> ids = project.manual().variants().stream().map(Variant::id).toList();
         if (!ids.isEmpty()) {
             choose(ids.get(Math.floorMod(ids.indexOf(chosen) + by, ids.size())));
         }
     }
 
-    private void choose(String variant) {
+    private void choose(Id<Variant> variant) {
         chosen = variant;
         Variant known = variant == null ? null : project.manual().variant(variant).orElse(null);
         variantBox.getChildren().setAll(new VariantEditor(project, known, () -> choose(null)));
@@ -320,8 +321,9 @@ public final class UnitPlace implements PlaceView {
 
     @Override
     public void go(OpenPoint point) {
-        if (point.subject() != null && project.manual().energy(point.subject()).isPresent()) {
-            chooseEnergy(Optional.of(point.subject()));
+        if (point.subject() != null
+                && project.manual().energy(new Id<>(point.subject())).isPresent()) {
+            chooseEnergy(Optional.of(new Id<>(point.subject())));
         }
     }
 

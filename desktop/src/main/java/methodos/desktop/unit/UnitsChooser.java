@@ -14,6 +14,7 @@ import methodos.core.manual.Applicability;
 import methodos.core.manual.Model;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.UnitOption;
+import methodos.core.typed.TypedNumber;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
@@ -150,9 +151,10 @@ public final class UnitsChooser extends VBox {
         if (text.isEmpty()) {
             return null;
         }
-        if (!text.matches("\\d{1,15}")) {
-            throw new IllegalArgumentException(project.words().of("units.notANumber", text));
-        }
-        return Long.valueOf(text);
+        return TypedNumber.serial(text)
+                .orElseThrow(
+                        () ->
+                                new IllegalArgumentException(
+                                        project.words().of("units.notANumber", text)));
     }
 }

@@ -4,9 +4,11 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import methodos.core.description.Id;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Variant;
+import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -88,7 +90,7 @@ final class VariantEditor extends VBox {
     }
 
     private void add(Runnable done) {
-        Variant typed = typed("");
+        Variant typed = typed(new Id<>(""));
         if (typed != null) {
             project.apply(UnitEdits.newVariant(typed));
             done.run();
@@ -102,7 +104,7 @@ final class VariantEditor extends VBox {
         }
     }
 
-    private Variant typed(String id) {
+    private Variant typed(Id<Variant> id) {
         try {
             if (model.getText().isBlank()) {
                 throw new IllegalArgumentException(words.of("variant.needsModel"));
@@ -128,9 +130,8 @@ final class VariantEditor extends VBox {
         if (text.isEmpty()) {
             return null;
         }
-        if (!text.matches("\\d{1,15}")) {
-            throw new IllegalArgumentException(words.of("units.notANumber", text));
-        }
-        return Long.valueOf(text);
+        return TypedNumber.serial(text)
+                .orElseThrow(
+                        () -> new IllegalArgumentException(words.of("units.notANumber", text)));
     }
 }

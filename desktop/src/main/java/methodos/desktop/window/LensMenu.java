@@ -13,6 +13,7 @@ import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.UnitOption;
 import methodos.core.manual.Variant;
+import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -52,12 +53,13 @@ final class LensMenu extends MenuButton {
         CustomMenuItem one = new CustomMenuItem(new HBox(serial), false);
         serial.setOnAction(
                 e -> {
-                    if (serial.getText().strip().matches("\\d{1,15}")) {
-                        SerialRange only =
-                                SerialRange.only(Long.parseLong(serial.getText().strip()));
-                        hide();
-                        project.sight().set(new Sight(modelOf(only), only));
-                    }
+                    TypedNumber.serial(serial.getText())
+                            .map(SerialRange::only)
+                            .ifPresent(
+                                    only -> {
+                                        hide();
+                                        project.sight().set(new Sight(modelOf(only), only));
+                                    });
                 });
         getItems().addAll(new SeparatorMenuItem(), one);
         for (UnitOption option : project.manual().unit().options()) {

@@ -22,7 +22,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import methodos.core.check.OpenPoint;
+import methodos.core.description.Id;
 import methodos.core.edit.Edit;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Step;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.checks.ChecksPlace;
@@ -220,7 +223,7 @@ public final class MainWindow {
             case FOOTAGE ->
                     new FootagePlace(
                             project,
-                            new FootagePlace.Ears(scans, recogniser),
+                            new FootagePlace.Recognisers(scans, recogniser),
                             theme,
                             choice,
                             this::say,
@@ -320,12 +323,12 @@ public final class MainWindow {
     }
 
     /** Chooses a step and brings it into view. */
-    public void chooseStep(String step) {
+    public void chooseStep(Id<Step> step) {
         go(OpenPoint.toStep(step));
     }
 
     /** Shows a figure. */
-    public void chooseFigure(String figure) {
+    public void chooseFigure(Id<Figure> figure) {
         go(OpenPoint.toFigure(figure));
     }
 

@@ -12,6 +12,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
 import methodos.core.edit.StepEdits;
@@ -43,18 +44,20 @@ class ChecksTest extends RealWindow {
 
     /** The demo without the step that fits the snap ring of the lower bearing. */
     private static Manual withoutSnapRing(Manual m) {
-        Step step = m.step("s199").orElseThrow();
+        Step step = m.step(new Id<>("s199")).orElseThrow();
         return m.withStep(
                 step.withParts(
-                        step.parts().stream().filter(u -> !u.part().equals("p20")).toList()));
+                        step.parts().stream()
+                                .filter(u -> !u.part().equals(new Id<>("p20")))
+                                .toList()));
     }
 
     private static Manual withoutTakingGuideAway(Manual m) {
-        return m.withStep(m.step("s239").orElseThrow().withActions(List.of()));
+        return m.withStep(m.step(new Id<>("s239")).orElseThrow().withActions(List.of()));
     }
 
     private static Manual withThreePins(Manual m) {
-        Step step = m.step("s229").orElseThrow();
+        Step step = m.step(new Id<>("s229")).orElseThrow();
         Action place = step.actions().get(0);
         return m.withStep(
                 step.withActions(List.of(new Action(place.verb(), place.object(), 3, ""))));
@@ -131,11 +134,11 @@ class ChecksTest extends RealWindow {
         robot.type(KeyCode.R);
         until(() -> found(robot, Rule.NOT_REFITTED).isEmpty());
         List<Step> steps = manual().stage(Kind.BUILD_UP).orElseThrow().steps();
-        Step added = steps.get(steps.indexOf(manual().step("s199").orElseThrow()) + 1);
+        Step added = steps.get(steps.indexOf(manual().step(new Id<>("s199")).orElseThrow()) + 1);
         assertThat(added.text()).isEqualTo("Fit the new lower bearing snap ring.");
         assertThat(added.accepted()).isFalse();
         assertThat(added.applicability())
-                .isEqualTo(manual().step("s199").orElseThrow().applicability());
+                .isEqualTo(manual().step(new Id<>("s199")).orElseThrow().applicability());
         assertThat(foot(robot)).endsWith("none stays open.");
         robot.interact(() -> project.edits().undo());
         until(() -> found(robot, Rule.NOT_REFITTED).isPresent());
@@ -214,7 +217,7 @@ class ChecksTest extends RealWindow {
                 robot,
                 m ->
                         m.withStep(
-                                m.step("s261")
+                                m.step(new Id<>("s261"))
                                         .orElseThrow()
                                         .withText(
                                                 "Set the actuator on the valve if the seat is clean.")));
@@ -237,7 +240,7 @@ class ChecksTest extends RealWindow {
         robot.type(KeyCode.R);
         until(
                 () ->
-                        manual().step("s261")
+                        manual().step(new Id<>("s261"))
                                 .orElseThrow()
                                 .text()
                                 .equals("If the seat is clean, set the actuator on the valve."));

@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.ledger.LedgerThread;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.ReuseRule;
@@ -26,7 +28,7 @@ class LedgerPictureTest {
                 Manual.titled("x")
                         .withPart(
                                 PartBuilder.builder()
-                                        .id("p")
+                                        .id(new Id<>("p"))
                                         .item("7")
                                         .name("O-ring, cap")
                                         .quantity(1)
@@ -34,7 +36,7 @@ class LedgerPictureTest {
                                         .build())
                         .withPart(
                                 PartBuilder.builder()
-                                        .id("q")
+                                        .id(new Id<>("q"))
                                         .item("8")
                                         .name("cap")
                                         .quantity(1)
@@ -48,16 +50,26 @@ class LedgerPictureTest {
                                             case TAKE_DOWN ->
                                                     s.withSteps(
                                                             List.of(
-                                                                    step("a", "q"),
-                                                                    step("b", "p")));
-                                            case BUILD_UP -> s.withSteps(List.of(step("c", "q")));
+                                                                    step(
+                                                                            new Id<>("a"),
+                                                                            new Id<>("q")),
+                                                                    step(
+                                                                            new Id<>("b"),
+                                                                            new Id<>("p"))));
+                                            case BUILD_UP ->
+                                                    s.withSteps(
+                                                            List.of(
+                                                                    step(
+                                                                            new Id<>("c"),
+                                                                            new Id<>("q"))));
                                             default -> s;
                                         })
                         .toList());
     }
 
-    private static Step step(String id, String part) {
-        return Step.of(id, id, List.of(), List.of()).withParts(List.of(new PartUse(part, 1)));
+    private static Step step(Id<Step> id, Id<Part> part) {
+        return Step.of(id, id.text(), List.of(), List.of())
+                .withParts(List.of(new PartUse(part, 1)));
     }
 
     private static LedgerPicture picture(LedgerThread... threads) {

@@ -9,6 +9,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.fault.FaultFinding;
 import methodos.core.fit.DecisionTables;
 import methodos.core.fit.TableCheck;
@@ -42,7 +43,7 @@ class DecisionTest extends RealWindow {
         laidOut(robot);
     }
 
-    private void work(FxRobot robot, String id) {
+    private void work(FxRobot robot, Id<?> id) {
         fire(robot, "#open-" + id);
     }
 
@@ -78,7 +79,7 @@ class DecisionTest extends RealWindow {
 
     @Test
     void aHoleIsSaidWhereItIsTypedAndInTheOpenPoints(FxRobot robot) throws Exception {
-        String id = decision(0).id();
+        Id<Decision> id = decision(0).id();
         work(robot, id);
         fill(robot, "#when-2", "above 80.2");
         until(
@@ -91,7 +92,7 @@ class DecisionTest extends RealWindow {
                                 .anyMatch(
                                         p ->
                                                 p.key().equals("open.decision.hole")
-                                                        && id.equals(p.subject())));
+                                                        && id.equals(new Id<>(p.subject()))));
         fill(robot, "#when-2", "soon");
         assertThat(message(robot)).isNotEmpty();
         assertThat(decision(0).rules().get(2).when().get(0).is()).isEqualTo("above 80.2");
@@ -154,7 +155,7 @@ class DecisionTest extends RealWindow {
     @Test
     void aFaultIsMadeFromNothingUntilEveryAnswerLeadsToACause(FxRobot robot) throws Exception {
         fill(robot, "#newSymptom", "It hums");
-        String id = manual().symptoms().get(manual().symptoms().size() - 1).id();
+        Id<Symptom> id = manual().symptoms().get(manual().symptoms().size() - 1).id();
         work(robot, id);
         fill(robot, "#newCheck", "Is the vent open?");
         fill(robot, "#newCheck", "Is it loose?");
@@ -194,7 +195,7 @@ class DecisionTest extends RealWindow {
 
     @Test
     void anOpenPointOfADecisionLeadsToIt(FxRobot robot) throws Exception {
-        String id = decision(0).id();
+        Id<Decision> id = decision(0).id();
         robot.interact(
                 () ->
                         project.apply(

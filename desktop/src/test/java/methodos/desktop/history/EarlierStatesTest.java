@@ -8,8 +8,10 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Step;
 import methodos.desktop.RealWindow;
 import methodos.desktop.place.Place;
 import methodos.files.project.KeptState;
@@ -40,7 +42,7 @@ class EarlierStatesTest extends RealWindow {
 
     /** Deletes the first step and waits until that is on the disk. */
     private void change(FxRobot robot) throws Exception {
-        String first = manual().steps().findFirst().orElseThrow().id();
+        Id<Step> first = manual().steps().findFirst().orElseThrow().id();
         robot.interact(() -> project.apply(StepEdits.delete(first)));
         until(() -> project.saving().get().words().startsWith("Saved ·"));
     }

@@ -19,13 +19,16 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import methodos.core.description.Id;
 import methodos.core.drafting.Lexicon;
 import methodos.core.drafting.NarrationReader;
 import methodos.core.edit.DraftEdits;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
 import methodos.core.narration.Draft;
 import methodos.core.sheet.Sheet;
 import methodos.core.sheet.SheetKind;
@@ -95,7 +98,7 @@ public final class WorkedWindow {
         stage.requestFocus();
         switch (what) {
             case "typing" -> {
-                String step = project.manual().steps().findFirst().orElseThrow().id();
+                Id<Step> step = project.manual().steps().findFirst().orElseThrow().id();
                 shown.window().chooseStep(step);
                 shown.window().root().lookup("#stepText").requestFocus();
                 shown.scene().lookup("#stepText").requestFocus();
@@ -115,7 +118,7 @@ public final class WorkedWindow {
     }
 
     /** One key after the other, as a person presses them; the text as it is then is logged. */
-    private void type(Robot robot, String step) {
+    private void type(Robot robot, Id<Step> step) {
         say(project.manual().step(step).orElseThrow().text());
         char next = key(done++);
         robot.keyType(
@@ -150,7 +153,7 @@ public final class WorkedWindow {
 
     private void draft() {
         Manual manual = project.manual();
-        String clip = manual.clips().get(1).id();
+        Id<Clip> clip = manual.clips().get(1).id();
         if (draft == null) {
             draft =
                     new NarrationReader(Lexicon.english(), EnglishPartsOfSpeech.load())

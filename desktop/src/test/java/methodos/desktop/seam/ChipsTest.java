@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Manual;
 import methodos.core.manual.PartBuilder;
@@ -19,13 +20,13 @@ class ChipsTest {
 
     private final Words words = new Words("methodos.desktop.desktop", Locale.ENGLISH);
     private Manual manual =
-            StepEdits.make(new Span("c", 1, 3), "Tighten.", Stage.Kind.BUILD_UP)
+            StepEdits.make(new Span(new Id<>("c"), 1, 3), "Tighten.", Stage.Kind.BUILD_UP)
                     .change()
                     .apply(
                             Manual.titled("x")
                                     .withPart(
                                             PartBuilder.builder()
-                                                    .id("p1")
+                                                    .id(new Id<>("p1"))
                                                     .item("7")
                                                     .name("cap screw")
                                                     .size("M6 × 25")
@@ -52,9 +53,9 @@ class ChipsTest {
 
     @Test
     void partsCarryTheirItemNumberAndCount() {
-        apply(StepEdits.part(step().id(), "p1", 1));
+        apply(StepEdits.part(step().id(), new Id<>("p1"), 1));
         assertThat(chips()).containsExactly(new Chips.Chip("7", "cap screw", false));
-        apply(StepEdits.part(step().id(), "p1", 4));
+        apply(StepEdits.part(step().id(), new Id<>("p1"), 4));
         assertThat(chips()).containsExactly(new Chips.Chip("7", "cap screw, 4 off", false));
     }
 
@@ -69,7 +70,7 @@ class ChipsTest {
     @Test
     void toolsComeLast() {
         apply(StepEdits.newTool(step().id(), "hex key"));
-        apply(StepEdits.part(step().id(), "p1", 2));
+        apply(StepEdits.part(step().id(), new Id<>("p1"), 2));
         assertThat(chips())
                 .extracting(Chips.Chip::text)
                 .containsExactly("cap screw, 2 off", "hex key");
@@ -77,7 +78,7 @@ class ChipsTest {
 
     @Test
     void whatIsGoneIsLeftOut() {
-        apply(StepEdits.part(step().id(), "gone", 1));
+        apply(StepEdits.part(step().id(), new Id<>("gone"), 1));
         assertThat(chips()).isEmpty();
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Clip;
@@ -37,22 +38,22 @@ class SeamLayoutTest {
     private static final Function<Step, Optional<Figure.Still>> STILLS =
             step ->
                     step.spans().stream()
-                            .filter(s -> s.clip().equals("b"))
+                            .filter(s -> s.clip().equals(new Id<>("b")))
                             .findFirst()
-                            .map(s -> new Figure.Still("b", s.start()));
+                            .map(s -> new Figure.Still(new Id<>("b"), s.start()));
 
     private static Manual manual() {
         Manual m = Manual.titled("x");
-        m = m.withClip(new Clip("a", "first", "a.mp4", 1, "da", 60, null, null));
-        m = m.withClip(new Clip("b", "second", "b.mp4", 1, "db", 30, null, null));
-        String stage = m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
-        m = m.withNewStep(stage, step("s1", "a", 5, 15));
-        m = m.withNewStep(stage, step("s2", "a", 6, 20));
-        m = m.withNewStep(stage, Step.of("told", "Told only.", List.of(), List.of()));
-        return m.withNewStep(stage, step("s3", "b", 2, 9));
+        m = m.withClip(new Clip(new Id<>("a"), "first", "a.mp4", 1, "da", 60, null, null));
+        m = m.withClip(new Clip(new Id<>("b"), "second", "b.mp4", 1, "db", 30, null, null));
+        Id<Stage> stage = m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
+        m = m.withNewStep(stage, step(new Id<>("s1"), new Id<>("a"), 5, 15));
+        m = m.withNewStep(stage, step(new Id<>("s2"), new Id<>("a"), 6, 20));
+        m = m.withNewStep(stage, Step.of(new Id<>("told"), "Told only.", List.of(), List.of()));
+        return m.withNewStep(stage, step(new Id<>("s3"), new Id<>("b"), 2, 9));
     }
 
-    private static Step step(String id, String clip, double from, double to) {
+    private static Step step(Id<Step> id, Id<Clip> clip, double from, double to) {
         Span span = new Span(clip, from, to);
         return Step.of(
                 id,
@@ -72,7 +73,7 @@ class SeamLayoutTest {
                                 new Caption(5.5, 10, "said at nearly the same time"),
                                 new Caption(40, 44, "nothing of use")));
         return new SeamLayout(
-                new Workspace(m, Map.of("a", captions)),
+                new Workspace(m, Map.of(new Id<>("a"), captions)),
                 sight,
                 10,
                 400,
@@ -84,17 +85,18 @@ class SeamLayoutTest {
 
     @Test
     void timeRunsDownwardOnOneScale() {
-        double first = layout.y("a", 0).orElseThrow();
-        assertThat(layout.y("a", 10).orElseThrow() - first).isCloseTo(100, within(1e-9));
-        assertThat(layout.y("b", 0).orElseThrow()).isGreaterThan(layout.y("a", 60).orElseThrow());
-        assertThat(layout.y("nowhere", 1)).isEmpty();
+        double first = layout.y(new Id<>("a"), 0).orElseThrow();
+        assertThat(layout.y(new Id<>("a"), 10).orElseThrow() - first).isCloseTo(100, within(1e-9));
+        assertThat(layout.y(new Id<>("b"), 0).orElseThrow())
+                .isGreaterThan(layout.y(new Id<>("a"), 60).orElseThrow());
+        assertThat(layout.y(new Id<>("nowhere"), 1)).isEmpty();
     }
 
     @Test
     void aHeightLeadsBackToItsMoment() {
         for (double t = 0; t < 60; t += 7.3) {
-            Moment m = layout.at(layout.y("a", t).orElseThrow()).orElseThrow();
-            assertThat(m.clip().id()).isEqualTo("a");
+            Moment m = layout.at(layout.y(new Id<>("a"), t).orElseThrow()).orElseThrow();
+            assertThat(m.clip().id()).isEqualTo(new Id<>("a"));
             assertThat(m.time()).isCloseTo(t, within(1e-9));
         }
         assertThat(layout.at(-50).orElseThrow().time()).isZero();
@@ -104,7 +106,7 @@ class SeamLayoutTest {
     @Test
     void cardsStandAtTheirFootageAndNeverOverlap() {
         List<SeamLayout.Card> cards = layout.cards();
-        assertThat(cards.get(0).y()).isEqualTo(layout.y("a", 5).orElseThrow());
+        assertThat(cards.get(0).y()).isEqualTo(layout.y(new Id<>("a"), 5).orElseThrow());
         for (int i = 1; i < cards.size(); i++) {
             SeamLayout.Card above = cards.get(i - 1);
             assertThat(cards.get(i).y())
@@ -117,17 +119,17 @@ class SeamLayoutTest {
     void aStepWithoutFootageFollowsTheOneBefore() {
         assertThat(layout.cards())
                 .extracting(c -> c.step().id())
-                .containsExactly("s1", "s2", "told", "s3");
+                .containsExactly(new Id<>("s1"), new Id<>("s2"), new Id<>("told"), new Id<>("s3"));
         assertThat(layout.brackets())
                 .extracting(SeamLayout.Bracket::step)
-                .containsExactly("s1", "s2", "s3");
+                .containsExactly(new Id<>("s1"), new Id<>("s2"), new Id<>("s3"));
     }
 
     @Test
     void bracketsSpanTheirFootage() {
         SeamLayout.Bracket b = layout.brackets().get(0);
-        assertThat(b.from()).isEqualTo(layout.y("a", 5).orElseThrow());
-        assertThat(b.to()).isEqualTo(layout.y("a", 15).orElseThrow());
+        assertThat(b.from()).isEqualTo(layout.y(new Id<>("a"), 5).orElseThrow());
+        assertThat(b.to()).isEqualTo(layout.y(new Id<>("a"), 15).orElseThrow());
     }
 
     @Test
@@ -146,7 +148,7 @@ class SeamLayoutTest {
         assertThat(layout.nextOpen(1e6).orElseThrow().caption().words())
                 .isEqualTo("nothing of use");
         Manual settled =
-                StepEdits.dismiss(new Span("a", 39, 45), "nothing of use", "chatter")
+                StepEdits.dismiss(new Span(new Id<>("a"), 39, 45), "nothing of use", "chatter")
                         .change()
                         .apply(manual());
         SeamLayout after = layout(settled, Sight.EVERYTHING);
@@ -159,14 +161,14 @@ class SeamLayoutTest {
         Manual m = manual();
         m =
                 m.withStep(
-                        m.step("s2")
+                        m.step(new Id<>("s2"))
                                 .orElseThrow()
                                 .withApplicability(Applicability.model("QA-80 S")));
         SeamLayout doubleActing = layout(m, new Sight("QA-80 D", SerialRange.ALL));
         assertThat(doubleActing.cards())
                 .extracting(c -> c.step().id())
-                .containsExactly("s1", "told", "s3");
-        assertThat(doubleActing.card("s3").orElseThrow().number()).isEqualTo(3);
+                .containsExactly(new Id<>("s1"), new Id<>("told"), new Id<>("s3"));
+        assertThat(doubleActing.card(new Id<>("s3")).orElseThrow().number()).isEqualTo(3);
     }
 
     @Test
@@ -175,17 +177,18 @@ class SeamLayoutTest {
         Hazard hazard = new Hazard(Hazard.SignalWord.WARNING, "Springs", "", "");
         SeamLayout with =
                 layout(
-                        m.withStep(m.step("s1").orElseThrow().withHazards(List.of(hazard))),
+                        m.withStep(
+                                m.step(new Id<>("s1")).orElseThrow().withHazards(List.of(hazard))),
                         Sight.EVERYTHING);
         assertThat(
-                        with.card("s1").orElseThrow().height()
-                                - layout.card("s1").orElseThrow().height())
+                        with.card(new Id<>("s1")).orElseThrow().height()
+                                - layout.card(new Id<>("s1")).orElseThrow().height())
                 .isEqualTo(SeamLayout.HAZARD);
     }
 
     @Test
     void clicksFindCardsAndWords() {
-        SeamLayout.Card card = layout.card("s3").orElseThrow();
+        SeamLayout.Card card = layout.card(new Id<>("s3")).orElseThrow();
         assertThat(layout.cardAt(card.y() + 5)).contains(card);
         SeamLayout.WordBlock block = layout.blocks().get(2);
         assertThat(layout.wordsAt(block.y() + 1)).contains(block);
@@ -212,10 +215,10 @@ class SeamLayoutTest {
 
     @Test
     void aCardWithAProposedStillHasRoomForIt() {
-        SeamLayout.Card plain = layout.card("s1").orElseThrow();
-        SeamLayout.Card still = layout.card("s3").orElseThrow();
+        SeamLayout.Card plain = layout.card(new Id<>("s1")).orElseThrow();
+        SeamLayout.Card still = layout.card(new Id<>("s3")).orElseThrow();
         assertThat(plain.still()).isEmpty();
-        assertThat(still.still()).contains(new Figure.Still("b", 2));
+        assertThat(still.still()).contains(new Figure.Still(new Id<>("b"), 2));
         assertThat(still.height())
                 .isGreaterThanOrEqualTo(SeamLayout.STILL_HEIGHT + 2 * SeamLayout.CARD_PADDING);
     }
@@ -232,7 +235,10 @@ class SeamLayoutTest {
                 new Captions(List.of(new Caption(5, 21, "said"), new Caption(39, 44, "said")));
         SeamLayout moving =
                 new SeamLayout(
-                        new Workspace(manual(), Map.of("a", captions), Map.of("a", scan)),
+                        new Workspace(
+                                manual(),
+                                Map.of(new Id<>("a"), captions),
+                                Map.of(new Id<>("a"), scan)),
                         Sight.EVERYTHING,
                         10,
                         400,

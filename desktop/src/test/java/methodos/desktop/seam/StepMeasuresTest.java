@@ -6,7 +6,11 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
+import methodos.core.description.RecordShape;
+import methodos.core.manual.Document;
 import methodos.core.manual.FitRule;
 import methodos.core.manual.Practices;
 import methodos.core.manual.Reading;
@@ -26,7 +30,7 @@ import org.testfx.util.WaitForAsyncUtils;
 /** What is measured and judged by eye in a step, what it uses, and whether it may be left out. */
 class StepMeasuresTest extends RealWindow {
 
-    private String step;
+    private Id<Step> step;
 
     @Start
     void start(Stage stage) throws Exception {
@@ -71,6 +75,40 @@ class StepMeasuresTest extends RealWindow {
         assertThat(reading.tool()).isNotNull();
         fire(robot, "#deleteReading-0");
         assertThat(now().readings()).isEmpty();
+    }
+
+    @Test
+    void anOpenLimitSaysInWhichDocumentItIs(FxRobot robot) {
+        fill(robot, "#addReading", "gap of the ring");
+        assertThat(node(robot, "#reading-0Place", TextField.class).isDisabled()).isTrue();
+        @SuppressWarnings("unchecked")
+        ComboBox<Document> document = node(robot, "#reading-0Document", ComboBox.class);
+        Document first = manual().documents().get(0);
+        robot.interact(() -> document.setValue(first));
+        WaitForAsyncUtils.waitForFxEvents();
+        fill(robot, "#reading-0Place", "table 3");
+        Value.Open open = (Value.Open) now().readings().get(0).limit();
+        assertThat(open.where(manual())).contains(first.name() + ", table 3");
+        fill(robot, "#readingLimit-0", "0.05 to 0.15 mm");
+        assertThat(robot.lookup("#reading-0Document").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void eachTextOfAStepHasItsField(FxRobot robot) {
+        for (StepTexts.Text text : StepTexts.ALL) {
+            fill(robot, "#step-" + text.name(), "of " + text.name());
+        }
+        assertThat(StepTexts.ALL)
+                .allSatisfy(t -> assertThat(t.of().apply(now())).isEqualTo("of " + t.name()));
+        // the instruction has its own area, what is in doubt its own rows
+        assertThat(StepTexts.ALL)
+                .extracting(StepTexts.Text::name)
+                .containsExactlyInAnyOrderElementsOf(
+                        RecordShape.of(Step.class).components().stream()
+                                .filter(c -> c.type() == String.class)
+                                .map(RecordShape.Component::name)
+                                .filter(n -> !n.equals("id") && !n.equals("text"))
+                                .toList());
     }
 
     private void fire(FxRobot robot, String id) {

@@ -9,6 +9,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.kit.StoreList;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -42,7 +43,7 @@ class StoreTablesTest extends StoresWindow {
     @Test
     void aCellIsTypedIntoAndWhatIsNotUnderstoodStaysThere(FxRobot robot) {
         TableView<Part> table = table(robot, "PARTS", "parts");
-        String id = table.getItems().get(2).id();
+        Id<Part> id = table.getItems().get(2).id();
         focus(robot, table, 2, 4);
         robot.write("few").type(KeyCode.ENTER);
         WaitForAsyncUtils.waitForFxEvents();

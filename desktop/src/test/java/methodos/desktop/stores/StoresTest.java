@@ -14,9 +14,11 @@ import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import methodos.core.description.Id;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse.Handling;
+import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
 import methodos.core.parts.PartsAnswer;
 import methodos.desktop.place.Place;
@@ -48,7 +50,7 @@ class StoresTest extends StoresWindow {
         assertThat(told(robot))
                 .startsWith("25 snap ring, lower bearing 48, always new, comes off in step ")
                 .doesNotContain("never");
-        String back = row("25").line().last(Handling.PUT_ON).orElseThrow().step();
+        Id<Step> back = row("25").line().last(Handling.PUT_ON).orElseThrow().step();
         ComboBox<Handling> box = node(robot, "#handling-" + back, ComboBox.class);
         robot.interact(() -> box.setValue(Handling.TOUCHED));
         WaitForAsyncUtils.waitForFxEvents();
@@ -160,7 +162,7 @@ class StoresTest extends StoresWindow {
     @Test
     void aPartLeadsToItsStep(FxRobot robot) {
         choose(robot, part("3").id());
-        String step = row("3").line().stops().get(0).step();
+        Id<Step> step = row("3").line().stops().get(0).step();
         robot.interact(() -> ((Button) robot.lookup("#stop-" + step).query()).fire());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(window().seamState().step().get()).isEqualTo(step);
@@ -172,7 +174,7 @@ class StoresTest extends StoresWindow {
         WaitForAsyncUtils.waitForFxEvents();
         ListView<StoreRow> lines = node(robot, "#stores", ListView.class);
         assertThat(lines.getItems()).hasSize(2);
-        assertThat(lines.getItems().get(1).id()).isEqualTo(part("14").id());
+        assertThat(lines.getItems().get(1).id()).isEqualTo(part("14").id().text());
     }
 
     @Test

@@ -6,9 +6,11 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
+import methodos.core.description.Id;
 import methodos.core.kit.StoreList;
 import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
+import methodos.core.practice.PractisedManual;
 import methodos.desktop.RealWindow;
 import methodos.desktop.place.Place;
 import org.junit.jupiter.api.BeforeEach;
@@ -33,18 +35,18 @@ abstract class StoresWindow extends RealWindow {
     }
 
     protected StoreList.PartRow row(String item) {
-        return StoreList.of(manual(), Sight.EVERYTHING).parts().stream()
+        return StoreList.of(PractisedManual.of(manual()), Sight.EVERYTHING).parts().stream()
                 .filter(r -> r.part().item().equals(item))
                 .findFirst()
                 .orElseThrow();
     }
 
-    protected void choose(FxRobot robot, String id) {
+    protected void choose(FxRobot robot, Id<?> id) {
         ListView<StoreRow> lines = node(robot, "#stores", ListView.class);
         robot.interact(
                 () -> {
                     for (int i = 0; i < lines.getItems().size(); i++) {
-                        if (lines.getItems().get(i).id().equals(id)) {
+                        if (lines.getItems().get(i).id().equals(id.text())) {
                             lines.requestFocus();
                             lines.getSelectionModel().select(i - 1);
                             lines.getFocusModel().focus(i - 1);

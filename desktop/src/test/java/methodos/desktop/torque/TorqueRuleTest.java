@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Wrench;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
@@ -28,7 +29,7 @@ class TorqueRuleTest {
         TorqueRule wide =
                 TorqueRule.of(
                         List.of(joint("0.5 N·m")),
-                        List.of(new Wrench("w", "W", Quantity.parse("100 to 350 N·m"))),
+                        List.of(new Wrench(new Id<>("w"), "W", Quantity.parse("100 to 350 N·m"))),
                         400);
         assertThat(wide.least()).isCloseTo(0.1, within(1e-12));
         assertThat(wide.most()).isCloseTo(1000, within(1e-9));

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Random;
+import methodos.core.description.Id;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Variant;
 import org.junit.jupiter.api.Test;
@@ -11,7 +12,7 @@ import org.junit.jupiter.api.Test;
 class SerialScaleTest {
 
     private static Variant variant(Long from, Long to) {
-        return new Variant("v", "QA-80", new SerialRange(from, to), "");
+        return new Variant(new Id<>("v"), "QA-80", new SerialRange(from, to), "");
     }
 
     @Test

@@ -1,11 +1,10 @@
 package methodos.files.project;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.annotation.JsonSubTypes;
-import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
@@ -24,10 +23,9 @@ import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
-import methodos.core.manual.Evidence;
+import java.util.function.Function;
+import methodos.core.description.Id;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Mark;
-import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
 import methodos.files.problem.ProjectProblem;
 
@@ -37,11 +35,11 @@ public final class ManualJson {
     /** Grows by one with each addition; a change of the major number needs a migration. */
     static final int MAJOR = 1;
 
-    static final int MINOR = 5;
+    static final int MINOR = 6;
 
     private static final Migrations MIGRATIONS = new Migrations(List.of());
 
-    private static final String VERSION = "format";
+    static final String VERSION = "format";
     private static final int LONGEST_REASON = 200;
 
     private final ObjectMapper mapper =
@@ -55,67 +53,46 @@ public final class ManualJson {
                     .defaultPropertyInclusion(
                             JsonInclude.Value.construct(
                                     JsonInclude.Include.NON_EMPTY, JsonInclude.Include.ALWAYS))
-                    .addMixIn(Evidence.class, EvidenceShape.class)
-                    .addMixIn(Value.class, ValueShape.class)
-                    .addMixIn(Mark.class, MarkShape.class)
-                    .addModule(quantities())
+                    .annotationIntrospector(new DescribedKinds())
+                    .addModule(texts())
                     .build();
 
-    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({
-        @JsonSubTypes.Type(value = Evidence.Recorded.class, name = "recorded"),
-        @JsonSubTypes.Type(value = Evidence.Documented.class, name = "documented"),
-        @JsonSubTypes.Type(value = Evidence.Entered.class, name = "entered")
-    })
-    private interface EvidenceShape {}
-
-    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "state")
-    @JsonSubTypes({
-        @JsonSubTypes.Type(value = Value.Known.class, name = "known"),
-        @JsonSubTypes.Type(value = Value.Open.class, name = "open")
-    })
-    private interface ValueShape {}
-
-    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-    @JsonSubTypes({
-        @JsonSubTypes.Type(value = Mark.Callout.class, name = "callout"),
-        @JsonSubTypes.Type(value = Mark.ScrewOrder.class, name = "screwOrder"),
-        @JsonSubTypes.Type(value = Mark.ScrewPlace.class, name = "screwPlace"),
-        @JsonSubTypes.Type(value = Mark.Turn.class, name = "turn"),
-        @JsonSubTypes.Type(value = Mark.Shift.class, name = "shift"),
-        @JsonSubTypes.Type(value = Mark.Detail.class, name = "detail"),
-        @JsonSubTypes.Type(value = Mark.Outline.class, name = "outline"),
-        @JsonSubTypes.Type(value = Mark.Length.class, name = "length"),
-        @JsonSubTypes.Type(value = Mark.Scale.class, name = "scale"),
-        @JsonSubTypes.Type(value = Mark.MatchMark.class, name = "matchMark"),
-        @JsonSubTypes.Type(value = Mark.ByFeel.class, name = "byFeel"),
-        @JsonSubTypes.Type(value = Mark.Label.class, name = "label"),
-        @JsonSubTypes.Type(value = Mark.Cover.class, name = "cover")
-    })
-    private interface MarkShape {}
-
-    private static SimpleModule quantities() {
+    /** Values that are one text in the file. */
+    private static SimpleModule texts() {
         SimpleModule module = new SimpleModule();
+        asText(module, Quantity.class, Quantity::entered, Quantity::parse);
+        asText(module, Id.class, id -> id.text(), text -> new Id<>(text));
+        return module;
+    }
+
+    private static <T> void asText(
+            SimpleModule module,
+            Class<T> type,
+            Function<T, String> write,
+            Function<String, T> read) {
         module.addSerializer(
-                new StdSerializer<>(Quantity.class) {
+                new StdSerializer<T>(type) {
                     private static final long serialVersionUID = 1L;
 
                     @Override
-                    public void serialize(Quantity q, JsonGenerator out, SerializerProvider p)
+                    public void serialize(T value, JsonGenerator out, SerializerProvider p)
                             throws IOException {
-                        out.writeString(q.entered());
+                        out.writeString(write.apply(value));
                     }
                 });
         module.addDeserializer(
-                Quantity.class,
-                new StdDeserializer<>(Quantity.class) {
+                type,
+                new StdDeserializer<T>(type) {
                     private static final long serialVersionUID = 1L;
 
                     @Override
-                    public Quantity deserialize(JsonParser in, DeserializationContext c)
+                    public T deserialize(JsonParser in, DeserializationContext c)
                             throws IOException {
+                        if (!in.hasToken(JsonToken.VALUE_STRING)) {
+                            return type.cast(c.handleUnexpectedToken(type, in));
+                        }
                         try {
-                            return Quantity.parse(in.getText());
+                            return read.apply(in.getText());
                         } catch (IllegalArgumentException e) {
                             throw new JsonProcessingException(e.getMessage(), e) {
                                 private static final long serialVersionUID = 1L;
@@ -123,7 +100,6 @@ public final class ManualJson {
                         }
                     }
                 });
-        return module;
     }
 
     /** The manual as a tree with its format version first. */
@@ -132,6 +108,11 @@ public final class ManualJson {
         tree.put(VERSION, MAJOR + "." + MINOR);
         tree.setAll((ObjectNode) mapper.valueToTree(manual));
         return tree;
+    }
+
+    /** The JSON Schema of what {@link #write} makes. */
+    public ObjectNode schema() {
+        return ManualSchema.tree();
     }
 
     /** Evidence, steps and the like as they stand in a manual. */

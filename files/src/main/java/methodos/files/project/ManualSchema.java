@@ -2,19 +2,16 @@ package methodos.files.project;
 
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import com.networknt.schema.Error;
-import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SchemaRegistryConfig;
 import com.networknt.schema.SpecificationVersion;
 import com.networknt.schema.path.PathType;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import methodos.core.manual.Manual;
 
 /** The published schema of the file form, against which manuals from outside are held. */
 final class ManualSchema {
@@ -30,17 +27,18 @@ final class ManualSchema {
         private static Schema load() {
             SchemaRegistryConfig config =
                     SchemaRegistryConfig.builder().pathType(PathType.JSON_PATH).build();
-            try (InputStream in = ManualSchema.class.getResourceAsStream("manual.schema.json")) {
-                return SchemaRegistry.withDefaultDialect(
-                                SpecificationVersion.DRAFT_2020_12,
-                                b -> b.schemaRegistryConfig(config))
-                        .getSchema(
-                                new String(in.readAllBytes(), StandardCharsets.UTF_8),
-                                InputFormat.JSON);
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
+            return SchemaRegistry.withDefaultDialect(
+                            SpecificationVersion.DRAFT_2020_12, b -> b.schemaRegistryConfig(config))
+                    .getSchema(tree());
         }
+    }
+
+    /** The schema itself. */
+    static ObjectNode tree() {
+        return SchemaTree.of(
+                Manual.class,
+                "A Methodos manual, format " + ManualJson.MAJOR,
+                Map.of(ManualJson.VERSION, SchemaTree.text("^" + ManualJson.MAJOR + "\\.[0-9]+$")));
     }
 
     /**

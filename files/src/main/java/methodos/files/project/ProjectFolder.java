@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.narration.Captions;
@@ -232,8 +233,8 @@ public final class ProjectFolder implements AutoCloseable {
     }
 
     /** The captions of a manual's clips; those that are gone or damaged are left out. */
-    public Map<String, Captions> captions(Manual manual) {
-        Map<String, Captions> captions = new HashMap<>();
+    public Map<Id<Clip>, Captions> captions(Manual manual) {
+        Map<Id<Clip>, Captions> captions = new HashMap<>();
         for (Clip clip : manual.clips()) {
             if (Digest.is(clip.captions())) {
                 try {
@@ -264,7 +265,8 @@ public final class ProjectFolder implements AutoCloseable {
     }
 
     /** Keeps captions by their digest, and gives the digest. */
-    public synchronized String keepCaptions(String clip, Captions captions) throws ProjectProblem {
+    public synchronized String keepCaptions(Id<Clip> clip, Captions captions)
+            throws ProjectProblem {
         String digest = write(captions);
         workspace = workspace.withCaptions(clip, captions);
         return digest;

@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.narration.Caption;
@@ -107,20 +108,20 @@ class FailingDiskTest {
         Path path = temp.resolve("p");
         Captions said = new Captions(List.of(new Caption(1, 2, "Cap off.")));
         try (ProjectFolder project = ProjectFolder.create(path, Manual.titled("x"))) {
-            String digest = project.keepCaptions("c1", said);
-            Clip clip = new Clip("c1", "a", "../a.mp4", 3, "d", 9, digest, null);
+            String digest = project.keepCaptions(new Id<>("c1"), said);
+            Clip clip = new Clip(new Id<>("c1"), "a", "../a.mp4", 3, "d", 9, digest, null);
             Manual manual = Manual.titled("later").withClip(clip);
             Files.createDirectories(path.resolve("stills"));
             Files.writeString(path.resolve("stills/x.png"), "picture");
             Path deep = temp.resolve("stick/deep/copy");
-            Workspace now = new Workspace(manual, Map.of("c1", said));
+            Workspace now = new Workspace(manual, Map.of(new Id<>("c1"), said));
             try (ProjectFolder copy = project.saveElsewhere(deep, now)) {
                 assertThat(copy.workspace().manual().title()).isEqualTo("later");
                 assertThat(copy.clipFile(copy.workspace().manual().clips().get(0)))
                         .isEqualTo(project.clipFile(clip));
                 copy.save(copy.workspace().manual().withTitle("later still"));
             }
-            assertThat(ProjectFolder.read(deep).captions("c1")).isEqualTo(said);
+            assertThat(ProjectFolder.read(deep).captions(new Id<>("c1"))).isEqualTo(said);
             assertThat(deep.resolve("stills/x.png")).hasContent("picture");
             assertThat(ProjectFolder.read(path).manual().title()).isEqualTo("x");
             assertThatThrownBy(() -> project.saveElsewhere(deep, now))

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
@@ -51,7 +52,10 @@ class KeptStatesTest {
         Manual m = Manual.titled("Hand brake HB-3");
         for (int i = 0; i < many; i++) {
             m =
-                    StepEdits.make(new Span("c", i, i + 1), "Step " + i, Stage.Kind.TAKE_DOWN)
+                    StepEdits.make(
+                                    new Span(new Id<>("c"), i, i + 1),
+                                    "Step " + i,
+                                    Stage.Kind.TAKE_DOWN)
                             .change()
                             .apply(m);
         }

@@ -14,6 +14,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
@@ -38,7 +39,7 @@ class ProjectFolderTest {
     }
 
     private static Manual withStep(Manual m, String text) {
-        return StepEdits.make(new Span("clip9", 1, 4), text, Stage.Kind.TAKE_DOWN)
+        return StepEdits.make(new Span(new Id<>("clip9"), 1, 4), text, Stage.Kind.TAKE_DOWN)
                 .change()
                 .apply(m);
     }
@@ -69,7 +70,10 @@ class ProjectFolderTest {
         Manual saved;
         try (ProjectFolder project = created()) {
             saved = withStep(project.workspace().manual(), "");
-            saved = StepEdits.dismiss(new Span("clip9", 5, 6), "", "").change().apply(saved);
+            saved =
+                    StepEdits.dismiss(new Span(new Id<>("clip9"), 5, 6), "", "")
+                            .change()
+                            .apply(saved);
             project.save(saved);
         }
         assertThat(ProjectFolder.read(path).manual()).isEqualTo(saved);
@@ -81,7 +85,8 @@ class ProjectFolderTest {
             byte[] first = Files.readAllBytes(path.resolve("manual.json"));
             project.save(project.workspace().manual());
             assertThat(Files.readAllBytes(path.resolve("manual.json"))).isEqualTo(first);
-            assertThat(new String(first)).endsWith("}\n").contains("\"format\" : \"1.5\"");
+            assertThat(new String(first)).endsWith("}\n").contains(
+                            "\"format\" : \"" + ManualJson.MAJOR + "." + ManualJson.MINOR + "\"");
         }
     }
 
@@ -181,11 +186,11 @@ class ProjectFolderTest {
     void captionsAreKeptByDigestAndReadBack() throws Exception {
         Captions captions = new Captions(List.of(new Caption(1, 2, "Cap off.")));
         try (ProjectFolder project = created()) {
-            String digest = project.keepCaptions("clip1", captions);
-            Clip clip = new Clip("clip1", "a", "../a.mp4", 3, "d", 9, digest, null);
+            String digest = project.keepCaptions(new Id<>("clip1"), captions);
+            Clip clip = new Clip(new Id<>("clip1"), "a", "../a.mp4", 3, "d", 9, digest, null);
             project.save(project.workspace().manual().withClip(clip));
         }
-        assertThat(ProjectFolder.read(path).captions("clip1")).isEqualTo(captions);
+        assertThat(ProjectFolder.read(path).captions(new Id<>("clip1"))).isEqualTo(captions);
     }
 
     @Test

@@ -9,12 +9,12 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
-import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import methodos.core.description.Id;
 import methodos.core.description.Walk;
 import methodos.core.edit.FigureEdits;
 import methodos.core.edit.StepEdits;
@@ -37,6 +37,7 @@ import methodos.core.manual.Rotation;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
 import methodos.core.manual.ThreadTurn;
 import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
@@ -46,27 +47,30 @@ import org.junit.jupiter.api.Test;
 
 class SchemaTest {
 
-    private static Schema schema() throws Exception {
-        try (InputStream in = ManualJson.class.getResourceAsStream("manual.schema.json")) {
-            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                    .getSchema(
-                            new String(in.readAllBytes(), java.nio.charset.StandardCharsets.UTF_8),
-                            InputFormat.JSON);
-        }
+    private static Schema schema() {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(new ManualJson().schema());
     }
 
     private static Manual everything() {
         Manual m = Manual.titled("All kinds of things");
         m =
                 UnitEdits.newVariant(
-                                new Variant("", "QA-80 S", new SerialRange(1000L, null), "springs"))
+                                new Variant(
+                                        new Id<>(""),
+                                        "QA-80 S",
+                                        new SerialRange(1000L, null),
+                                        "springs"))
                         .change()
                         .apply(m);
         m = UnitEdits.newEnergy("Air").change().apply(m);
         m = UnitEdits.newDocument("HV-114").change().apply(m);
-        String step = StepEdits.nextStepId(m);
+        Id<Step> step = StepEdits.nextStepId(m);
         m =
-                StepEdits.make(new Span("clip1", 1, 4), "Take it off.", Stage.Kind.TAKE_DOWN)
+                StepEdits.make(
+                                new Span(new Id<>("clip1"), 1, 4),
+                                "Take it off.",
+                                Stage.Kind.TAKE_DOWN)
                         .change()
                         .apply(m);
         m = StepEdits.newPart(step, "cap").change().apply(m);
@@ -77,20 +81,23 @@ class SchemaTest {
                         .change()
                         .apply(m);
         m = StepEdits.applicability(step, Applicability.model("QA-80 S")).change().apply(m);
-        m = StepEdits.capture(step, new Figure.Still("clip1", 2), "abc").change().apply(m);
+        m =
+                StepEdits.capture(step, new Figure.Still(new Id<>("clip1"), 2), "abc")
+                        .change()
+                        .apply(m);
         m =
                 FigureEdits.addCallout(
                                 m.figures().get(0).id(), m.parts().get(0).id(), new Point(.5, .5))
                         .change()
                         .apply(m);
         m = TorqueEdits.addWrench("W1", Quantity.parse("2 to 10 N·m")).change().apply(m);
-        String figure = m.figures().get(0).id();
+        Id<Figure> figure = m.figures().get(0).id();
         Point a = new Point(.3, .3);
         Point b = new Point(.6, .4);
-        List<Function<String, Mark>> marks =
+        List<Function<Id<Mark>, Mark>> marks =
                 List.of(
                         id -> new Mark.ScrewOrder(id, List.of(a, b), Arrangement.ROW, List.of()),
-                        id -> new Mark.ScrewPlace(id, "p", a),
+                        id -> new Mark.ScrewPlace(id, new Id<>("p"), a),
                         id ->
                                 new Mark.Turn(
                                         id,
@@ -117,7 +124,7 @@ class SchemaTest {
                         id -> new Mark.ByFeel(id, a, "it clicks"),
                         id -> new Mark.Label(id, a, "front"),
                         id -> new Mark.Cover(id, a, b));
-        for (Function<String, Mark> mark : marks) {
+        for (Function<Id<Mark>, Mark> mark : marks) {
             m = FigureEdits.addMark(figure, mark).change().apply(m);
         }
         m =
@@ -143,15 +150,20 @@ class SchemaTest {
                         .change()
                         .apply(m);
         m =
-                FigureEdits.still(figure, new Figure.Still("clip1", 3), "abd", Map.of())
+                FigureEdits.still(figure, new Figure.Still(new Id<>("clip1"), 3), "abd", Map.of())
                         .change()
                         .apply(m);
-        m = StepEdits.capture(step, new Figure.Still("clip1", 4), "abe").change().apply(m);
+        m =
+                StepEdits.capture(step, new Figure.Still(new Id<>("clip1"), 4), "abe")
+                        .change()
+                        .apply(m);
         m =
                 FigureEdits.beside(figure, m.figures().get(1).id(), FigureLayout.COMPARISON)
                         .change()
                         .apply(m);
-        return StepEdits.dismiss(new Span("clip1", 5, 6), "er", "noise").change().apply(m);
+        return StepEdits.dismiss(new Span(new Id<>("clip1"), 5, 6), "er", "noise")
+                .change()
+                .apply(m);
     }
 
     @Test

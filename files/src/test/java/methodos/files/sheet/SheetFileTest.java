@@ -16,10 +16,12 @@ import java.util.Random;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import methodos.core.description.Id;
 import methodos.core.manual.Manual;
 import methodos.core.manual.PartBuilder;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
+import methodos.core.practice.PractisedManual;
 import methodos.core.sheet.DerivedTable;
 import methodos.core.sheet.Sheet;
 import methodos.core.sheet.SheetKind;
@@ -90,7 +92,7 @@ class SheetFileTest {
                 Manual.titled("x")
                         .withPart(
                                 PartBuilder.builder()
-                                        .id("p1")
+                                        .id(new Id<>("p1"))
                                         .item("7")
                                         .number("A-7")
                                         .name("screw, \"long\"; Ø 6")
@@ -98,7 +100,9 @@ class SheetFileTest {
                                         .quantity(4)
                                         .reuse(ReuseRule.INSPECT)
                                         .build());
-        DerivedTable table = DerivedTable.of(DerivedTable.What.PARTS, manual, Sight.EVERYTHING);
+        DerivedTable table =
+                DerivedTable.of(
+                        DerivedTable.What.PARTS, PractisedManual.of(manual), Sight.EVERYTHING);
         ByteArrayOutputStream book = new ByteArrayOutputStream();
         SheetWriter.workbook(table, book);
         for (Sheet sheet :

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import methodos.core.description.Id;
 import methodos.core.figure.MeasuredLength;
 import methodos.core.figure.PictureScale;
 import methodos.core.manual.Figure;
@@ -103,11 +104,11 @@ class RenderedLengthTest {
                 MeasuredLength length =
                         onFigure(
                                 new Mark.Scale(
-                                        "s",
+                                        new Id<>("s"),
                                         shape,
                                         all(clicked, dots),
                                         Arrays.stream(sizes).map(Quantity::parse).toList()),
-                                new Mark.Length("l", clicked.get(a), clicked.get(b)),
+                                new Mark.Length(new Id<>("l"), clicked.get(a), clicked.get(b)),
                                 picture);
                 assertThat(length.tiltCorrected()).isTrue();
                 cases++;
@@ -132,7 +133,7 @@ class RenderedLengthTest {
     /** The length as the figure shows it. */
     private static MeasuredLength onFigure(
             Mark.Scale scale, Mark.Length length, BufferedImage picture) {
-        Figure figure = Figure.of("f", "", null, "x", scale, length);
+        Figure figure = Figure.of(new Id<>("f"), "", null, "x", scale, length);
         return PictureScale.of(figure, picture.getWidth(), picture.getHeight())
                 .flatMap(s -> s.of(length))
                 .orElseThrow();

@@ -8,6 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.narration.Captions;
 import methodos.footage.CountedClip;
@@ -19,7 +20,7 @@ class SpeechModelTest {
     @TempDir Path folder;
 
     private Clip clip(Path file) {
-        return new Clip("a", "first", file.toString(), 1, "d", 5, null, null);
+        return new Clip(new Id<>("a"), "first", file.toString(), 1, "d", 5, null, null);
     }
 
     private Path sounding() throws Exception {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
+import methodos.core.description.Id;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Kit;
@@ -19,6 +20,7 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Symptom;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Variant;
+import methodos.core.quantity.QuantityList;
 import methodos.core.torque.TighteningTable;
 import methodos.core.words.Words;
 import methodos.publish.document.StepView.HazardView;
@@ -36,7 +38,7 @@ final class DocumentModel {
     /**
      * @param films by the id of the step
      */
-    DocumentModel(Publication publication, FigureFiles figures, Map<String, Films.Film> films) {
+    DocumentModel(Publication publication, FigureFiles figures, Map<Id<Step>, Films.Film> films) {
         this.publication = publication;
         this.manual = publication.manual();
         this.sight = publication.sight();
@@ -234,7 +236,7 @@ final class DocumentModel {
 
     private List<KitRow> kitRows() {
         List<KitRow> rows = new ArrayList<>();
-        for (KitCoverage.Row row : KitCoverage.of(manual, sight)) {
+        for (KitCoverage.Row row : KitCoverage.of(publication.seen())) {
             List<String> inKits =
                     manual.kits().stream()
                             .map(k -> row.inKit().getOrDefault(k.id(), 0))
@@ -255,12 +257,12 @@ final class DocumentModel {
     }
 
     private String choice() {
-        List<Kit> kits = KitCoverage.sufficient(manual, sight);
+        List<Kit> kits = KitCoverage.sufficient(publication.seen());
         if (kits.isEmpty()) {
             return "";
         }
         List<String> extra =
-                KitCoverage.of(manual, sight).stream()
+                KitCoverage.of(publication.seen()).stream()
                         .filter(KitCoverage.Row::inNoKit)
                         .map(r -> r.needed() + " × " + r.part().label())
                         .toList();
@@ -285,7 +287,9 @@ final class DocumentModel {
     }
 
     private List<TorqueRow> torques() {
-        return TighteningTable.of(manual, sight).stream().map(this::torque).toList();
+        return TighteningTable.of(publication.seen().practised(), sight).stream()
+                .map(this::torque)
+                .toList();
     }
 
     private TorqueRow torque(TighteningTable.Row row) {
@@ -297,7 +301,7 @@ final class DocumentModel {
                         .filter(q -> q.unit() == methodos.core.quantity.MeasureUnit.NEWTON_METRE)
                         .map(q -> q.digits())
                         .findFirst()
-                        .orElse(words.of("torque.open"));
+                        .orElseGet(() -> views.openTorque(row.joint().torque()));
         String pounds =
                 quantities.stream()
                         .filter(q -> q.unit() != methodos.core.quantity.MeasureUnit.NEWTON_METRE)
@@ -325,7 +329,7 @@ final class DocumentModel {
                 pounds,
                 joint.stages().isEmpty()
                         ? words.of("torque.once")
-                        : String.join(", ", joint.stages()),
+                        : QuantityList.entered(joint.stages()),
                 joint.order().isEmpty() ? "–" : joint.order(),
                 joint.condition().isEmpty() ? "–" : joint.condition(),
                 list(row.steps()));

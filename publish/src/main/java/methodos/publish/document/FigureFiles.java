@@ -19,6 +19,7 @@ import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
+import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.Legibility;
 import methodos.core.manual.Figure;
@@ -42,7 +43,7 @@ final class FigureFiles {
     private final Path folder;
     private final String within;
     private final Course course;
-    private final Map<String, StepView.FigureView> done = new HashMap<>();
+    private final Map<Id<Figure>, StepView.FigureView> done = new HashMap<>();
     private final List<CompletableFuture<Void>> painting = new ArrayList<>();
 
     /**

@@ -4,9 +4,9 @@ import java.util.List;
 import java.util.Locale;
 import methodos.core.coverage.Reshoot;
 import methodos.core.manual.Manual;
-import methodos.core.manual.SeenBy;
 import methodos.core.manual.Sight;
-import methodos.core.practice.Practised;
+import methodos.core.practice.PractisedManual;
+import methodos.core.practice.SeenManual;
 import methodos.core.words.Words;
 
 /**
@@ -16,15 +16,9 @@ import methodos.core.words.Words;
  * @param reshoots what has to be filmed again
  */
 public record Publication(
-        Manual manual,
-        Sight sight,
-        Pictures pictures,
-        String date,
-        Words words,
-        List<Reshoot> reshoots) {
+        SeenManual seen, Pictures pictures, String date, Words words, List<Reshoot> reshoots) {
 
     public Publication {
-        manual = SeenBy.of(Practised.of(manual), sight);
         reshoots = List.copyOf(reshoots);
     }
 
@@ -32,15 +26,24 @@ public record Publication(
 
     public static Publication of(Manual manual, Sight sight, Pictures pictures, String date) {
         return new Publication(
-                manual,
-                sight,
+                PractisedManual.of(manual).seenBy(sight),
                 pictures,
                 date,
                 new Words(WORDS, Locale.forLanguageTag(manual.language())),
                 List.of());
     }
 
+    /** What is printed of the manual. */
+    public Manual manual() {
+        return seen.manual();
+    }
+
+    /** The units that it is for. */
+    public Sight sight() {
+        return seen.sight();
+    }
+
     public Publication withReshoots(List<Reshoot> all) {
-        return new Publication(manual, sight, pictures, date, words, all);
+        return new Publication(seen, pictures, date, words, all);
     }
 }

@@ -35,6 +35,7 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.publish.PublishProblem;
@@ -229,7 +230,7 @@ public final class Publisher {
                         Files.copy(in, beside.resolve(face.fileName()));
                     }
                 }
-                Map<String, Films.Film> made = make(publication, folder, content, films, course);
+                Map<Id<Step>, Films.Film> made = make(publication, folder, content, films, course);
                 Path index = folder.resolve("index.html");
                 Files.writeString(
                         index, page(publication, folder, "screen", content, made, course));
@@ -254,10 +255,10 @@ public final class Publisher {
         }
     }
 
-    private static Map<String, Films.Film> make(
+    private static Map<Id<Step>, Films.Film> make(
             Publication publication, Path folder, String content, Films films, Course course)
             throws PublishProblem {
-        Map<String, Films.Film> made = new HashMap<>();
+        Map<Id<Step>, Films.Film> made = new HashMap<>();
         if (films == Films.NONE) {
             return made;
         }
@@ -319,7 +320,7 @@ public final class Publisher {
             Path folder,
             String medium,
             String content,
-            Map<String, Films.Film> films,
+            Map<Id<Step>, Films.Film> films,
             Course course)
             throws IOException {
         FigureFiles figures = new FigureFiles(publication, folder, content, course);

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import methodos.core.description.Id;
 import methodos.core.description.RecordShape;
 import methodos.core.description.Walk;
 import methodos.core.manual.Manual;
@@ -22,7 +23,7 @@ public final class Signs {
      * @param sign as it is written
      * @param steps ids of the steps in which it occurs, none where it stands elsewhere only
      */
-    public record Missing(String sign, List<String> steps) {
+    public record Missing(String sign, List<Id<Step>> steps) {
 
         /** As its number is written: {@code U+6F22}. */
         public String code() {
@@ -30,9 +31,7 @@ public final class Signs {
         }
     }
 
-    private final Map<String, Set<String>> found = new LinkedHashMap<>();
-    private String step = "";
-    private String stepPath = "-";
+    private final Map<String, Set<Id<Step>>> found = new LinkedHashMap<>();
 
     private Signs() {}
 
@@ -45,24 +44,16 @@ public final class Signs {
         return missing;
     }
 
-    private void look(String path, Object owner, RecordShape.Component component, Object value) {
-        if (owner instanceof Step s) {
-            step = s.id();
-            stepPath = path.substring(0, path.lastIndexOf('.'));
-        } else if (!path.startsWith(stepPath)) {
-            step = "";
-        }
+    private void look(Walk.Where where, RecordShape.Component component, Object value) {
         if (value instanceof String text && component.refersTo().isEmpty()) {
-            text.codePoints().filter(c -> !printable(c)).forEach(this::note);
+            text.codePoints().filter(c -> !printable(c)).forEach(c -> note(c, where));
         }
     }
 
-    private void note(int sign) {
-        Set<String> steps =
+    private void note(int sign, Walk.Where where) {
+        Set<Id<Step>> steps =
                 found.computeIfAbsent(Character.toString(sign), s -> new LinkedHashSet<>());
-        if (!step.isEmpty()) {
-            steps.add(step);
-        }
+        where.within(Step.class).map(Step::id).ifPresent(steps::add);
     }
 
     /** Whether a sign is printed as what it is. Signs of control are left out of print. */

@@ -2,20 +2,18 @@ package methodos.publish.document;
 
 import java.util.List;
 import methodos.core.manual.Hazard;
+import methodos.core.manual.Step;
 
 /**
- * A step as a page shows it.
+ * A step as a page shows it: what the step says itself, and what is looked up for it.
  *
  * @param plain whether it is the mere reverse of the take-down, which its number and words tell
  * @param again where it, or the steps up to it, are done once more
  */
 public record StepView(
         int number,
-        String text,
+        Step step,
         String units,
-        String why,
-        String expected,
-        boolean drafted,
         boolean plain,
         List<HazardView> hazards,
         List<PartView> parts,
@@ -24,7 +22,6 @@ public record StepView(
         List<String> consumables,
         List<TightenView> tighten,
         List<ReadingView> readings,
-        List<LookView> looks,
         List<DecisionView> decisions,
         List<String> waits,
         List<String> again,
@@ -65,8 +62,6 @@ public record StepView(
      */
     public record TightenView(
             String joint, String value, String other, String stages, String order, String after) {}
-
-    public record LookView(String what, String pass, String fail) {}
 
     /**
      * @param measures "g: end float, feeler gauge"

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Fit;
@@ -25,12 +26,12 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.QuantityList;
 import methodos.core.reverse.PlainReturn;
 import methodos.core.words.Words;
 import methodos.publish.document.StepView.DecisionView;
 import methodos.publish.document.StepView.FigureView;
 import methodos.publish.document.StepView.HazardView;
-import methodos.publish.document.StepView.LookView;
 import methodos.publish.document.StepView.PartView;
 import methodos.publish.document.StepView.ReadingView;
 import methodos.publish.document.StepView.RuleView;
@@ -45,13 +46,13 @@ final class StepViews {
     private final FigureFiles figures;
     private final Words words;
     private final RepeatedSteps repeated;
-    private final Map<String, Films.Film> films;
+    private final Map<Id<Step>, Films.Film> films;
 
     StepViews(
             Publication publication,
             StepNumbers numbers,
             FigureFiles figures,
-            Map<String, Films.Film> films) {
+            Map<Id<Step>, Films.Film> films) {
         this.films = films;
         this.publication = publication;
         this.manual = publication.manual();
@@ -66,13 +67,10 @@ final class StepViews {
                 manual.stageOf(step.id()).map(s -> s.kind() == Stage.Kind.TAKE_DOWN).orElse(false);
         return new StepView(
                 numbers.of(step.id()).orElseThrow(),
-                step.text(),
+                step,
                 step.applicability().all() || !publication.sight().everything()
                         ? ""
                         : words.of(step.applicability()),
-                step.why(),
-                step.expected(),
-                !step.accepted(),
                 inReverse(step),
                 step.hazards().stream()
                         .map(h -> HazardView.of(h, words.of(h.signal()), ""))
@@ -93,7 +91,6 @@ final class StepViews {
                         .map(this::tighten)
                         .toList(),
                 step.readings().stream().map(r -> reading(r, step)).toList(),
-                step.looks().stream().map(l -> new LookView(l.what(), l.pass(), l.fail())).toList(),
                 manual.decisions().stream()
                         .filter(d -> step.id().equals(d.step()))
                         .map(this::decision)
@@ -136,7 +133,7 @@ final class StepViews {
                                 .or(() -> joint.torque().known().flatMap(Quantity::inOtherSystem))
                                 .map(Quantity::print)
                                 .orElse(""),
-                joint.byAngle() ? "" : String.join(", ", joint.stages()),
+                joint.byAngle() ? "" : QuantityList.entered(joint.stages()),
                 joint.order(),
                 after(joint));
     }
@@ -148,7 +145,19 @@ final class StepViews {
                     ? words.of("torque.open")
                     : words.of("torque.byAngle", joint.angle().print());
         }
-        return joint.torque().known().map(Quantity::print).orElse(words.of("torque.open"));
+        return joint.torque()
+                .known()
+                .map(Quantity::print)
+                .orElseGet(() -> openTorque(joint.torque()));
+    }
+
+    /** Where a torque is to be found that is not given. */
+    String openTorque(Value torque) {
+        return torque instanceof Value.Open open
+                ? open.where(manual)
+                        .map(w -> words.of("open.see", w))
+                        .orElse(words.of("torque.open"))
+                : words.of("torque.open");
     }
 
     private String after(Joint joint) {
@@ -244,7 +253,13 @@ final class StepViews {
     private String limit(Value value) {
         return value.known()
                 .map(q -> q.print() + q.inOtherSystem().map(o -> " (" + o.print() + ")").orElse(""))
-                .orElseGet(() -> words.of("limit.open", ((Value.Open) value).why()));
+                .orElseGet(() -> open((Value.Open) value));
+    }
+
+    private String open(Value.Open limit) {
+        return limit.where(manual)
+                .map(w -> words.of("open.see", w))
+                .orElse(words.of("limit.open", limit.why()));
     }
 
     private String instrument(Reading reading) {

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import javax.imageio.ImageIO;
+import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.FigureText;
 import methodos.core.manual.Figure;
@@ -46,7 +47,7 @@ public final class FigureExport {
         if (drawing.width() == 0) {
             throw new PublishProblem("The picture of this figure is missing from the project.");
         }
-        Function<String, Optional<BufferedImage>> prepared =
+        Function<Id<Figure>, Optional<BufferedImage>> prepared =
                 id -> manual.figure(id).flatMap(pictures::prepared);
         try {
             byte[] content =

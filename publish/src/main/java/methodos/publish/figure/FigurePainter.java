@@ -15,11 +15,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.Shape;
 import methodos.core.figure.Shape.Anchor;
 import methodos.core.figure.Shape.Dash;
 import methodos.core.figure.Shape.Ink;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Point;
 import methodos.publish.Typeface;
 
@@ -33,13 +35,13 @@ public final class FigurePainter {
     private static final FontRenderContext UNHINTED = new FontRenderContext(null, true, true);
 
     private final FigureDrawing drawing;
-    private final Function<String, Optional<BufferedImage>> pictures;
+    private final Function<Id<Figure>, Optional<BufferedImage>> pictures;
 
     /**
      * @param pictures the prepared picture of a figure by its id
      */
     public FigurePainter(
-            FigureDrawing drawing, Function<String, Optional<BufferedImage>> pictures) {
+            FigureDrawing drawing, Function<Id<Figure>, Optional<BufferedImage>> pictures) {
         this.drawing = drawing;
         this.pictures = pictures;
     }

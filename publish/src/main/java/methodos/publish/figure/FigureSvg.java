@@ -13,10 +13,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import javax.imageio.ImageIO;
+import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.Shape;
 import methodos.core.figure.Shape.Dash;
 import methodos.core.figure.Shape.Ink;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Point;
 
 /**
@@ -28,12 +30,13 @@ public final class FigureSvg {
     private static final int DIGITS = 3;
 
     private final FigureDrawing drawing;
-    private final Function<String, Optional<BufferedImage>> pictures;
+    private final Function<Id<Figure>, Optional<BufferedImage>> pictures;
     private final StringBuilder out = new StringBuilder();
-    private final Map<String, String> links = new HashMap<>();
+    private final Map<Id<Figure>, String> links = new HashMap<>();
     private int lenses;
 
-    private FigureSvg(FigureDrawing drawing, Function<String, Optional<BufferedImage>> pictures) {
+    private FigureSvg(
+            FigureDrawing drawing, Function<Id<Figure>, Optional<BufferedImage>> pictures) {
         this.drawing = drawing;
         this.pictures = pictures;
     }
@@ -44,7 +47,7 @@ public final class FigureSvg {
      */
     public static String of(
             FigureDrawing drawing,
-            Function<String, Optional<BufferedImage>> pictures,
+            Function<Id<Figure>, Optional<BufferedImage>> pictures,
             String text) {
         FigureSvg svg = new FigureSvg(drawing, pictures);
         return svg.written(text);
@@ -127,7 +130,7 @@ public final class FigureSvg {
         out.append("</g></g>\n");
     }
 
-    private Optional<String> link(String figure) {
+    private Optional<String> link(Id<Figure> figure) {
         if (!links.containsKey(figure)) {
             pictures.apply(figure).ifPresent(p -> links.put(figure, embedded(p)));
         }

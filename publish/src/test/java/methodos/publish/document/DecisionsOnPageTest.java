@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Decision.Measure;
@@ -46,15 +47,23 @@ class DecisionsOnPageTest {
         Manual m =
                 Manual.titled("x")
                         .withTool(
-                                new Tool("t1", "feeler gauge", "0.01 mm", Tool.Kind.MEASURING, ""))
+                                new Tool(
+                                        new Id<>("t1"),
+                                        "feeler gauge",
+                                        "0.01 mm",
+                                        Tool.Kind.MEASURING,
+                                        ""))
                         .withTool(
-                                new Tool("t2", "cone", "", Tool.Kind.SPECIAL, "of brass")
-                                        .withInstead(new Substitute("t3", "it is at hand")))
-                        .withTool(new Tool("t3", "film", "rolled", Tool.Kind.MADE_UP, ""))
-                        .withConsumable(new Consumable("c1", "grease", "NLGI 2", "20 g", "for NBR"))
+                                new Tool(new Id<>("t2"), "cone", "", Tool.Kind.SPECIAL, "of brass")
+                                        .withInstead(
+                                                new Substitute(new Id<>("t3"), "it is at hand")))
+                        .withTool(new Tool(new Id<>("t3"), "film", "rolled", Tool.Kind.MADE_UP, ""))
+                        .withConsumable(
+                                new Consumable(
+                                        new Id<>("c1"), "grease", "NLGI 2", "20 g", "for NBR"))
                         .withJoint(
                                 JointBuilder.builder()
-                                        .id("j1")
+                                        .id(new Id<>("j1"))
                                         .name("Bracket")
                                         .count(4)
                                         .propertyClass("8.8")
@@ -65,16 +74,16 @@ class DecisionsOnPageTest {
                                         .withAngle(q("60°"))
                                         .withAgain("after an hour of running"));
         Step measure =
-                Step.of("s1", "Measure the end float.", List.of(), List.of())
-                        .withTools(List.of("t2"))
-                        .withConsumables(List.of("c1"))
+                Step.of(new Id<>("s1"), "Measure the end float.", List.of(), List.of())
+                        .withTools(List.of(new Id<>("t2")))
+                        .withConsumables(List.of(new Id<>("c1")))
                         .withReadings(
                                 List.of(
                                         new Reading(
                                                 "End float",
                                                 Value.of("0.06 to 0.16 mm"),
                                                 1,
-                                                "t1",
+                                                new Id<>("t1"),
                                                 "",
                                                 new Fit(
                                                         null,
@@ -83,18 +92,19 @@ class DecisionsOnPageTest {
                                                         FitRule.NEAREST))))
                         .withLooks(List.of(new Look("Teeth", "dull", "pitted", null)));
         Step tighten =
-                Step.of("s2", "Tighten the bracket.", List.of(), List.of())
-                        .withJoints(List.of("j1"));
+                Step.of(new Id<>("s2"), "Tighten the bracket.", List.of(), List.of())
+                        .withJoints(List.of(new Id<>("j1")));
         m = m.withNewStep(m.stage(Stage.Kind.INSPECT).orElseThrow().id(), measure);
         m = m.withNewStep(m.stage(Stage.Kind.BUILD_UP).orElseThrow().id(), tighten);
         m =
                 m.withDecision(
                         new Decision(
-                                "d1",
+                                new Id<>("d1"),
                                 "Which washer",
-                                "s1",
+                                new Id<>("s1"),
                                 List.of(
-                                        new Measure("g", "end float", q("0 to 1 mm"), "t1"),
+                                        new Measure(
+                                                "g", "end float", q("0 to 1 mm"), new Id<>("t1")),
                                         new Measure("w", "washer", q("1 to 3 mm"), null)),
                                 List.of(new Decision.Derived("n", "w + g")),
                                 List.of(
@@ -106,14 +116,18 @@ class DecisionsOnPageTest {
                                         new Rule("g", List.of(), null, "w"))));
         return m.withSymptom(
                 new Symptom(
-                        "x1",
+                        new Id<>("x1"),
                         "It turns slowly",
                         List.of(
-                                new Check("k1", "Is there air?", Outcome.next("k2"), null),
                                 new Check(
-                                        "k2",
+                                        new Id<>("k1"),
+                                        "Is there air?",
+                                        Outcome.next(new Id<>("k2")),
+                                        null),
+                                new Check(
+                                        new Id<>("k2"),
                                         "Does it leak?",
-                                        Outcome.cause("worn seals", List.of("s1")),
+                                        Outcome.cause("worn seals", List.of(new Id<>("s1"))),
                                         Outcome.cause("a stiff valve", List.of())))));
     }
 

@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Figure;
@@ -35,6 +36,7 @@ import methodos.core.manual.Unit;
 import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
 import methodos.core.quantity.Quantity;
+import methodos.core.quantity.QuantityList;
 import methodos.publish.PublishProblem;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -66,16 +68,19 @@ class PublisherTest {
                 m.withVariants(
                         List.of(
                                 new Variant(
-                                        "v1",
+                                        new Id<>("v1"),
                                         "QA-80 D",
                                         SerialRange.from(2200),
                                         "removable bearing"),
                                 new Variant(
-                                        "v2", "QA-80 S", SerialRange.upTo(2199), "ten springs")));
+                                        new Id<>("v2"),
+                                        "QA-80 S",
+                                        SerialRange.upTo(2199),
+                                        "ten springs")));
         m =
                 m.withPart(
                         PartBuilder.builder()
-                                .id("p1")
+                                .id(new Id<>("p1"))
                                 .item("7")
                                 .number("HV-7")
                                 .name("cap screw")
@@ -86,7 +91,7 @@ class PublisherTest {
         m =
                 m.withPart(
                         PartBuilder.builder()
-                                .id("p2")
+                                .id(new Id<>("p2"))
                                 .item("11")
                                 .number("HV-11")
                                 .name("O-ring")
@@ -96,7 +101,7 @@ class PublisherTest {
         m =
                 m.withPart(
                         PartBuilder.builder()
-                                .id("p3")
+                                .id(new Id<>("p3"))
                                 .item("9")
                                 .number("HV-9")
                                 .name("spring")
@@ -107,20 +112,20 @@ class PublisherTest {
         m =
                 m.withJoint(
                         JointBuilder.builder()
-                                .id("j1")
+                                .id(new Id<>("j1"))
                                 .name("Cap to body")
-                                .fastener("p1")
+                                .fastener(new Id<>("p1"))
                                 .count(4)
                                 .propertyClass("8.8")
                                 .condition("oiled")
                                 .torque(Value.of("7 to 8.5 N·m"))
-                                .stages(List.of("2.5 N·m"))
+                                .stages(QuantityList.parse("2.5 N·m"))
                                 .order("cross")
                                 .build());
         m =
                 m.withJoint(
                         JointBuilder.builder()
-                                .id("j2")
+                                .id(new Id<>("j2"))
                                 .name("Coupling")
                                 .count(2)
                                 .torque(new Value.Open("it is on the sheet", null))
@@ -129,20 +134,24 @@ class PublisherTest {
         m =
                 m.withFigure(
                         Figure.of(
-                                "f1",
+                                new Id<>("f1"),
                                 "Right end cap",
-                                new Figure.Still("c", 2),
+                                new Figure.Still(new Id<>("c"), 2),
                                 "pic",
-                                new Mark.Callout("m1", "p1", new Point(.5, .5), null)));
-        Span span = new Span("c", 1, 4);
+                                new Mark.Callout(
+                                        new Id<>("m1"), new Id<>("p1"), new Point(.5, .5), null)));
+        Span span = new Span(new Id<>("c"), 1, 4);
         Step off =
                 Step.of(
-                                "s1",
+                                new Id<>("s1"),
                                 "Loosen the screws & keep them.",
                                 List.of(span),
                                 List.of(new Evidence.Recorded(span, "q")))
-                        .withParts(List.of(new PartUse("p1", 4), new PartUse("p2", 1)))
-                        .withFigures(List.of("f1"))
+                        .withParts(
+                                List.of(
+                                        new PartUse(new Id<>("p1"), 4),
+                                        new PartUse(new Id<>("p2"), 1)))
+                        .withFigures(List.of(new Id<>("f1")))
                         .withHazards(
                                 List.of(
                                         new Hazard(
@@ -151,11 +160,11 @@ class PublisherTest {
                                                 "It breaks fingers.",
                                                 "Stand aside.")));
         Step springs =
-                Step.of("s2", "Take the springs out.", List.of(), List.of())
+                Step.of(new Id<>("s2"), "Take the springs out.", List.of(), List.of())
                         .withApplicability(Applicability.model("QA-80 S"));
         Step on =
-                Step.of("s3", "Tighten the screws.", List.of(), List.of())
-                        .withJoints(List.of("j1", "j2"));
+                Step.of(new Id<>("s3"), "Tighten the screws.", List.of(), List.of())
+                        .withJoints(List.of(new Id<>("j1"), new Id<>("j2")));
         m = m.withNewStep(m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id(), off);
         m = m.withNewStep(m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id(), springs);
         return m.withNewStep(m.stage(Stage.Kind.BUILD_UP).orElseThrow().id(), on);
@@ -322,7 +331,7 @@ class PublisherTest {
 
     @Test
     void aPictureThatIsMissingIsLeftOut() throws Exception {
-        Manual m = manual().withFigure(Figure.of("f1", "gone", null, "lost"));
+        Manual m = manual().withFigure(Figure.of(new Id<>("f1"), "gone", null, "lost"));
         Path page = publish(m, Sight.EVERYTHING, EnumSet.of(Publisher.Format.HTML)).get(0);
         assertThat(Files.readString(page)).doesNotContain("<img");
     }

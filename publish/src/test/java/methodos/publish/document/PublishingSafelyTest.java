@@ -16,6 +16,7 @@ import java.util.concurrent.CancellationException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
@@ -275,7 +276,7 @@ class PublishingSafelyTest {
         Manual manual = saying("漢字 is not here", "Turn 漢 and עברית.");
         List<Signs.Missing> missing = Signs.missing(manual);
         assertThat(missing).extracting(Signs.Missing::sign).contains("漢", "字", "ע");
-        String step = manual.steps().findFirst().orElseThrow().id();
+        Id<Step> step = manual.steps().findFirst().orElseThrow().id();
         assertThat(missing)
                 .filteredOn(s -> s.sign().equals("漢"))
                 .allSatisfy(s -> assertThat(s.steps()).containsExactly(step))

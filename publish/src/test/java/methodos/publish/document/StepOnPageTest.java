@@ -9,8 +9,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import methodos.core.coverage.Reshoot;
+import methodos.core.description.Id;
+import methodos.core.description.RecordShape;
 import methodos.core.manual.Applicability;
+import methodos.core.manual.Document;
 import methodos.core.manual.Hazard;
+import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
@@ -42,27 +47,71 @@ class StepOnPageTest {
             List<Reading> readings,
             List<Wait> waits,
             boolean accepted) {
-        return new Step(
-                "s1",
-                "Measure it.",
-                null,
-                null,
-                parts,
-                List.of("t1"),
-                null,
-                null,
-                hazards,
-                readings,
-                waits,
-                null,
-                null,
-                "it wears",
-                "It shines.",
-                null,
-                false,
-                accepted,
-                null,
-                null);
+        return Step.of(new Id<>("s1"), "Measure it.", List.of(), List.of())
+                .withParts(parts)
+                .withTools(List.of(new Id<>("t1")))
+                .withHazards(hazards)
+                .withReadings(readings)
+                .withWaits(waits)
+                .withWhy("it wears")
+                .withExpected("It shines.")
+                .withAccepted(accepted);
+    }
+
+    @Test
+    void anOpenValueIsPrintedWithWhereItIsToBeFound() throws Exception {
+        Value known = new Value.Open("nobody has measured it", new Id<>("d1"), "table 3");
+        Value nowhere = new Value.Open("nobody has measured it", null);
+        Joint joint =
+                JointBuilder.builder()
+                        .id(new Id<>("j1"))
+                        .name("cap")
+                        .count(4)
+                        .torque(known)
+                        .build();
+        Manual m =
+                Manual.titled("x")
+                        .withDocuments(
+                                List.of(new Document(new Id<>("d1"), "HV-114", "C", "limits")))
+                        .withJoint(joint);
+        Step step =
+                step(
+                                List.of(),
+                                List.of(),
+                                List.of(
+                                        new Reading("Gap", known, 1, null, ""),
+                                        new Reading("Float", nowhere, 1, null, "")),
+                                List.of(),
+                                true)
+                        .withJoints(List.of(joint.id()));
+        m = m.withNewStep(m.stage(Stage.Kind.INSPECT).orElseThrow().id(), step);
+        String page = html(m, Sight.EVERYTHING);
+        // at the step and in the tables of torques and limits
+        assertThat(page.split("see HV-114, table 3", -1)).hasSizeGreaterThanOrEqualTo(5);
+        assertThat(page).contains("not given: nobody has measured it");
+    }
+
+    /** Whatever a step says in words of its own stands on its page, also what it says tomorrow. */
+    @Test
+    void eachTextOfAStepIsPrinted() throws Exception {
+        RecordShape shape = RecordShape.of(Step.class);
+        Step bare = Step.of(new Id<>("s1"), "", List.of(), List.of());
+        List<String> names =
+                shape.components().stream()
+                        .filter(c -> c.type() == String.class && !c.name().equals("id"))
+                        .map(RecordShape.Component::name)
+                        .toList();
+        Object[] values =
+                shape.components().stream()
+                        .map(
+                                c ->
+                                        names.contains(c.name())
+                                                ? "the " + c.name() + " said"
+                                                : c.of(bare))
+                        .toArray();
+        String page = page((Step) shape.make(values), Stage.Kind.INSPECT);
+        assertThat(names).contains("text", "why", "expected");
+        assertThat(names).allSatisfy(n -> assertThat(page).contains("the " + n + " said"));
     }
 
     private String page(Step step, Stage.Kind kind) throws Exception {
@@ -70,7 +119,7 @@ class StepOnPageTest {
         m =
                 m.withPart(
                         PartBuilder.builder()
-                                .id("p1")
+                                .id(new Id<>("p1"))
                                 .item("11")
                                 .name("O-ring")
                                 .quantity(2)
@@ -79,7 +128,7 @@ class StepOnPageTest {
         m =
                 m.withTool(
                         new Tool(
-                                "t1",
+                                new Id<>("t1"),
                                 "vernier caliper",
                                 "0.05 mm",
                                 Tool.Kind.MEASURING,
@@ -109,14 +158,15 @@ class StepOnPageTest {
 
     @Test
     void partsThatAreAlwaysNewAreDiscardedInTheTakeDownOnly() throws Exception {
-        Step step = step(List.of(new PartUse("p1", 2)), null, null, null, true);
+        Step step = step(List.of(new PartUse(new Id<>("p1"), 2)), null, null, null, true);
         assertThat(page(step, Stage.Kind.TAKE_DOWN)).contains("<th>Discard</th>", "O-ring, 2 off");
         assertThat(page(step, Stage.Kind.BUILD_UP)).doesNotContain("<th>Discard</th>");
     }
 
     @Test
     void aReadingHasItsLimitInBothSystemsAndABlankForEachPlace() throws Exception {
-        Reading reading = new Reading("Free length", Value.of("≥ 62 mm"), 5, "t1", "replace all");
+        Reading reading =
+                new Reading("Free length", Value.of("≥ 62 mm"), 5, new Id<>("t1"), "replace all");
         String page = page(step(null, null, List.of(reading), null, true), Stage.Kind.INSPECT);
         assertThat(page)
                 .contains(
@@ -131,9 +181,16 @@ class StepOnPageTest {
     void whatIsDoneAgainElsewhereIsSaidAndHasABlankForEachPlace() throws Exception {
         Reading reading = new Reading("Gap", Value.of("≥ 62 mm"), 2, null, "");
         Manual m = Manual.titled("x");
-        String stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
+        Id<Stage> stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
         m = m.withNewStep(stage, step(null, null, List.of(reading), null, true));
-        m = m.withRepeats(List.of(new Repeat("r", "s1", "s1", List.of("left cap", "rear cap"))));
+        m =
+                m.withRepeats(
+                        List.of(
+                                new Repeat(
+                                        new Id<>("r"),
+                                        new Id<>("s1"),
+                                        new Id<>("s1"),
+                                        List.of("left cap", "rear cap"))));
         String page = html(m, Sight.EVERYTHING);
         assertThat(page).contains("Do the same at: left cap, rear cap.");
         String blanks = page.substring(page.indexOf("class=\"blanks\""));
@@ -146,7 +203,7 @@ class StepOnPageTest {
                 new Reading("Late gap", Value.of("≥ 62 mm"), 1, null, "")
                         .withApplicability(Applicability.serials(SerialRange.from(2200)));
         Manual m = Manual.titled("x");
-        String stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
+        Id<Stage> stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
         m = m.withNewStep(stage, step(null, null, List.of(late), null, true));
         assertThat(html(m, new Sight(null, SerialRange.only(2417)))).contains("Late gap");
         assertThat(html(m, new Sight(null, SerialRange.only(1200)))).doesNotContain("Late gap");
@@ -155,7 +212,7 @@ class StepOnPageTest {
     @Test
     void whatHasToBeFilmedAgainIsAListForPrint() throws Exception {
         Manual m = Manual.titled("x");
-        String stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
+        Id<Stage> stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
         m = m.withNewStep(stage, step(null, null, null, null, true));
         List<Reshoot> shots = Reshoot.of(new Workspace(m, Map.of()), Sight.EVERYTHING);
         assertThat(shots).singleElement().satisfies(s -> assertThat(s.number()).isEqualTo(1));
@@ -175,14 +232,16 @@ class StepOnPageTest {
     @Test
     void whatGoesBackAsItCameOffIsOnlyNamedInAManualInReverse() throws Exception {
         Step plain =
-                step(List.of(new PartUse("p2", 5)), null, null, null, true)
+                step(List.of(new PartUse(new Id<>("p2"), 5)), null, null, null, true)
                         .withText("Put the springs in.");
-        Step fresh = step(List.of(new PartUse("p1", 1)), null, null, null, true).withId("s2");
+        Step fresh =
+                step(List.of(new PartUse(new Id<>("p1"), 1)), null, null, null, true)
+                        .withId(new Id<>("s2"));
         Manual m = Manual.titled("x");
         m =
                 m.withPart(
                         PartBuilder.builder()
-                                .id("p1")
+                                .id(new Id<>("p1"))
                                 .item("11")
                                 .name("O-ring")
                                 .quantity(1)
@@ -191,18 +250,18 @@ class StepOnPageTest {
         m =
                 m.withPart(
                         PartBuilder.builder()
-                                .id("p2")
+                                .id(new Id<>("p2"))
                                 .item("9")
                                 .name("spring")
                                 .quantity(5)
                                 .reuse(ReuseRule.REUSE)
                                 .build());
-        m = m.withTool(new Tool("t1", "seal pick", "", Tool.Kind.SPECIAL, ""));
+        m = m.withTool(new Tool(new Id<>("t1"), "seal pick", "", Tool.Kind.SPECIAL, ""));
         m =
                 m.withNewStep(
                         m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id(),
-                        step(null, null, null, null, true).withId("s0"));
-        String stage = m.stage(Stage.Kind.BUILD_UP).orElseThrow().id();
+                        step(null, null, null, null, true).withId(new Id<>("s0")));
+        Id<Stage> stage = m.stage(Stage.Kind.BUILD_UP).orElseThrow().id();
         m = m.withNewStep(stage, plain).withNewStep(stage, fresh);
         String written = html(m, Sight.EVERYTHING);
         assertThat(written).doesNotContain("reverse order").contains("spring, 5 off");

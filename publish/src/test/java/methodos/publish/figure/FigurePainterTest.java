@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.awt.image.BufferedImage;
 import java.util.Locale;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
@@ -22,7 +23,7 @@ class FigurePainterTest {
             Manual.titled("x")
                     .withPart(
                             PartBuilder.builder()
-                                    .id("p1")
+                                    .id(new Id<>("p1"))
                                     .item("7")
                                     .name("screw")
                                     .quantity(1)
@@ -56,7 +57,11 @@ class FigurePainterTest {
     void theTargetIsMarkedWhereItIs() {
         Figure figure =
                 Figure.of(
-                        "f", "", null, "x", new Mark.Callout("m", "p1", new Point(.25, .75), null));
+                        new Id<>("f"),
+                        "",
+                        null,
+                        "x",
+                        new Mark.Callout(new Id<>("m"), new Id<>("p1"), new Point(.25, .75), null));
         FigureDrawing drawing = drawing(figure);
         BufferedImage painted = painter(drawing).paint((int) Math.round(drawing.width()));
         double margin = 960 * FigureDrawing.MARGIN;
@@ -70,11 +75,15 @@ class FigurePainterTest {
     void theBalloonIsWhiteWithADarkNumber() {
         Figure figure =
                 Figure.of(
-                        "f",
+                        new Id<>("f"),
                         "",
                         null,
                         "x",
-                        new Mark.Callout("m", "p1", new Point(.5, .5), new Point(.5, .2)));
+                        new Mark.Callout(
+                                new Id<>("m"),
+                                new Id<>("p1"),
+                                new Point(.5, .5),
+                                new Point(.5, .2)));
         FigureDrawing drawing = drawing(figure);
         BufferedImage painted = painter(drawing).paint((int) Math.round(drawing.width()));
         Point balloon = drawing.handles().get(0).at();
@@ -94,7 +103,7 @@ class FigurePainterTest {
 
     @Test
     void everyWidthKeepsTheShape() {
-        FigureDrawing drawing = drawing(Figure.of("f", "", null, "x"));
+        FigureDrawing drawing = drawing(Figure.of(new Id<>("f"), "", null, "x"));
         for (int width : new int[] {120, 480, 960, 1920}) {
             BufferedImage painted = painter(drawing).paint(width);
             assertThat(painted.getWidth()).isEqualTo(width);

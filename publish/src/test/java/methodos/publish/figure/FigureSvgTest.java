@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
@@ -40,7 +41,7 @@ class FigureSvgTest {
             Manual.titled("x")
                     .withPart(
                             PartBuilder.builder()
-                                    .id("p1")
+                                    .id(new Id<>("p1"))
                                     .item("7")
                                     .name("screw")
                                     .size("M6")
@@ -65,23 +66,33 @@ class FigureSvgTest {
 
     private static List<Mark> marks() {
         return List.of(
-                new Mark.Callout("a", "p1", at(.5, .5), null),
+                new Mark.Callout(new Id<>("a"), new Id<>("p1"), at(.5, .5), null),
                 new Mark.ScrewOrder(
-                        "b", List.of(at(.1, .2), at(.2, .2), at(.2, .4), at(.1, .4)), null, null),
-                new Mark.ScrewPlace("c", "p1", at(.3, .8)),
-                new Mark.Turn("d", at(.7, .3), at(.8, .3), at(.7, .36), null, Rotation.CLOCKWISE),
-                new Mark.Shift("e", at(.4, .2), at(.55, .3), Movement.PUSH),
-                new Mark.Detail("f", at(.45, .7), at(.49, .7), at(.82, .72)),
-                new Mark.Outline("g", List.of(at(.3, .3), at(.4, .28), at(.42, .5), at(.28, .48))),
-                new Mark.Length("h", at(.1, .9), at(.25, .9)),
+                        new Id<>("b"),
+                        List.of(at(.1, .2), at(.2, .2), at(.2, .4), at(.1, .4)),
+                        null,
+                        null),
+                new Mark.ScrewPlace(new Id<>("c"), new Id<>("p1"), at(.3, .8)),
+                new Mark.Turn(
+                        new Id<>("d"),
+                        at(.7, .3),
+                        at(.8, .3),
+                        at(.7, .36),
+                        null,
+                        Rotation.CLOCKWISE),
+                new Mark.Shift(new Id<>("e"), at(.4, .2), at(.55, .3), Movement.PUSH),
+                new Mark.Detail(new Id<>("f"), at(.45, .7), at(.49, .7), at(.82, .72)),
+                new Mark.Outline(
+                        new Id<>("g"), List.of(at(.3, .3), at(.4, .28), at(.42, .5), at(.28, .48))),
+                new Mark.Length(new Id<>("h"), at(.1, .9), at(.25, .9)),
                 new Mark.Scale(
-                        "i",
+                        new Id<>("i"),
                         KnownShape.LENGTH,
                         List.of(at(.05, .6), at(.2, .6)),
                         List.of(Quantity.parse("30 mm"))),
-                new Mark.MatchMark("j", at(.6, .6), at(.6, .7), "1"),
-                new Mark.ByFeel("k", at(.6, .85), "clicks"),
-                new Mark.Label("l", at(.3, .1), "front < left"));
+                new Mark.MatchMark(new Id<>("j"), at(.6, .6), at(.6, .7), "1"),
+                new Mark.ByFeel(new Id<>("k"), at(.6, .85), "clicks"),
+                new Mark.Label(new Id<>("l"), at(.3, .1), "front < left"));
     }
 
     private FigureDrawing drawing(Manual m, Figure figure) {
@@ -157,14 +168,15 @@ class FigureSvgTest {
     @Test
     void eachKindOfMarkLiesWithinHalfAPixel() throws Exception {
         for (Mark mark : marks()) {
-            same(manual, Figure.of("f", "", null, "x", mark));
+            same(manual, Figure.of(new Id<>("f"), "", null, "x", mark));
         }
-        same(manual, Figure.of("f", "", null, "x", marks().toArray(new Mark[0])));
+        same(manual, Figure.of(new Id<>("f"), "", null, "x", marks().toArray(new Mark[0])));
     }
 
     @Test
     void aShiftOfOnePixelIsSeen() throws Exception {
-        FigureDrawing drawing = drawing(manual, Figure.of("f", "", null, "x", marks().get(1)));
+        FigureDrawing drawing =
+                drawing(manual, Figure.of(new Id<>("f"), "", null, "x", marks().get(1)));
         BufferedImage painted =
                 new FigurePainter(drawing, id -> Optional.of(still()))
                         .paint((int) drawing.width() * SCALE);
@@ -177,16 +189,16 @@ class FigureSvgTest {
 
     @Test
     void picturesBesideEachOtherAndAStackAgreeToo() throws Exception {
-        Figure other = Figure.of("g", "worn", null, "y", marks().get(0));
+        Figure other = Figure.of(new Id<>("g"), "worn", null, "y", marks().get(0));
         Manual two = manual.withFigure(other);
         Figure figure =
-                Figure.of("f", "good", null, "x", marks().get(6))
+                Figure.of(new Id<>("f"), "good", null, "x", marks().get(6))
                         .withLayout(FigureLayout.COMPARISON)
-                        .withBeside(List.of("g"))
+                        .withBeside(List.of(new Id<>("g")))
                         .withStack(
                                 List.of(
                                         new Layer(null, "4 disc springs, hollow down, alternating"),
-                                        new Layer("p1", ""),
+                                        new Layer(new Id<>("p1"), ""),
                                         new Layer(null, "O-ring"),
                                         new Layer(null, "seal, lip up"),
                                         new Layer(null, "bearing"),
@@ -196,7 +208,8 @@ class FigureSvgTest {
 
     @Test
     void itStandsAloneAndReadsAsItsWords() {
-        FigureDrawing drawing = drawing(manual, Figure.of("f", "", null, "x", marks().get(11)));
+        FigureDrawing drawing =
+                drawing(manual, Figure.of(new Id<>("f"), "", null, "x", marks().get(11)));
         String svg = FigureSvg.of(drawing, id -> Optional.of(still()), "Cap & \"screws\" < 4");
         assertThat(svg)
                 .contains("<title>Cap &amp; &quot;screws&quot; &lt; 4</title>")
@@ -213,7 +226,8 @@ class FigureSvgTest {
 
     @Test
     void aPictureThatIsMissingIsLeftOut() throws Exception {
-        FigureDrawing drawing = drawing(manual, Figure.of("f", "", null, "x", marks().get(0)));
+        FigureDrawing drawing =
+                drawing(manual, Figure.of(new Id<>("f"), "", null, "x", marks().get(0)));
         String svg = FigureSvg.of(drawing, id -> Optional.empty(), "");
         assertThat(svg).doesNotContain("<image");
         assertThat(drawn(svg, 400)).isNotNull();

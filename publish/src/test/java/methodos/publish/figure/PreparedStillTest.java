@@ -7,6 +7,7 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.util.Random;
+import methodos.core.description.Id;
 import methodos.core.figure.Framing;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
@@ -17,7 +18,7 @@ import org.junit.jupiter.api.Test;
 class PreparedStillTest {
 
     private static Figure figure(Preparation preparation, Mark... marks) {
-        return Figure.of("f", "", null, "x", marks).withPreparation(preparation);
+        return Figure.of(new Id<>("f"), "", null, "x", marks).withPreparation(preparation);
     }
 
     /** Grey, with a red dot at a place. */
@@ -78,7 +79,8 @@ class PreparedStillTest {
                 PreparedStill.of(
                         figure(
                                 Preparation.NONE.withSharpen(1),
-                                new Mark.Cover("m", new Point(.45, .55), new Point(.55, .45))),
+                                new Mark.Cover(
+                                        new Id<>("m"), new Point(.45, .55), new Point(.55, .45))),
                         still,
                         800);
         for (int y = 0; y < 450; y++) {
@@ -100,7 +102,7 @@ class PreparedStillTest {
         g.dispose();
         Mark cover =
                 new Mark.Cover(
-                        "m",
+                        new Id<>("m"),
                         new Point(301 / 801.0, 151 / 451.0),
                         new Point(400 / 801.0, 250 / 451.0));
         for (int widest : new int[] {800, 400, 333, 200, 97}) {

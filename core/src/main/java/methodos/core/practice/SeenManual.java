@@ -1,15 +1,46 @@
-package methodos.core.manual;
+package methodos.core.practice;
 
 import java.util.HashMap;
 import java.util.Map;
+import methodos.core.description.Id;
+import methodos.core.manual.Figure;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
 
-/** A manual with the kits, figures and readings of those units only that are looked at. */
-public final class SeenBy {
+/**
+ * A manual as it is carried out, with the kits, figures and readings of those units only that are
+ * looked at.
+ */
+public final class SeenManual {
 
-    private SeenBy() {}
+    private final PractisedManual practised;
+    private final Sight sight;
+    private final Manual manual;
 
-    public static Manual of(Manual manual, Sight sight) {
-        Map<String, Figure> figures = new HashMap<>();
+    SeenManual(PractisedManual practised, Sight sight) {
+        this.practised = practised;
+        this.sight = sight;
+        this.manual = seen(practised.manual(), sight);
+    }
+
+    /** What is seen. */
+    public Manual manual() {
+        return manual;
+    }
+
+    /** What it was taken from, for all units. */
+    public PractisedManual practised() {
+        return practised;
+    }
+
+    /** The units that are looked at. */
+    public Sight sight() {
+        return sight;
+    }
+
+    private static Manual seen(Manual manual, Sight sight) {
+        Map<Id<Figure>, Figure> figures = new HashMap<>();
         manual.figures().forEach(f -> figures.put(f.id(), f));
         return manual.withKits(
                         manual.kits().stream()
@@ -26,7 +57,7 @@ public final class SeenBy {
                                 .toList());
     }
 
-    private static Step step(Step step, Map<String, Figure> figures, Sight sight) {
+    private static Step step(Step step, Map<Id<Figure>, Figure> figures, Sight sight) {
         return step.withFigures(
                         step.figures().stream()
                                 .filter(

@@ -7,9 +7,9 @@ import methodos.files.folders.AppFolders;
 import methodos.footage.speech.SpeechModel;
 
 /** The recognisers that this program has. */
-final class Ears {
+final class Recognisers {
 
-    private Ears() {}
+    private Recognisers() {}
 
     /** Where a speech model is looked for. */
     static Path modelFolder() {

@@ -7,6 +7,7 @@ import java.util.Map;
 import methodos.core.Samples;
 import methodos.core.check.OpenPoint;
 import methodos.core.check.OpenPoints;
+import methodos.core.description.Id;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
@@ -26,7 +27,7 @@ import methodos.core.torque.JointTorque;
 import methodos.core.torque.TighteningTable;
 import org.junit.jupiter.api.Test;
 
-class PractisedTest {
+class PractisedManualTest {
 
     private static final Sight ALL = Sight.EVERYTHING;
 
@@ -35,23 +36,25 @@ class PractisedTest {
     }
 
     private static Part ring(Manual manual, ReuseRule rule) {
-        return manual.part("p2").orElseThrow().withReuse(rule);
+        return manual.part(new Id<>("p2")).orElseThrow().withReuse(rule);
     }
 
     @Test
     void sealsAreNewOrLookedAtAndAPartMayHaveItsOwnRule() {
         Manual fresh = with(Practices.USUAL);
         fresh = fresh.withPart(ring(fresh, ReuseRule.AS_PRACTISED));
-        assertThat(KitCoverage.of(fresh, ALL))
+        assertThat(KitCoverage.of(PractisedManual.of(fresh).seenBy(ALL)))
                 .anySatisfy(
                         r -> {
-                            assertThat(r.part().id()).isEqualTo("p2");
+                            assertThat(r.part().id()).isEqualTo(new Id<>("p2"));
                             assertThat(r.certain()).isTrue();
                         });
         Manual kept = fresh.withPractices(Practices.USUAL.withRenewal(Practices.Renewal.INSPECT));
-        assertThat(KitCoverage.of(kept, ALL)).noneMatch(r -> r.part().id().equals("p2"));
+        assertThat(KitCoverage.of(PractisedManual.of(kept).seenBy(ALL)))
+                .noneMatch(r -> r.part().id().equals(new Id<>("p2")));
         Manual own = kept.withPart(ring(kept, ReuseRule.ALWAYS_NEW));
-        assertThat(KitCoverage.of(own, ALL)).anyMatch(r -> r.part().id().equals("p2"));
+        assertThat(KitCoverage.of(PractisedManual.of(own).seenBy(ALL)))
+                .anyMatch(r -> r.part().id().equals(new Id<>("p2")));
     }
 
     @Test
@@ -59,21 +62,26 @@ class PractisedTest {
         Manual angle = with(Practices.USUAL.withTightening(TighteningWay.ANGLE));
         assertThat(tightened(angle).byAngle()).isFalse();
         Manual known =
-                angle.withJoint(angle.joint("j1").orElseThrow().withAngle(Quantity.parse("60°")));
+                angle.withJoint(
+                        angle.joint(new Id<>("j1")).orElseThrow().withAngle(Quantity.parse("60°")));
         assertThat(tightened(known).byAngle()).isTrue();
         assertThat(JointTorque.of(known, tightened(known)).stages()).isEmpty();
-        Manual own = known.withJoint(known.joint("j1").orElseThrow().withWay(TighteningWay.WRENCH));
+        Manual own =
+                known.withJoint(
+                        known.joint(new Id<>("j1")).orElseThrow().withWay(TighteningWay.WRENCH));
         assertThat(JointTorque.of(own, tightened(own)).stages()).hasSize(2);
     }
 
     private static methodos.core.manual.Joint tightened(Manual manual) {
-        return TighteningTable.of(manual, ALL).get(0).joint();
+        return TighteningTable.of(PractisedManual.of(manual), ALL).get(0).joint();
     }
 
     @Test
     void anAngleThatIsMissingIsAnOpenPoint() {
         Manual manual = with(Practices.USUAL);
-        manual = manual.withJoint(manual.joint("j1").orElseThrow().withWay(TighteningWay.ANGLE));
+        manual =
+                manual.withJoint(
+                        manual.joint(new Id<>("j1")).orElseThrow().withWay(TighteningWay.ANGLE));
         assertThat(OpenPoints.of(new Workspace(manual, Map.of()), ALL).stream().map(OpenPoint::key))
                 .contains("open.torque.angle");
     }
@@ -81,36 +89,41 @@ class PractisedTest {
     @Test
     void aJointWithoutAnOrderIsTightenedRoundAsTheManualDoesIt() {
         Manual star = with(Practices.USUAL);
-        star = star.withJoint(star.joint("j1").orElseThrow().withOrder(""));
+        star = star.withJoint(star.joint(new Id<>("j1")).orElseThrow().withOrder(""));
         assertThat(tightened(star).order()).isEqualTo("star");
         Manual cross = star.withPractices(Practices.USUAL.withRound(Practices.Round.CROSS));
         assertThat(tightened(cross).order()).isEqualTo("cross");
-        Manual given = cross.withJoint(cross.joint("j1").orElseThrow().withOrder("1, 3, 2, 4"));
+        Manual given =
+                cross.withJoint(cross.joint(new Id<>("j1")).orElseThrow().withOrder("1, 3, 2, 4"));
         assertThat(tightened(given).order()).isEqualTo("1, 3, 2, 4");
     }
 
     @Test
     void stepsThatMayBeLeftOutAreGoneEverywhere() {
         Manual manual = with(Practices.USUAL);
-        Step optional = manual.step("s1").orElseThrow().withOptional(true);
+        Step optional = manual.step(new Id<>("s1")).orElseThrow().withOptional(true);
         manual = manual.withStep(optional);
         assertThat(new StepNumbers(manual, ALL).count()).isEqualTo(3);
         Manual without =
                 manual.withPractices(Practices.USUAL.withOptional(Practices.Optional.LEFT_OUT));
-        assertThat(new StepNumbers(without, ALL).of("s1")).isEmpty();
-        assertThat(new StepNumbers(without, ALL).of("s2")).hasValue(1);
-        assertThat(Practised.of(without).step("s1")).isEmpty();
-        assertThat(without.step("s1")).isPresent();
+        assertThat(new StepNumbers(without, ALL).of(new Id<>("s1"))).isEmpty();
+        assertThat(new StepNumbers(without, ALL).of(new Id<>("s2"))).hasValue(1);
+        assertThat(PractisedManual.of(without).manual().step(new Id<>("s1"))).isEmpty();
+        assertThat(without.step(new Id<>("s1"))).isPresent();
     }
 
     @Test
     void aStepThatIsLeftOutLeavesNothingOpenBehind() {
         Manual manual = with(Practices.USUAL);
-        Figure figure = Figure.of("f1", "cap", null, "d1");
-        Step said = manual.step("s1").orElseThrow().withOptional(true);
-        Step shown = manual.step("s3").orElseThrow().withFigures(List.of("f1")).withOptional(true);
+        Figure figure = Figure.of(new Id<>("f1"), "cap", null, "d1");
+        Step said = manual.step(new Id<>("s1")).orElseThrow().withOptional(true);
+        Step shown =
+                manual.step(new Id<>("s3"))
+                        .orElseThrow()
+                        .withFigures(List.of(new Id<>("f1")))
+                        .withOptional(true);
         manual = manual.withFigure(figure).withStep(said).withStep(shown);
-        Workspace done = new Workspace(manual, Map.of("clip1", Samples.captions()));
+        Workspace done = new Workspace(manual, Map.of(new Id<>("clip1"), Samples.captions()));
         Workspace leftOut =
                 done.with(
                         manual.withPractices(
@@ -119,7 +132,7 @@ class PractisedTest {
                 .as("its words, its figure and its joint are settled")
                 .containsExactlyInAnyOrderElementsOf(
                         OpenPoints.of(done, ALL).stream()
-                                .filter(p -> p.step() == null || p.step().equals("s2"))
+                                .filter(p -> p.step() == null || p.step().equals(new Id<>("s2")))
                                 .toList());
     }
 
@@ -128,10 +141,17 @@ class PractisedTest {
         Manual manual =
                 with(Practices.USUAL)
                         .withTool(
-                                new Tool("t1", "puller", "", Tool.Kind.SPECIAL, "")
-                                        .withInstead(new Substitute("t2", "it is at hand")))
-                        .withTool(new Tool("t2", "two screws", "M6", Tool.Kind.MADE_UP, ""));
-        manual = manual.withStep(manual.step("s1").orElseThrow().withTools(List.of("t1")));
+                                new Tool(new Id<>("t1"), "puller", "", Tool.Kind.SPECIAL, "")
+                                        .withInstead(
+                                                new Substitute(new Id<>("t2"), "it is at hand")))
+                        .withTool(
+                                new Tool(
+                                        new Id<>("t2"), "two screws", "M6", Tool.Kind.MADE_UP, ""));
+        manual =
+                manual.withStep(
+                        manual.step(new Id<>("s1"))
+                                .orElseThrow()
+                                .withTools(List.of(new Id<>("t1"))));
         assertThat(tools(manual)).containsExactly("puller");
         assertThat(
                         tools(
@@ -142,7 +162,9 @@ class PractisedTest {
     }
 
     private static List<Object> tools(Manual manual) {
-        return DerivedTable.of(DerivedTable.What.TOOLS, manual, ALL).rows().stream()
+        return DerivedTable.of(DerivedTable.What.TOOLS, PractisedManual.of(manual), ALL)
+                .rows()
+                .stream()
                 .map(r -> r.get("name"))
                 .toList();
     }
@@ -150,7 +172,7 @@ class PractisedTest {
     @Test
     void whatIsPractisedStaysAsItIs() {
         Manual manual = with(Practices.USUAL.withRenewal(Practices.Renewal.INSPECT));
-        Manual once = Practised.of(manual);
-        assertThat(Practised.of(once)).isEqualTo(once);
+        Manual once = PractisedManual.of(manual).manual();
+        assertThat(PractisedManual.of(once).manual()).isEqualTo(once);
     }
 }

@@ -8,8 +8,8 @@ import methodos.core.manual.Variant;
 import methodos.files.problem.ProjectProblem;
 import picocli.CommandLine.Option;
 
-/** Through whose eyes a manual is looked at: a variant, a model, or one unit. */
-final class Eyes {
+/** Which units a manual is looked at for: those of a variant, of a model, or one. */
+final class UnitsOption {
 
     @Option(names = "--variant", description = "id of a variant, or the name of a model")
     private String variant;
@@ -18,29 +18,29 @@ final class Eyes {
     private Long serial;
 
     /** The units that are looked at; all where nothing is said. */
-    static Sight sight(Eyes eyes, Manual manual) throws ProjectProblem {
-        if (eyes == null) {
+    static Sight sight(UnitsOption units, Manual manual) throws ProjectProblem {
+        if (units == null) {
             return Sight.EVERYTHING;
         }
-        if (eyes.variant != null) {
+        if (units.variant != null) {
             return manual.variants().stream()
-                    .filter(v -> v.id().equals(eyes.variant))
+                    .filter(v -> v.id().text().equals(units.variant))
                     .findFirst()
                     .map(Sight::of)
                     .or(
                             () ->
                                     manual.variants().stream()
-                                            .filter(v -> v.model().equals(eyes.variant))
+                                            .filter(v -> v.model().equals(units.variant))
                                             .findFirst()
                                             .map(v -> new Sight(v.model(), SerialRange.ALL)))
                     .orElseThrow(
                             () ->
                                     new ProjectProblem(
                                             "There is no variant or model "
-                                                    + eyes.variant
+                                                    + units.variant
                                                     + " in the manual."));
         }
-        SerialRange one = SerialRange.only(eyes.serial);
+        SerialRange one = SerialRange.only(units.serial);
         List<String> models =
                 manual.variants().stream()
                         .filter(v -> v.serials().overlaps(one))
@@ -49,16 +49,16 @@ final class Eyes {
                         .toList();
         if (models.isEmpty()) {
             throw new ProjectProblem(
-                    "No variant of the manual covers serial number " + eyes.serial + ".");
+                    "No variant of the manual covers serial number " + units.serial + ".");
         }
         return new Sight(models.size() == 1 ? models.get(0) : null, one);
     }
 
     /** The variant or serial number as it was asked for, null where nothing is said. */
-    static String named(Eyes eyes) {
-        if (eyes == null) {
+    static String named(UnitsOption units) {
+        if (units == null) {
             return null;
         }
-        return eyes.variant != null ? eyes.variant : String.valueOf(eyes.serial);
+        return units.variant != null ? units.variant : String.valueOf(units.serial);
     }
 }

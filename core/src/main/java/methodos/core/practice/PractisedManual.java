@@ -2,11 +2,13 @@ package methodos.core.practice;
 
 import java.util.List;
 import java.util.Optional;
+import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.Practices;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.TighteningWay;
@@ -18,14 +20,38 @@ import methodos.core.manual.Tool;
  * that are used. Everything that is derived, printed and checked is derived from this; what is
  * edited is the manual itself.
  */
-public final class Practised {
+public final class PractisedManual {
 
     /** Fewer screws than this have no order round. */
     private static final int ROUND = 4;
 
-    private Practised() {}
+    private final Manual manual;
 
-    public static Manual of(Manual manual) {
+    private PractisedManual(Manual manual) {
+        this.manual = manual;
+    }
+
+    /** Settles what a manual leaves to its ways; one that is settled stays as it is. */
+    public static PractisedManual of(Manual manual) {
+        return new PractisedManual(settled(manual));
+    }
+
+    /** A manual whose ways cannot be settled, as it is written: better than none to look at. */
+    public static PractisedManual asWritten(Manual manual) {
+        return new PractisedManual(manual);
+    }
+
+    /** What is carried out. */
+    public Manual manual() {
+        return manual;
+    }
+
+    /** What of it concerns the units that are looked at. */
+    public SeenManual seenBy(Sight sight) {
+        return new SeenManual(this, sight);
+    }
+
+    private static Manual settled(Manual manual) {
         Practices practices = manual.practices();
         return manual.withParts(manual.parts().stream().map(p -> part(p, practices)).toList())
                 .withJoints(manual.joints().stream().map(j -> joint(j, practices)).toList())
@@ -66,11 +92,11 @@ public final class Practised {
         if (manual.practices().tools() == Practices.ToolChoice.BOOK) {
             return step;
         }
-        List<String> tools = step.tools().stream().map(t -> used(t, manual)).distinct().toList();
+        List<Id<Tool>> tools = step.tools().stream().map(t -> used(t, manual)).distinct().toList();
         return step.withTools(tools);
     }
 
-    private static String used(String tool, Manual manual) {
+    private static Id<Tool> used(Id<Tool> tool, Manual manual) {
         return manual.tool(tool)
                 .flatMap(t -> Optional.ofNullable(t.instead()))
                 .flatMap(i -> manual.tool(i.tool()))

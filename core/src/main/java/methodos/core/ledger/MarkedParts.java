@@ -1,28 +1,34 @@
-package methodos.core.repair;
+package methodos.core.ledger;
 
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import methodos.core.description.Id;
 import methodos.core.language.PartNames;
 import methodos.core.manual.Action;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUse.Handling;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 
-/** Where a mark is matched: where the parts go on that the step with the mark names. */
+/** The parts that a mark is made on, and where it is matched: where they go on again. */
 public final class MarkedParts {
 
     private MarkedParts() {}
 
     /** The steps that build up and fit one of the marked parts; none where that is not known. */
     public static List<Step> fittingSteps(Manual manual, LedgerItem mark) {
-        Set<String> marked = marked(manual, mark);
+        Set<Id<Part>> marked = marked(manual, mark);
         return manual.stage(Stage.Kind.BUILD_UP).stream()
                 .flatMap(s -> s.steps().stream())
                 .filter(
@@ -37,8 +43,8 @@ public final class MarkedParts {
     }
 
     /** Of the parts that are there when the mark is made, those that its name names, else all. */
-    private static Set<String> marked(Manual manual, LedgerItem mark) {
-        Set<String> there = new HashSet<>();
+    private static Set<Id<Part>> marked(Manual manual, LedgerItem mark) {
+        Set<Id<Part>> there = new HashSet<>();
         manual.steps()
                 .filter(
                         s ->
@@ -50,17 +56,34 @@ public final class MarkedParts {
                 .flatMap(s -> s.parts().stream())
                 .map(PartUse::part)
                 .forEach(there::add);
-        String name = mark.name().toLowerCase(Locale.ROOT);
-        Set<String> named = named(manual, there, p -> name.contains(p.toLowerCase(Locale.ROOT)));
-        if (named.isEmpty()) {
-            named = named(manual, there, p -> name.contains(PartNames.head(p)));
-        }
+        Set<Id<Part>> named = named(manual::part, there, mark);
         return named.isEmpty() ? there : named;
     }
 
-    private static Set<String> named(Manual manual, Set<String> parts, Predicate<String> name) {
+    /**
+     * The parts that a step makes a mark on: those that its name names, else the only one of the
+     * step; none where that is not known.
+     *
+     * @param parts the parts of the manual by their ids
+     */
+    static Set<Id<Part>> in(Step step, Map<Id<Part>, Part> parts, LedgerItem mark) {
+        Set<Id<Part>> there = new LinkedHashSet<>();
+        step.parts().forEach(u -> there.add(u.part()));
+        Set<Id<Part>> named = named(id -> Optional.ofNullable(parts.get(id)), there, mark);
+        return named.isEmpty() && there.size() > 1 ? Set.of() : named.isEmpty() ? there : named;
+    }
+
+    private static Set<Id<Part>> named(
+            Function<Id<Part>, Optional<Part>> find, Set<Id<Part>> parts, LedgerItem mark) {
+        String name = mark.name().toLowerCase(Locale.ROOT);
+        Set<Id<Part>> whole = named(find, parts, p -> name.contains(p.toLowerCase(Locale.ROOT)));
+        return whole.isEmpty() ? named(find, parts, p -> name.contains(PartNames.head(p))) : whole;
+    }
+
+    private static Set<Id<Part>> named(
+            Function<Id<Part>, Optional<Part>> find, Set<Id<Part>> parts, Predicate<String> name) {
         return parts.stream()
-                .filter(p -> manual.part(p).filter(x -> name.test(x.name())).isPresent())
+                .filter(p -> find.apply(p).filter(x -> name.test(x.name())).isPresent())
                 .collect(Collectors.toSet());
     }
 }
