@@ -85,8 +85,9 @@ class ProjectFolderTest {
             byte[] first = Files.readAllBytes(path.resolve("manual.json"));
             project.save(project.workspace().manual());
             assertThat(Files.readAllBytes(path.resolve("manual.json"))).isEqualTo(first);
-            assertThat(new String(first)).endsWith("}\n").contains(
-                            "\"format\" : \"" + ManualJson.MAJOR + "." + ManualJson.MINOR + "\"");
+            assertThat(new String(first))
+                    .endsWith("}\n")
+                    .contains("\"format\" : \"" + ManualJson.MAJOR + "." + ManualJson.MINOR + "\"");
         }
     }
 
