@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import methodos.core.coverage.CoverageReport;
 import methodos.core.description.Id;
@@ -19,8 +20,12 @@ import methodos.core.ledger.ManualLedger;
 import methodos.core.manual.Acceptance;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
+import methodos.core.memory.Remembered;
 import methodos.core.narration.Workspace;
 import methodos.core.practice.PractisedManual;
+import methodos.core.quantity.MeasureUnit.Dimension;
+import methodos.core.quantity.QuantitiesInText;
+import methodos.core.quantity.Quantity;
 
 /**
  * What a careful colleague finds in a manual before a technician does. It remembers what it read in
@@ -66,6 +71,10 @@ public final class Checks {
     private final PlainLanguage language = new PlainLanguage();
     private final PartNames partNames = new PartNames();
     private final TableChecks tables = new TableChecks();
+    private final Remembered<String, List<Quantity>> torquesInText =
+            new Remembered<>(t -> QuantitiesInText.of(t, Dimension.TORQUE));
+    private final AtomicReference<ManualLedger> lastLedger =
+            new AtomicReference<>(ManualLedger.of(PractisedManual.of(NOTHING)));
     private final ValueChecks values = new ValueChecks(tables);
 
     /**
@@ -100,8 +109,9 @@ public final class Checks {
                 guard.of(
                         "derived.ledger",
                         practised,
-                        ManualLedger::of,
+                        m -> ManualLedger.after(lastLedger.get(), m),
                         ManualLedger.of(PractisedManual.of(NOTHING)));
+        lastLedger.set(ledger);
         List<Finding> all =
                 new ArrayList<>(
                         guard.of(
@@ -112,7 +122,7 @@ public final class Checks {
         Map<String, Function<PractisedManual, List<Finding>>> checks = new LinkedHashMap<>();
         checks.put("derived.ledger", m -> LedgerChecks.of(m.manual(), ledger));
         checks.put("derived.hazards", m -> HazardChecks.of(m, hazards));
-        checks.put("derived.torques", TorqueChecks::of);
+        checks.put("derived.torques", m -> TorqueChecks.of(m, torquesInText));
         checks.put("derived.values", m -> values.of(m.manual()));
         checks.put("derived.language", m -> LanguageChecks.of(m.manual(), language, partNames));
         checks.put("derived.coverage", m -> CoverageChecks.of(workspace, m));

@@ -17,10 +17,10 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
+import methodos.core.memory.Remembered;
 import methodos.core.practice.PractisedManual;
 import methodos.core.quantity.Agreement;
 import methodos.core.quantity.MeasureUnit;
-import methodos.core.quantity.QuantitiesInText;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
@@ -31,14 +31,16 @@ import methodos.core.torque.WrenchScale;
 final class TorqueChecks {
 
     private final Manual manual;
+    private final Remembered<String, List<Quantity>> torquesInText;
     private final List<Finding> findings = new ArrayList<>();
     private final Map<Id<Joint>, JointTorque> torques = new LinkedHashMap<>();
     private final Map<Id<Joint>, Id<Step>> firstStep = new HashMap<>();
     private final List<WrenchScale> shop;
     private final Map<Id<Tool>, WrenchScale> wrenchTools = new HashMap<>();
 
-    private TorqueChecks(Manual manual) {
+    private TorqueChecks(Manual manual, Remembered<String, List<Quantity>> torquesInText) {
         this.manual = manual;
+        this.torquesInText = torquesInText;
         manual.steps().forEach(s -> s.joints().forEach(j -> firstStep.putIfAbsent(j, s.id())));
         Map<Id<Part>, Part> parts = new HashMap<>();
         manual.parts().forEach(p -> parts.put(p.id(), p));
@@ -52,9 +54,13 @@ final class TorqueChecks {
         }
     }
 
-    static List<Finding> of(PractisedManual practised) {
+    /**
+     * @param torquesInText the torques that a text names
+     */
+    static List<Finding> of(
+            PractisedManual practised, Remembered<String, List<Quantity>> torquesInText) {
         Manual manual = practised.manual();
-        TorqueChecks checks = new TorqueChecks(manual);
+        TorqueChecks checks = new TorqueChecks(manual, torquesInText);
         checks.conflicts();
         checks.torques.values().forEach(checks::joint);
         manual.steps().forEach(checks::step);
@@ -176,7 +182,7 @@ final class TorqueChecks {
         if (known.isEmpty()) {
             return;
         }
-        for (Quantity said : QuantitiesInText.of(step.text(), MeasureUnit.Dimension.TORQUE)) {
+        for (Quantity said : torquesInText.of(step.text())) {
             if (known.stream().noneMatch(k -> agree(k, said))) {
                 Joint joint = tightened.get(0).joint();
                 add(

@@ -19,6 +19,8 @@ public final class RecordShape {
      *
      * @param element what its list holds, null where it is no list
      * @param refersTo the things whose ids it holds, none where it holds no ids
+     * @param ownId whether it is the id by which the record is known
+     * @param leadsToIds whether it is that, or holds a record that may hold one
      * @param required whether the file form has to have it
      * @param endOfWork whether it belongs to the end of what the record tells to do
      * @param within between what its number has to be, null where nothing is said of it
@@ -28,6 +30,8 @@ public final class RecordShape {
             Class<?> type,
             Class<?> element,
             List<Class<?>> refersTo,
+            boolean ownId,
+            boolean leadsToIds,
             boolean required,
             boolean endOfWork,
             Within within,
@@ -84,13 +88,15 @@ public final class RecordShape {
     private static Component component(RecordComponent part, MethodHandles.Lookup lookup) {
         boolean list = List.class.isAssignableFrom(part.getType());
         Type held = list ? argument(part.getGenericType()) : part.getGenericType();
-        boolean own = part.getName().equals("id");
+        boolean own = part.getName().equals("id") && raw(held) == Id.class;
         try {
             return new Component(
                     part.getName(),
                     part.getType(),
                     list ? raw(held) : null,
                     raw(held) == Id.class && !own ? kinds(raw(argument(held))) : List.of(),
+                    own,
+                    own || holdsIds(raw(held)),
                     own || part.isAnnotationPresent(Required.class),
                     part.isAnnotationPresent(EndOfWork.class),
                     part.getAnnotation(Within.class),
@@ -99,6 +105,13 @@ public final class RecordShape {
         } catch (IllegalAccessException e) {
             throw new IllegalArgumentException(part + " is not public", e);
         }
+    }
+
+    private static boolean holdsIds(Class<?> type) {
+        if (type.isRecord() && type != Id.class) {
+            return of(type).components().stream().anyMatch(Component::leadsToIds);
+        }
+        return type.isSealed() && Kinds.of(type).stream().anyMatch(RecordShape::holdsIds);
     }
 
     /** What a list or an id is of. */

@@ -3,6 +3,7 @@ package methodos.core.description;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -67,22 +68,40 @@ public final class Walk {
 
     /** Tells a visitor each value of a record, the record itself aside. */
     public static void through(Object root, Visitor visitor) {
-        through(new Where(null, null, -1, root), visitor);
+        through(new Where(null, null, -1, root), component -> true, visitor);
     }
 
-    private static void through(Where where, Visitor visitor) {
+    /**
+     * Tells a visitor only the ids by which records are known; what can hold none is not entered.
+     */
+    public static void ids(Object root, Visitor visitor) {
+        through(
+                new Where(null, null, -1, root),
+                RecordShape.Component::leadsToIds,
+                (where, component, value) -> {
+                    if (component.ownId() && value != null) {
+                        visitor.visit(where, component, value);
+                    }
+                });
+    }
+
+    private static void through(
+            Where where, Predicate<RecordShape.Component> into, Visitor visitor) {
         Object owner = where.owner();
         for (RecordShape.Component component : RecordShape.of(owner.getClass()).components()) {
+            if (!into.test(component)) {
+                continue;
+            }
             Object value = component.of(owner);
             visitor.visit(where, component, value);
             if (value instanceof List<?> list) {
                 for (int i = 0; i < list.size(); i++) {
                     if (holds(list.get(i))) {
-                        through(new Where(where, component, i, list.get(i)), visitor);
+                        through(new Where(where, component, i, list.get(i)), into, visitor);
                     }
                 }
             } else if (holds(value)) {
-                through(new Where(where, component, -1, value), visitor);
+                through(new Where(where, component, -1, value), into, visitor);
             }
         }
     }

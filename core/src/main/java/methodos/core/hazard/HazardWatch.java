@@ -11,7 +11,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import methodos.core.description.Id;
 import methodos.core.manual.ActedOn;
 import methodos.core.manual.Action;
@@ -24,6 +23,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Variant;
+import methodos.core.memory.Remembered;
 import methodos.core.practice.PractisedManual;
 import methodos.core.words.PartWords;
 
@@ -35,8 +35,6 @@ public final class HazardWatch {
 
     /** A statement that stands at most so many steps behind its action is late, not missing. */
     private static final int BEHIND = 2;
-
-    private static final int REMEMBERED = 20_000;
 
     /**
      * @param late the step at whose head the statement stands instead, empty where it is missing
@@ -57,13 +55,14 @@ public final class HazardWatch {
     private final HazardRules rules;
 
     /** What words ask for, as steps rarely change their words. */
-    private final Map<Asking, List<HazardRule>> asked = new ConcurrentHashMap<>();
+    private final Remembered<Asking, List<HazardRule>> asked;
 
     /**
      * @param rules those that ship, with a company's own on top
      */
     public HazardWatch(HazardRules rules) {
         this.rules = rules;
+        asked = new Remembered<>(a -> rules.askedBy(a.text(), a.known()));
     }
 
     /** The rules that it goes by. */
@@ -77,11 +76,7 @@ public final class HazardWatch {
     }
 
     private List<HazardRule> askedBy(String text, Circumstances known) {
-        if (asked.size() > REMEMBERED) {
-            asked.clear();
-        }
-        return asked.computeIfAbsent(
-                new Asking(text, known), a -> rules.askedBy(a.text(), a.known()));
+        return asked.of(new Asking(text, known));
     }
 
     private record Asking(String text, Circumstances known) {}

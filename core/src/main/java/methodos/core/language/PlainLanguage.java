@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import methodos.core.memory.Remembered;
 
 /**
  * Holds the words of a step against the rules of plain instructions: one instruction a sentence, at
@@ -17,8 +18,6 @@ public final class PlainLanguage {
 
     /** More words than this in one sentence are too many. */
     static final int MOST_WORDS = 20;
-
-    private static final int REMEMBERED = 20_000;
 
     private static final Pattern SENTENCE_END = Pattern.compile("(?<=[.!?])\\s+(?=\\p{Lu})");
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N}'.,·/-]*");
@@ -44,20 +43,22 @@ public final class PlainLanguage {
             Pattern.compile("(?<![\\p{L}\\p{N}-])\\p{Lu}{2,5}(?![\\p{L}\\p{N}-])");
 
     private final PlainRules rules = PlainRules.shipped();
-    private final Map<String, List<Remark>> remembered = new ConcurrentHashMap<>();
+    private final Remembered<String, List<Remark>> remarks = new Remembered<>(this::read);
+    private final Remembered<String, List<String>> forms = new Remembered<>(this::unknownForms);
 
     /**
      * What is hard to follow in a text; short forms aside, which hang on the rest of the manual.
      */
     public List<Remark> remarks(String text) {
-        if (remembered.size() > REMEMBERED) {
-            remembered.clear();
-        }
-        return remembered.computeIfAbsent(text, this::read);
+        return remarks.of(text);
     }
 
     /** Short forms in a text that people outside the trade would have to be told. */
     public List<String> shortForms(String text) {
+        return forms.of(text);
+    }
+
+    private List<String> unknownForms(String text) {
         List<String> forms = new ArrayList<>();
         Matcher matcher = SHORT_FORM.matcher(text);
         while (matcher.find()) {

@@ -42,9 +42,10 @@ public final class ManualLedger {
     private final Map<Id<Part>, Part> parts;
     private final Map<Id<Tool>, Tool> tools;
     private final Map<Id<Joint>, Joint> joints;
-    private final Set<Id<LedgerItem>> items;
     private final Map<Id<Step>, List<String>> isolated = new HashMap<>();
     private final Map<Id<Step>, List<String>> restored = new HashMap<>();
+    private final Map<Id<LedgerItem>, LedgerItem> items;
+    private final LedgerCase walked;
     private final Ledger ledger;
 
     /** In a step things come loose and off before others go on and get tight. */
@@ -59,20 +60,29 @@ public final class ManualLedger {
 
     private record Phased(Phase phase, LedgerAction action) {}
 
-    private ManualLedger(Manual manual) {
+    private ManualLedger(Manual manual, Optional<ManualLedger> earlier) {
         this.manual = manual;
         groups = ClaimedUnits.of(manual);
         parts = byId(manual.parts(), Part::id);
         tools = byId(manual.tools(), Tool::id);
         joints = byId(manual.joints(), Joint::id);
-        items = manual.ledgerItems().stream().map(LedgerItem::id).collect(Collectors.toSet());
+        items = byId(manual.ledgerItems(), LedgerItem::id);
         energies();
-        ledger = Ledger.of(ledgerCase());
+        walked = ledgerCase();
+        ledger =
+                earlier.filter(e -> e.walked.equals(walked))
+                        .map(e -> e.ledger)
+                        .orElseGet(() -> Ledger.of(walked));
     }
 
     /** Walks what is carried out. */
     public static ManualLedger of(PractisedManual practised) {
-        return new ManualLedger(practised.manual());
+        return new ManualLedger(practised.manual(), Optional.empty());
+    }
+
+    /** The same after an edit: what changed nothing that a ledger follows is not walked again. */
+    public static ManualLedger after(ManualLedger earlier, PractisedManual practised) {
+        return new ManualLedger(practised.manual(), Optional.of(earlier));
     }
 
     /** The findings; their variants are names of groups. */
@@ -204,7 +214,7 @@ public final class ManualLedger {
                         a ->
                                 a.verb().ofJoint()
                                         ? joints.containsKey(a.object())
-                                        : items.contains(a.object()))
+                                        : items.containsKey(a.object()))
                 .flatMap(a -> phased(a, step, size))
                 .forEach(all::add);
         step.parts().stream()
@@ -234,7 +244,7 @@ public final class ManualLedger {
             return Stream.of(phased(a, ofTools));
         }
         List<Id<Part>> marked =
-                manual.ledgerItem(a.object()).stream()
+                Stream.ofNullable(items.get(a.object()))
                         .flatMap(mark -> MarkedParts.in(step, parts, mark).stream())
                         .filter(parts::containsKey)
                         .toList();

@@ -68,15 +68,13 @@ public final class Sense {
         manual.unit().models().stream().map(Model::name).forEach(sense.models::add);
         manual.variants().stream().map(Variant::model).forEach(sense.models::add);
         manual.clips().forEach(c -> sense.ends.put(c.id(), c.duration() + SLACK_SECONDS));
-        Walk.through(manual, sense::know);
+        Walk.ids(manual, sense::know);
         Walk.through(manual, sense::look);
         return List.copyOf(sense.found);
     }
 
     private void know(Where where, Component component, Object value) {
-        if (!component.name().equals("id") || !(value instanceof Id<?> id)) {
-            return;
-        }
+        Id<?> id = (Id<?>) value;
         highest = Math.max(highest, number(id));
         Object owner = where.owner();
         known.computeIfAbsent(owner.getClass(), c -> new HashSet<>()).add(id);
@@ -213,7 +211,7 @@ public final class Sense {
     /** The highest number that an id of the manual was made from; 0 where there is none. */
     static long highestId(Manual manual) {
         Sense sense = new Sense();
-        Walk.through(manual, sense::know);
+        Walk.ids(manual, sense::know);
         return sense.highest;
     }
 

@@ -1,0 +1,2 @@
+/** What was worked out already and need not be again. */
+package methodos.core.memory;
