@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import methodos.core.description.Id;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
@@ -77,11 +78,8 @@ public record OrderList(List<KitCount> kits, List<PartCount> extras, List<PartCo
         return new FewestKits.Contents(held);
     }
 
-    /** How many of a part have to be ordered beside the kits. */
-    public int extra(Id<Part> part) {
-        return extras.stream()
-                .filter(e -> e.part().id().equals(part))
-                .mapToInt(PartCount::count)
-                .sum();
+    /** How many of each part have to be ordered beside the kits; those of which none are not in. */
+    public Map<Id<Part>, Integer> extrasByPart() {
+        return extras.stream().collect(Collectors.toMap(e -> e.part().id(), PartCount::count));
     }
 }

@@ -87,10 +87,13 @@ public record StoreList(
         OrderList order = OrderList.of(manual, coverage);
         Map<Id<Part>, KitCoverage.Row> covered = new HashMap<>();
         coverage.forEach(r -> covered.put(r.part().id(), r));
+        Map<Id<Part>, Integer> extras = order.extrasByPart();
         Set<Id<Part>> judged = judged(manual, numbers);
         List<PartRow> parts = new ArrayList<>();
         for (PartLine line : PartLine.of(manual, sight)) {
-            parts.add(row(line, manual, covered.get(line.part().id()), order, judged));
+            Id<Part> id = line.part().id();
+            int extra = extras.getOrDefault(id, 0);
+            parts.add(row(line, manual, covered.get(id), extra, judged.contains(id)));
         }
         return new StoreList(
                 numbers.count(),
@@ -117,11 +120,7 @@ public record StoreList(
     }
 
     private static PartRow row(
-            PartLine line,
-            Manual manual,
-            KitCoverage.Row covered,
-            OrderList order,
-            Set<Id<Part>> judged) {
+            PartLine line, Manual manual, KitCoverage.Row covered, int extra, boolean judged) {
         Part part = line.part();
         List<InKit> kits = new ArrayList<>();
         for (Kit kit : manual.kits()) {
@@ -132,10 +131,9 @@ public record StoreList(
                             ? InKit.NONE
                             : new InKit(Math.min(needed, held), Math.max(0, held - needed)));
         }
-        int extra = order.extra(part.id());
         boolean onCondition =
                 part.reuse() == ReuseRule.INSPECT
-                        && judged.contains(part.id())
+                        && judged
                         && line.first(Handling.LOOKED_AT).isPresent();
         return new PartRow(
                 line,
