@@ -18,6 +18,7 @@ import methodos.core.fit.LimitTable;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Sight;
+import methodos.core.manual.ThreadTurn;
 import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Value;
 import methodos.core.manual.Wrench;
@@ -206,17 +207,52 @@ class TorqueTest extends RealWindow {
     void aJointIsTurnedByAnAngleAsTheManualDoesItOrInItsOwnWay(FxRobot robot) {
         robot.clickOn("#torque-" + cap.id());
         fill(robot, "#jointAngle", "60°");
-        assertThat(now().angle().print()).isEqualTo("60°");
+        assertThat(now().further().print()).isEqualTo("60°");
         assertThat(said(robot, "#jointPanel")).contains("further by 60°", "7 to 8.5 N·m");
         assertThat(said(robot, "#joint-" + cap.id())).anyMatch(t -> t.endsWith("then 60°"));
+        fill(robot, "#jointTurned", "1/8 turn");
         @SuppressWarnings("unchecked")
         ComboBox<TighteningWay> way = node(robot, "#jointWay", ComboBox.class);
         robot.interact(() -> way.setValue(TighteningWay.ANGLE));
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(said(robot, "#joint-" + cap.id())).contains("hand-tight, then 60°");
+        assertThat(said(robot, "#joint-" + cap.id())).contains("hand-tight and then 1/8 turn");
         assertThat(said(robot, "#jointPanel")).doesNotContain("7 to 8.5 N·m");
         robot.interact(() -> project.edits().undo());
         assertThat(said(robot, "#jointPanel")).contains("7 to 8.5 N·m");
+    }
+
+    @Test
+    void whatPracticeSaysOfAJointIsTypedAndTicked(FxRobot robot) {
+        robot.clickOn("#torque-" + cap.id());
+        fill(robot, "#jointFeel", "snug, no play");
+        fill(robot, "#jointBack", "1/8 turn");
+        fill(robot, "#jointLoosenOrder", "cross");
+        fill(robot, "#jointLoosenRounds", "two");
+        assertThat(node(robot, "#message", Label.class).getText())
+                .isEqualTo("“two” is no number of rounds from 1 to 99.");
+        fill(robot, "#jointLoosenRounds", "2");
+        robot.interact(() -> ((CheckBox) robot.lookup("#jointNew").query()).fire());
+        robot.interact(() -> ((CheckBox) robot.lookup("#jointByHand").query()).fire());
+        @SuppressWarnings("unchecked")
+        ComboBox<ThreadTurn.Hand> hand = node(robot, "#jointHand", ComboBox.class);
+        robot.interact(() -> hand.setValue(ThreadTurn.Hand.LEFT));
+        WaitForAsyncUtils.waitForFxEvents();
+        @SuppressWarnings("unchecked")
+        ComboBox<TighteningWay> way = node(robot, "#jointWay", ComboBox.class);
+        robot.interact(() -> way.setValue(TighteningWay.EITHER));
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(now())
+                .isEqualTo(
+                        cap.withFeel("snug, no play")
+                                .withBackOff(Quantity.parse("1/8 turn"))
+                                .withLoosenOrder("cross")
+                                .withLoosenRounds(2)
+                                .withNewEachTime(true)
+                                .withByHand(true)
+                                .withHand(ThreadTurn.Hand.LEFT)
+                                .withWay(TighteningWay.EITHER));
+        assertThat(said(robot, "#jointPanel"))
+                .anyMatch(t -> t.endsWith("or hand-tight; then back 1/8 turn"));
     }
 
     @Test

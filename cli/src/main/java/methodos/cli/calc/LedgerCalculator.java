@@ -1,6 +1,7 @@
 package methodos.cli.calc;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -13,6 +14,7 @@ import methodos.core.ledger.LedgerCase;
 import methodos.core.ledger.LedgerFinding;
 import methodos.core.ledger.LedgerSentences;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.TighteningWay;
 
 /** {@code calc ledger}: what does not close in a take-down and build-up. */
 final class LedgerCalculator implements Calculator {
@@ -63,6 +65,7 @@ final class LedgerCalculator implements Calculator {
                     new LedgerCase.Joint(
                             joint.text("id"),
                             valued(joint),
+                            ways(joint),
                             joint.texts("coveredBy"),
                             Set.copyOf(joint.texts("variants"))));
         }
@@ -84,6 +87,24 @@ final class LedgerCalculator implements Calculator {
     private static boolean valued(Request joint) throws WrongRequest {
         boolean blank = joint.isText("torque") && joint.text("torque").isBlank();
         return !blank && joint.quantity("torque").isPresent();
+    }
+
+    private static Set<TighteningWay> ways(Request joint) throws WrongRequest {
+        Set<TighteningWay> ways = EnumSet.noneOf(TighteningWay.class);
+        for (String way : joint.texts("ways")) {
+            ways.add(way(joint, "ways", way));
+        }
+        return ways.isEmpty() ? LedgerCase.Joint.BY_TORQUE : ways;
+    }
+
+    private static TighteningWay way(Request of, String field, String way) throws WrongRequest {
+        return switch (way) {
+            case "torque" -> TighteningWay.WRENCH;
+            case "turn" -> TighteningWay.ANGLE;
+            case "feel" -> TighteningWay.FEEL;
+            case "hand" -> TighteningWay.HAND;
+            default -> throw of.wrong(field, "is torque, turn, feel or hand");
+        };
     }
 
     private static ReuseRule reuse(Request part) throws WrongRequest {
@@ -140,7 +161,9 @@ final class LedgerCalculator implements Calculator {
             case "loosen" -> new LedgerAction.Loosen(a.text("joint"), size(a));
             case "tighten" ->
                     new LedgerAction.Tighten(
-                            a.text("joint"), size(a), a.has("by") && a.text("by").equals("hand"));
+                            a.text("joint"),
+                            size(a),
+                            a.has("by") ? way(a, "by", a.text("by")) : TighteningWay.WRENCH);
             case "drain" -> new LedgerAction.Drain(a.text("fluid"));
             case "fill" -> new LedgerAction.Fill(a.text("fluid"));
             case "isolate" -> new LedgerAction.Isolate(a.text("energy"));

@@ -13,6 +13,7 @@ import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
+import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Value;
 import methodos.core.practice.PractisedManual;
 import methodos.core.torque.JointTorque;
@@ -80,11 +81,9 @@ final class TorquePoints {
                                         joint.name(),
                                         Math.round(100 * p.ofProof()),
                                         p.slip().map(Preload.Slip::words).orElse("")));
-        if (joint.byAngle()) {
-            if (joint.angle() == null) {
-                add("open.torque.angle", step, joint.id().text(), joint.name());
-            }
-        } else if (joint.torque() instanceof Value.Open open) {
+        if (joint.way() == TighteningWay.ANGLE && joint.turned() == null) {
+            add("open.torque.angle", step, joint.id().text(), joint.name());
+        } else if (joint.byWrench() && joint.torque() instanceof Value.Open open) {
             add("open.torque", step, joint.id().text(), joint.name(), open.why());
         }
         if (step == null) {

@@ -19,7 +19,9 @@ final class JointAccounts {
         private final OpenEnds loose;
         private Optional<String> size = Optional.empty();
         private String sizeStep;
-        private Optional<String> handStep = Optional.empty();
+
+        /** Where it was tightened in no way that makes it tight. */
+        private Optional<String> looseStep = Optional.empty();
 
         Account(LedgerCase.Joint joint, List<LedgerThread> threads) {
             this.joint = joint;
@@ -55,7 +57,7 @@ final class JointAccounts {
     void loosen(String id, Optional<String> size, int times, String step) {
         Account account = accounts.get(id);
         account.loose.open(step, Math.max(0, times - account.loose.count()));
-        account.handStep = Optional.empty();
+        account.looseStep = Optional.empty();
         if (size.isPresent()) {
             account.size = size;
             account.sizeStep = step;
@@ -76,13 +78,13 @@ final class JointAccounts {
                     account.size.get(),
                     action.size().get());
         }
-        if (action.byHand()) {
+        if (!account.joint.ways().contains(action.by())) {
             account.loose.open(step, Math.max(0, times - account.loose.count()));
-            account.handStep = Optional.of(step);
+            account.looseStep = Optional.of(step);
             loose.add(id);
             return;
         }
-        if (!account.joint.valued()) {
+        if (account.joint.lacksValue()) {
             found.addOnce(Rule.NO_VALUE, id, List.of(step));
         }
         account.loose.close(step, times);
@@ -95,7 +97,7 @@ final class JointAccounts {
         for (Account account : accounts.values()) {
             if (account.loose.count() > 0) {
                 Set<String> steps = new LinkedHashSet<>(account.loose.openers());
-                account.handStep.ifPresent(steps::add);
+                account.looseStep.ifPresent(steps::add);
                 found.add(Rule.NOT_TIGHTENED, account.joint.id(), steps, account.loose.count());
             }
             account.loose.end();

@@ -1,6 +1,7 @@
 package methodos.core.ledger;
 
 import java.util.Optional;
+import methodos.core.manual.TighteningWay;
 
 /** One thing that a step does to something that the ledger follows. */
 public sealed interface LedgerAction {
@@ -28,9 +29,10 @@ public sealed interface LedgerAction {
 
     /**
      * @param size of the tool, as it is written; empty where none is said
-     * @param byHand whether it is left hand-tight, which is not tight
+     * @param by the way it is tightened; it gets tight only by a way that it has
      */
-    record Tighten(String subject, Optional<String> size, boolean byHand) implements LedgerAction {}
+    record Tighten(String subject, Optional<String> size, TighteningWay by)
+            implements LedgerAction {}
 
     /** A fluid comes out. */
     record Drain(String subject) implements LedgerAction {}

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.TighteningWay;
 
 /**
  * What the ledger is kept of: parts and joints as they are before the work, and the steps.
@@ -30,9 +31,24 @@ public record LedgerCase(
             String id, int count, ReuseRule reuse, List<String> coveredBy, Set<String> variants) {}
 
     /**
-     * @param valued whether it is known how tight it gets
+     * @param valued whether its torque is known
+     * @param ways by which it gets tight, at least one
      */
-    public record Joint(String id, boolean valued, List<String> coveredBy, Set<String> variants) {}
+    public record Joint(
+            String id,
+            boolean valued,
+            Set<TighteningWay> ways,
+            List<String> coveredBy,
+            Set<String> variants) {
+
+        /** A joint that gets tight by its torque alone. */
+        public static final Set<TighteningWay> BY_TORQUE = Set.of(TighteningWay.WRENCH);
+
+        /** Whether a torque is asked for and not known. */
+        boolean lacksValue() {
+            return !valued && ways.equals(BY_TORQUE);
+        }
+    }
 
     /**
      * @param contents how many of each part it holds

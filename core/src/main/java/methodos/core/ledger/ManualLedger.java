@@ -2,6 +2,7 @@ package methodos.core.ledger;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,6 +27,7 @@ import methodos.core.manual.RepeatedSteps;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.practice.PractisedManual;
@@ -175,12 +177,13 @@ public final class ManualLedger {
 
     /** A value that a document holds is known to whoever has the document. */
     private LedgerCase.Joint joint(Joint joint) {
-        boolean valued =
-                joint.byAngle()
-                        ? joint.angle() != null
-                        : !(joint.torque() instanceof Value.Open open) || open.document() != null;
+        boolean valued = !(joint.torque() instanceof Value.Open open) || open.document() != null;
         return new LedgerCase.Joint(
-                joint.id().text(), valued, List.of(), groups(joint.applicability()));
+                joint.id().text(),
+                valued,
+                EnumSet.copyOf(joint.told()),
+                List.of(),
+                groups(joint.applicability()));
     }
 
     private LedgerCase.Energy energy(Energy energy) {
@@ -229,7 +232,10 @@ public final class ManualLedger {
                                 all.add(
                                         new Phased(
                                                 Phase.TIGHT,
-                                                new LedgerAction.Tighten(j.text(), size, false))));
+                                                new LedgerAction.Tighten(
+                                                        j.text(),
+                                                        size,
+                                                        joints.get(j).told().get(0)))));
         restored.getOrDefault(step.id(), List.of())
                 .forEach(e -> all.add(new Phased(Phase.BACK, new LedgerAction.Restore(e))));
         return all.stream()
@@ -265,7 +271,9 @@ public final class ManualLedger {
         return switch (a.verb()) {
             case LOOSEN -> new Phased(Phase.LOOSE, new LedgerAction.Loosen(id, size));
             case TIGHTEN_BY_HAND ->
-                    new Phased(Phase.ON, new LedgerAction.Tighten(id, Optional.empty(), true));
+                    new Phased(
+                            Phase.ON,
+                            new LedgerAction.Tighten(id, Optional.empty(), TighteningWay.HAND));
             case PUT_IN_PLACE -> new Phased(Phase.SAFE, new LedgerAction.PlaceAid(id, a.count()));
             case TAKE_AWAY -> new Phased(Phase.BACK, new LedgerAction.TakeAid(id, a.count()));
             case DRAIN -> new Phased(Phase.SAFE, new LedgerAction.Drain(id));

@@ -1,9 +1,12 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import methodos.core.description.Id;
 import methodos.core.description.Required;
+import methodos.core.description.Within;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -18,10 +21,19 @@ import methodos.core.quantity.Quantity;
  * @param order the order of tightening: cross, star, … or numbers; empty where there is none
  * @param second the same value as it was given in another unit, null where it was given once
  * @param soft whether something soft is clamped (plastic, gasket, sight glass)
- * @param angle how much further it is turned after the torque, or after hand-tight; null for no
- *     further
+ * @param further by how much more it is turned after the torque; null for no further
  * @param again when it is tightened once more, in words; empty where it is not
  * @param way how it is brought to its tightness, null for the way of the manual
+ * @param turned by how much it is turned past hand-tight where no wrench is set, null where that is
+ *     no way to tighten it
+ * @param feel the state up to which it is tightened by feel ("snug, no play"), empty where that is
+ *     no way to tighten it
+ * @param byHand whether tightening it by hand alone is enough
+ * @param backOff by how much it is turned back in the end; null where it is not
+ * @param hand of its thread, null for a right-hand one
+ * @param newEachTime whether its fastener is a new one each time it is tightened
+ * @param loosenOrder the order of loosening: cross, star, … or numbers; empty where there is none
+ * @param loosenRounds in how many rounds it is loosened, from 1; null where nothing is said
  */
 @RecordBuilder
 public record Joint(
@@ -37,9 +49,17 @@ public record Joint(
         Applicability applicability,
         Quantity second,
         boolean soft,
-        Quantity angle,
+        Quantity further,
         String again,
-        TighteningWay way)
+        TighteningWay way,
+        Quantity turned,
+        String feel,
+        boolean byHand,
+        Quantity backOff,
+        ThreadTurn.Hand hand,
+        boolean newEachTime,
+        String loosenOrder,
+        @Within(least = 1, greatest = 99) Integer loosenRounds)
         implements JointBuilder.With, ActedOn {
     public Joint {
         name = name == null ? "" : name;
@@ -47,12 +67,53 @@ public record Joint(
         condition = condition == null ? "" : condition;
         order = order == null ? "" : order;
         again = again == null ? "" : again;
+        feel = feel == null ? "" : feel;
+        loosenOrder = loosenOrder == null ? "" : loosenOrder;
         stages = stages == null ? List.of() : List.copyOf(stages);
         applicability = applicability == null ? Applicability.ALL : applicability;
     }
 
-    /** Whether no wrench is set: hand-tight, then an angle. */
-    public boolean byAngle() {
-        return way == TighteningWay.ANGLE;
+    /**
+     * The ways in which it may be tightened, at least one: what is given of it. Where nothing is
+     * given, it is a torque that is still open.
+     */
+    public List<TighteningWay> ways() {
+        List<TighteningWay> ways = new ArrayList<>();
+        if (turned != null) {
+            ways.add(TighteningWay.ANGLE);
+        }
+        if (!feel.isEmpty()) {
+            ways.add(TighteningWay.FEEL);
+        }
+        if (byHand) {
+            ways.add(TighteningWay.HAND);
+        }
+        if (ways.isEmpty() || torque instanceof Value.Known) {
+            ways.add(0, TighteningWay.WRENCH);
+        }
+        return ways;
+    }
+
+    /**
+     * Those of its ways that the technician may choose from: all where it is left to him, else the
+     * one that is asked for, or, if it has not got that, its first.
+     */
+    public List<TighteningWay> told() {
+        List<TighteningWay> ways = ways();
+        if (way == TighteningWay.EITHER) {
+            return ways;
+        }
+        return ways.contains(way) ? List.of(way) : ways.subList(0, 1);
+    }
+
+    /** The torque as it was given in another unit, else in the other system of measures. */
+    public Optional<Quantity> otherTorque() {
+        return Optional.ofNullable(second)
+                .or(() -> torque.known().flatMap(Quantity::inOtherSystem));
+    }
+
+    /** Whether a wrench may be set for it. */
+    public boolean byWrench() {
+        return told().contains(TighteningWay.WRENCH);
     }
 }

@@ -1,7 +1,10 @@
 package methodos.core.practice;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
@@ -53,7 +56,20 @@ public final class PractisedManual {
 
     private static Manual settled(Manual manual) {
         Practices practices = manual.practices();
-        return manual.withParts(manual.parts().stream().map(p -> part(p, practices)).toList())
+        Set<Id<Part>> newEachTime =
+                manual.joints().stream()
+                        .filter(Joint::newEachTime)
+                        .map(Joint::fastener)
+                        .filter(Objects::nonNull)
+                        .collect(Collectors.toSet());
+        return manual.withParts(
+                        manual.parts().stream()
+                                .map(
+                                        p ->
+                                                newEachTime.contains(p.id())
+                                                        ? p.withReuse(ReuseRule.ALWAYS_NEW)
+                                                        : part(p, practices))
+                                .toList())
                 .withJoints(manual.joints().stream().map(j -> joint(j, practices)).toList())
                 .withStages(manual.stages().stream().map(s -> stage(s, manual)).toList());
     }
@@ -67,12 +83,8 @@ public final class PractisedManual {
                 : part;
     }
 
-    /** A joint keeps to the wrench where no angle is known. */
     private static Joint joint(Joint joint, Practices practices) {
-        TighteningWay way =
-                joint.way() != null
-                        ? joint.way()
-                        : joint.angle() == null ? TighteningWay.WRENCH : practices.tightening();
+        TighteningWay way = joint.way() != null ? joint.way() : practices.tightening();
         String order = joint.order();
         if (order.isEmpty() && joint.count() >= ROUND) {
             order = practices.round() == Practices.Round.STAR ? "star" : "cross";

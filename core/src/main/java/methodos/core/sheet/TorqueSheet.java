@@ -15,6 +15,7 @@ import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.ThreadTurn;
 import methodos.core.manual.Value;
 import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
@@ -50,13 +51,20 @@ final class TorqueSheet {
             Field.of("second", "other", "second value", "other unit", "also", "torque 2");
     private static final Field STAGES = Field.of("stages", "stages", "in stages", "steps before");
     private static final Field ORDER = Field.of("order", "order", "sequence", "pattern");
-    private static final Field ANGLE = Field.of("angle", "angle", "further turn", "turn angle");
+    private static final Field FURTHER = Field.of("angle", "angle", "further turn", "turn angle");
+    private static final Field TURNED =
+            Field.of("turned", "turned", "turns", "past hand-tight", "hand-tight then");
+    private static final Field FEEL = Field.of("feel", "feel", "by feel", "until");
+    private static final Field BACK =
+            Field.of("back-off", "back-off", "back off", "backoff", "turned back");
+    private static final Field HAND =
+            Field.of("hand", "hand", "thread hand", "hand of thread", "lh/rh");
     private static final Field SOFT = Field.of("soft", "soft", "soft joint", "gasket");
 
     static final List<Field> FIELDS =
             List.of(
-                    JOINT, ITEM, COUNT, STRENGTH, CONDITION, TORQUE, SECOND, STAGES, ORDER, ANGLE,
-                    SOFT);
+                    JOINT, ITEM, COUNT, STRENGTH, CONDITION, TORQUE, SECOND, STAGES, ORDER, FURTHER,
+                    TURNED, FEEL, BACK, HAND, SOFT);
 
     private final Columns columns;
     private final Manual manual;
@@ -129,7 +137,11 @@ final class TorqueSheet {
                         QuantityList.entered(before.stages()),
                         QuantityList.entered(after.stages()))
                 .add("order", before.order(), after.order())
-                .add("angle", print(before.angle()), print(after.angle()))
+                .add("angle", print(before.further()), print(after.further()))
+                .add("turned", print(before.turned()), print(after.turned()))
+                .add("by feel", before.feel(), after.feel())
+                .add("turned back", print(before.backOff()), print(after.backOff()))
+                .add("hand of thread", before.hand(), after.hand())
                 .add("soft", before.soft(), after.soft())
                 .all();
     }
@@ -164,6 +176,7 @@ final class TorqueSheet {
         joint = known(row, STRENGTH, joint);
         joint = known(row, CONDITION, joint);
         joint = torque(row, joint);
+        joint = hand(row, joint);
         if (columns.has(ORDER)) {
             joint = joint.withOrder(columns.text(row, ORDER));
         }
@@ -235,10 +248,7 @@ final class TorqueSheet {
         if (second.isPresent() && !converted.equals(second.map(Quantity::print))) {
             next = next.withSecond(second.get());
         }
-        Optional<Quantity> angle = quantity(row, ANGLE, MeasureUnit.Dimension.ANGLE);
-        if (angle.isPresent()) {
-            next = next.withAngle(angle.get());
-        }
+        next = turns(row, next);
         if (!columns.has(STAGES)) {
             return next;
         }
@@ -248,6 +258,36 @@ final class TorqueSheet {
             problem(row, STAGES, e.getMessage());
             return next;
         }
+    }
+
+    private Joint turns(Sheet.Row row, Joint joint) {
+        Joint next = joint;
+        Optional<Quantity> further = quantity(row, FURTHER, MeasureUnit.Dimension.ANGLE);
+        if (further.isPresent()) {
+            next = next.withFurther(further.get());
+        }
+        Optional<Quantity> turned = quantity(row, TURNED, MeasureUnit.Dimension.ANGLE);
+        if (turned.isPresent()) {
+            next = next.withTurned(turned.get());
+        }
+        Optional<Quantity> back = quantity(row, BACK, MeasureUnit.Dimension.ANGLE);
+        if (back.isPresent()) {
+            next = next.withBackOff(back.get());
+        }
+        return columns.text(row, FEEL).isEmpty() ? next : next.withFeel(columns.text(row, FEEL));
+    }
+
+    private Joint hand(Sheet.Row row, Joint joint) {
+        String hand = columns.text(row, HAND).toLowerCase(Locale.ROOT);
+        return switch (hand) {
+            case "", "–", "-" -> joint;
+            case "left", "lh", "l", "left-hand" -> joint.withHand(ThreadTurn.Hand.LEFT);
+            case "right", "rh", "r", "right-hand" -> joint.withHand(ThreadTurn.Hand.RIGHT);
+            default -> {
+                problem(row, HAND, "“" + hand + "” is neither left nor right.");
+                yield joint;
+            }
+        };
     }
 
     private Optional<Quantity> quantity(

@@ -50,19 +50,19 @@ public record JointTorque(Joint joint, List<Stage> stages, Optional<Preload> pre
         stages = List.copyOf(stages);
     }
 
-    /** Stages that are no torque are left out; a joint that is turned by an angle has none. */
+    /** Stages that are no torque are left out; a joint that no wrench is set for has none. */
     public static JointTorque of(Manual manual, Joint joint) {
         return of(manual::part, joint);
     }
 
     /**
-     * Stages that are no torque are left out; a joint that is turned by an angle has none.
+     * Stages that are no torque are left out; a joint that no wrench is set for has none.
      *
      * @param parts finds a part by its id
      */
     public static JointTorque of(Function<Id<Part>, Optional<Part>> parts, Joint joint) {
         List<Stage> stages = new ArrayList<>();
-        if (joint.byAngle()) {
+        if (!joint.byWrench()) {
             return new JointTorque(joint, stages, Optional.empty());
         }
         joint.stages().forEach(s -> stage(s).ifPresent(stages::add));

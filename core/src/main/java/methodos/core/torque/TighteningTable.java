@@ -83,8 +83,7 @@ public final class TighteningTable {
                 joint,
                 Optional.ofNullable(fastener),
                 entered,
-                Optional.ofNullable(joint.second())
-                        .or(() -> entered.flatMap(Quantity::inOtherSystem)),
+                joint.otherTorque(),
                 uses.of(joint.id()),
                 places.getOrDefault(joint.id(), 1));
     }

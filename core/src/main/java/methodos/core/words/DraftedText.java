@@ -1,20 +1,20 @@
 package methodos.core.words;
 
 import java.util.List;
-import java.util.Locale;
 import methodos.core.manual.Joint;
-import methodos.core.quantity.QuantityList;
 
 /** The words of steps that are drafted. */
 public final class DraftedText {
 
     private final Words words;
+    private final TighteningText tightening;
 
     /**
      * @param words those of the language in which it is written
      */
     public DraftedText(Words words) {
         this.words = words;
+        tightening = new TighteningText(words);
     }
 
     /** The instruction to put things on. */
@@ -24,36 +24,13 @@ public final class DraftedText {
 
     /** "Tighten Right end cap to body crosswise: 2.5 N·m, 5 N·m, then 7 to 8.5 N·m." */
     public String tighten(Joint joint) {
-        String order =
-                switch (joint.order().toLowerCase(Locale.ROOT)) {
-                    case "" -> "";
-                    case "star" -> words.of("draft.tighten.in", words.of("draft.order.star"));
-                    case "cross" -> words.of("draft.tighten.in", words.of("draft.order.cross"));
-                    default ->
-                            words.of(
-                                    "draft.tighten.in",
-                                    words.of("draft.order.given", joint.order()));
-                };
-        return words.of("draft.tighten", joint.name(), order, value(joint));
-    }
-
-    private String value(Joint joint) {
-        if (joint.byAngle()) {
-            return joint.angle() == null
-                    ? ""
-                    : words.of("draft.tighten.angle", joint.angle().print());
-        }
-        return joint.torque()
-                .known()
-                .map(
-                        q -> {
-                            String stages = QuantityList.entered(joint.stages());
-                            String last = q.print();
-                            return words.of(
-                                    "draft.tighten.to",
-                                    stages.isEmpty() ? last : words.of("draft.then", stages, last));
-                        })
-                .orElse("");
+        String order = tightening.order(joint.order());
+        String value = tightening.whole(joint);
+        return words.of(
+                "draft.tighten",
+                joint.name(),
+                order.isEmpty() ? "" : words.of("draft.tighten.in", order),
+                value.isEmpty() ? "" : words.of("draft.tighten.to", value));
     }
 
     /** The instruction to match a mark. */

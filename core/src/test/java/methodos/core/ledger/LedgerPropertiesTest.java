@@ -10,6 +10,7 @@ import java.util.Random;
 import java.util.Set;
 import methodos.core.finding.Rule;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.TighteningWay;
 import org.junit.jupiter.api.Test;
 
 /** Sound work gives nothing; the same with one defect gives that defect and nothing else. */
@@ -217,11 +218,13 @@ class LedgerPropertiesTest {
 
     private static Optional<Expected> handTight(RandomWork work, Random random) {
         return pick(work, random, LedgerAction.Tighten.class)
-                .filter(p -> !((LedgerAction.Tighten) p.action()).byHand())
+                .filter(p -> ((LedgerAction.Tighten) p.action()).by() != TighteningWay.HAND)
                 .map(
                         p -> {
                             String joint = p.action().subject();
-                            p.put(new LedgerAction.Tighten(joint, Optional.empty(), true));
+                            p.put(
+                                    new LedgerAction.Tighten(
+                                            joint, Optional.empty(), TighteningWay.HAND));
                             return new Expected(
                                     Rule.NOT_TIGHTENED,
                                     joint,
@@ -233,7 +236,13 @@ class LedgerPropertiesTest {
         int at = random.nextInt(work.joints.size());
         LedgerCase.Joint joint = work.joints.get(at);
         work.joints.set(
-                at, new LedgerCase.Joint(joint.id(), false, joint.coveredBy(), joint.variants()));
+                at,
+                new LedgerCase.Joint(
+                        joint.id(),
+                        false,
+                        LedgerCase.Joint.BY_TORQUE,
+                        joint.coveredBy(),
+                        joint.variants()));
         return Optional.of(
                 new Expected(
                         Rule.NO_VALUE,
@@ -247,7 +256,9 @@ class LedgerPropertiesTest {
                 .map(
                         p -> {
                             String joint = p.action().subject();
-                            p.put(new LedgerAction.Tighten(joint, Optional.of("13 mm"), false));
+                            p.put(
+                                    new LedgerAction.Tighten(
+                                            joint, Optional.of("13 mm"), TighteningWay.WRENCH));
                             return new Expected(
                                     Rule.OTHER_SIZE,
                                     joint,

@@ -23,7 +23,10 @@ import methodos.core.ledger.LedgerAction.Restore;
 import methodos.core.ledger.LedgerAction.TakeAid;
 import methodos.core.ledger.LedgerAction.Tighten;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.TighteningWay;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 class LedgerTest {
 
@@ -34,7 +37,7 @@ class LedgerTest {
     }
 
     private static LedgerCase.Joint joint(String id) {
-        return new LedgerCase.Joint(id, true, List.of(), Set.of());
+        return new LedgerCase.Joint(id, true, LedgerCase.Joint.BY_TORQUE, List.of(), Set.of());
     }
 
     private static LedgerCase.Step step(String id, LedgerAction... actions) {
@@ -89,14 +92,17 @@ class LedgerTest {
                                         2,
                                         "b",
                                         new Install("7", 4, false),
-                                        new Tighten("cap", NO_SIZE, false))))
+                                        new Tighten("cap", NO_SIZE, TighteningWay.WRENCH))))
                 .isEmpty();
         List<LedgerFinding> once =
                 ledger(
                         screws,
                         List.of(joint("cap")),
                         times(2, "a", new Loosen("cap", NO_SIZE), new Remove("7", 4)),
-                        step("b", new Install("7", 4, false), new Tighten("cap", NO_SIZE, false)));
+                        step(
+                                "b",
+                                new Install("7", 4, false),
+                                new Tighten("cap", NO_SIZE, TighteningWay.WRENCH)));
         assertThat(once)
                 .extracting(LedgerFinding::rule)
                 .containsExactly(Rule.NOT_REFITTED, Rule.NOT_TIGHTENED);
@@ -111,8 +117,8 @@ class LedgerTest {
                                 List.of(joint("cap")),
                                 step("a", new Loosen("cap", NO_SIZE)),
                                 step("b", new Loosen("cap", NO_SIZE)),
-                                step("c", new Tighten("cap", NO_SIZE, false)),
-                                step("d", new Tighten("cap", NO_SIZE, false))))
+                                step("c", new Tighten("cap", NO_SIZE, TighteningWay.WRENCH)),
+                                step("d", new Tighten("cap", NO_SIZE, TighteningWay.WRENCH))))
                 .isEmpty();
     }
 
@@ -124,7 +130,7 @@ class LedgerTest {
                                 List.of(),
                                 List.of(joint("cap")),
                                 step("a", new Loosen("cap", NO_SIZE)),
-                                step("b", new Tighten("cap", NO_SIZE, true))));
+                                step("b", new Tighten("cap", NO_SIZE, TighteningWay.HAND))));
         assertThat(found.rule()).isEqualTo(Rule.NOT_TIGHTENED);
         assertThat(found.steps()).containsExactly("a", "b");
     }
@@ -144,7 +150,7 @@ class LedgerTest {
                 List.of(),
                 List.of(joint("nut")),
                 step("a", new Loosen("nut", Optional.of(off))),
-                step("b", new Tighten("nut", Optional.of(on), false)));
+                step("b", new Tighten("nut", Optional.of(on), TighteningWay.WRENCH)));
     }
 
     @Test
@@ -380,5 +386,51 @@ class LedgerTest {
                                         List.of(),
                                         step("a", new Remove("7", 0))))
                 .hasMessage("A count in step “a” is less than 1; it has to be 1 or more.");
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = TighteningWay.class,
+            names = {"WRENCH", "ANGLE", "FEEL", "HAND"})
+    void aJointGetsTightByEachWayThatItHasAndByNoOther(TighteningWay way) {
+        assertThat(tightenedBy(way, Set.of(way), true)).isEmpty();
+        for (TighteningWay other : List.of(TighteningWay.ANGLE, TighteningWay.HAND)) {
+            if (other != way) {
+                assertThat(tightenedBy(other, Set.of(way), true))
+                        .extracting(LedgerFinding::rule)
+                        .containsExactly(Rule.NOT_TIGHTENED);
+            }
+        }
+    }
+
+    @Test
+    void aValueIsAskedForOnlyWhereTorqueIsTheOneWay() {
+        Set<TighteningWay> either = Set.of(TighteningWay.WRENCH, TighteningWay.FEEL);
+        assertThat(tightenedBy(TighteningWay.WRENCH, either, false)).isEmpty();
+        assertThat(tightenedBy(TighteningWay.WRENCH, LedgerCase.Joint.BY_TORQUE, false))
+                .extracting(LedgerFinding::rule)
+                .containsExactly(Rule.NO_VALUE);
+    }
+
+    private static List<LedgerFinding> tightenedBy(
+            TighteningWay by, Set<TighteningWay> ways, boolean valued) {
+        return Ledger.of(
+                        new LedgerCase(
+                                List.of(),
+                                List.of(),
+                                List.of(
+                                        new LedgerCase.Joint(
+                                                "nut", valued, ways, List.of(), Set.of())),
+                                Optional.empty(),
+                                List.of(),
+                                List.of(
+                                        step(
+                                                "s1",
+                                                new LedgerAction.Loosen("nut", Optional.empty())),
+                                        step(
+                                                "s2",
+                                                new LedgerAction.Tighten(
+                                                        "nut", Optional.empty(), by)))))
+                .findings();
     }
 }

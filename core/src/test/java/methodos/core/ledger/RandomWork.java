@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.TighteningWay;
 
 /**
  * Makes sound take-downs and build-ups of made-up machines: assemblies behind covers, some of them
@@ -87,7 +88,7 @@ final class RandomWork {
         parts.add(part(cover, places, ReuseRule.INSPECT, List.of(screw), own));
         parts.add(part(inner, inside * places, ReuseRule.INSPECT, List.of(cover), own));
         parts.add(part(seal, places, ReuseRule.ALWAYS_NEW, List.of(cover), own));
-        joints.add(new LedgerCase.Joint(joint, true, around, own));
+        joints.add(new LedgerCase.Joint(joint, true, LedgerCase.Joint.BY_TORQUE, around, own));
         kits.add(new LedgerCase.Kit(Map.of(seal, places + random.nextInt(2)), own));
 
         Draft undo = at(steps, own, places);
@@ -113,9 +114,10 @@ final class RandomWork {
         }
         tight.actions.add(new LedgerAction.Install(screw, screws, false));
         if (random.nextInt(3) == 0) {
-            tight.actions.add(new LedgerAction.Tighten(joint, Optional.empty(), true));
+            tight.actions.add(
+                    new LedgerAction.Tighten(joint, Optional.empty(), TighteningWay.HAND));
         }
-        tight.actions.add(new LedgerAction.Tighten(joint, size(i), false));
+        tight.actions.add(new LedgerAction.Tighten(joint, size(i), TighteningWay.WRENCH));
         Draft close = at(buildUp, own, places);
         close.actions.add(new LedgerAction.Install(cover, 1, false));
         if (undo.actions.get(0) instanceof LedgerAction.Mark) {

@@ -10,6 +10,7 @@ import methodos.core.check.OpenPoints;
 import methodos.core.description.Id;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Figure;
+import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.Practices;
@@ -60,11 +61,13 @@ class PractisedManualTest {
     @Test
     void aJointIsTurnedByAnAngleWhereOneIsKnownUnlessItHasItsOwnWay() {
         Manual angle = with(Practices.USUAL.withTightening(TighteningWay.ANGLE));
-        assertThat(tightened(angle).byAngle()).isFalse();
+        assertThat(tightened(angle).byWrench()).isTrue();
         Manual known =
                 angle.withJoint(
-                        angle.joint(new Id<>("j1")).orElseThrow().withAngle(Quantity.parse("60°")));
-        assertThat(tightened(known).byAngle()).isTrue();
+                        angle.joint(new Id<>("j1"))
+                                .orElseThrow()
+                                .withTurned(Quantity.parse("60°")));
+        assertThat(tightened(known).byWrench()).isFalse();
         assertThat(JointTorque.of(known, tightened(known)).stages()).isEmpty();
         Manual own =
                 known.withJoint(
@@ -72,8 +75,23 @@ class PractisedManualTest {
         assertThat(JointTorque.of(own, tightened(own)).stages()).hasSize(2);
     }
 
-    private static methodos.core.manual.Joint tightened(Manual manual) {
+    private static Joint tightened(Manual manual) {
         return TighteningTable.of(PractisedManual.of(manual), ALL).get(0).joint();
+    }
+
+    @Test
+    void aScrewThatIsNewEachTimeIsInDemandWhateverItsOwnRuleSays() {
+        Manual manual = with(Practices.USUAL);
+        Joint joint = manual.joint(new Id<>("j1")).orElseThrow();
+        Part screw = manual.part(joint.fastener()).orElseThrow();
+        manual = manual.withPart(screw.withReuse(ReuseRule.REUSE));
+        Manual always = manual.withJoint(joint.withNewEachTime(true));
+        assertThat(reuse(manual, screw)).isEqualTo(ReuseRule.REUSE);
+        assertThat(reuse(always, screw)).isEqualTo(ReuseRule.ALWAYS_NEW);
+    }
+
+    private static ReuseRule reuse(Manual manual, Part part) {
+        return PractisedManual.of(manual).manual().part(part.id()).orElseThrow().reuse();
     }
 
     @Test

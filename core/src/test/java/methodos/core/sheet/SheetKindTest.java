@@ -13,6 +13,7 @@ import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.ThreadTurn;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.practice.PractisedManual;
@@ -126,10 +127,11 @@ class SheetKindTest {
         SheetReading reading =
                 SheetKind.TORQUES.read(
                         sheet(
-                                "Joint|Screw|Qty|Class|Torque (N·m)|Other unit|Angle in °|Soft",
-                                "Cap to body|7|4|8.8|7 - 8.5|60 to 75 lbf·in||",
-                                "Sight glass|7|6|8.8|30 lbf·in|||yes",
-                                "Bracket|7|2|10.9|20||60|"),
+                                "Joint|Screw|Qty|Class|Torque (N·m)|Other unit|Angle in °|Soft|Past"
+                                        + " hand-tight|By feel|Back off|Thread hand",
+                                "Cap to body|7|4|8.8|7 - 8.5|60 to 75 lbf·in|||||1/8 turn|",
+                                "Sight glass|7|6|8.8|30 lbf·in|||yes|1/8 turn|snug, no play||",
+                                "Bracket|7|2|10.9|20||60|||||LH"),
                         manual);
         Manual after = take(reading, manual);
         assertThat(after.joints()).hasSize(3);
@@ -141,7 +143,11 @@ class SheetKindTest {
         assertThat(glass.soft()).isTrue();
         assertThat(glass.fastener()).isEqualTo(new Id<>("p1"));
         assertThat(glass.torque().known().orElseThrow().unit().symbol()).isEqualTo("lbf·in");
-        assertThat(after.joints().get(2).angle().print()).isEqualTo("60°");
+        assertThat(after.joints().get(2).further().print()).isEqualTo("60°");
+        assertThat(after.joints().get(2).hand()).isEqualTo(ThreadTurn.Hand.LEFT);
+        assertThat(glass.turned().print()).isEqualTo("1/8 turn");
+        assertThat(glass.feel()).isEqualTo("snug, no play");
+        assertThat(cap.backOff().print()).isEqualTo("1/8 turn");
     }
 
     @Test

@@ -3,13 +3,8 @@ package methodos.desktop.torque;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
-import java.util.function.UnaryOperator;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.control.CheckBox;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.Control;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -24,15 +19,13 @@ import methodos.core.manual.Wrench;
 import methodos.core.quantity.Agreement;
 import methodos.core.quantity.MeasureUnit.Dimension;
 import methodos.core.quantity.Quantity;
-import methodos.core.quantity.QuantityList;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
-import methodos.core.torque.PropertyClass;
 import methodos.core.torque.ThreadCondition;
 import methodos.core.torque.UsualTorque;
+import methodos.core.words.TighteningText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
-import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.unit.DocumentRow;
@@ -87,51 +80,11 @@ final class JointPanel extends VBox implements AutoCloseable {
         rounds(torque);
         getChildren().add(Controls.label(words.of("torque.bears"), "strong"));
         bears(torque);
-        getChildren()
-                .addAll(
-                        field(
-                                "jointClass",
-                                joint.propertyClass(),
-                                text -> {
-                                    PropertyClass.parse(text);
-                                    change(joint, j -> j.withPropertyClass(text));
-                                }),
-                        field(
-                                "jointCondition",
-                                joint.condition(),
-                                text -> {
-                                    ThreadCondition.parse(text);
-                                    change(joint, j -> j.withCondition(text));
-                                }),
-                        field(
-                                "jointStages",
-                                QuantityList.entered(joint.stages()),
-                                text -> change(joint, j -> j.withStages(QuantityList.parse(text)))),
-                        order(joint, project.manual().joint(joint.id()).orElse(joint)),
-                        field(
-                                "jointSecond",
-                                print(joint.second()),
-                                text -> {
-                                    Quantity second = quantity(text, Dimension.TORQUE);
-                                    change(joint, j -> j.withSecond(second));
-                                }),
-                        field(
-                                "jointAngle",
-                                print(joint.angle()),
-                                text -> {
-                                    Quantity angle = quantity(text, Dimension.ANGLE);
-                                    change(joint, j -> j.withAngle(angle));
-                                }),
-                        field(
-                                "jointAgain",
-                                joint.again(),
-                                text -> change(joint, j -> j.withAgain(text))),
-                        way(joint),
-                        soft(joint));
+        getChildren().add(new JointFields(project, joint, message));
         agreement(joint);
         joint.torque()
                 .known()
-                .filter(q -> !joint.byAngle() && q.unit().dimension() == Dimension.TORQUE)
+                .filter(q -> joint.byWrench() && q.unit().dimension() == Dimension.TORQUE)
                 .ifPresent(q -> getChildren().add(new AdapterRow(q, words, message)));
         usual(joint);
         heard(joint);
@@ -140,42 +93,6 @@ final class JointPanel extends VBox implements AutoCloseable {
     @Override
     public void close() {
         screws.close();
-    }
-
-    private void change(Joint joint, UnaryOperator<Joint> change) {
-        project.apply(TorqueEdits.joint(joint.id(), change));
-    }
-
-    private static String print(Quantity quantity) {
-        return quantity == null ? "" : quantity.print();
-    }
-
-    /** What was typed, null for nothing. */
-    private static Quantity quantity(String text, Dimension dimension) {
-        return text.isEmpty() ? null : Quantity.parse(text, dimension);
-    }
-
-    /** The joint's own way; that of the manual where it has none. */
-    private HBox way(Joint joint) {
-        TighteningWay own = project.manual().joint(joint.id()).map(Joint::way).orElse(null);
-        ComboBox<TighteningWay> box =
-                Controls.named(new ComboBox<>(), "jointWay", words.of("torque.jointWay"));
-        box.getItems().add(null);
-        box.getItems().addAll(TighteningWay.values());
-        box.setConverter(
-                new NameConverter<>(w -> w == null ? words.of("torque.wayOfManual") : words.of(w)));
-        box.setValue(own);
-        box.setMaxWidth(Double.MAX_VALUE);
-        box.setOnAction(e -> change(joint, j -> j.withWay(box.getValue())));
-        return named("jointWay", box);
-    }
-
-    private CheckBox soft(Joint joint) {
-        CheckBox box = new CheckBox(words.of("torque.jointSoft"));
-        box.setId("jointSoft");
-        box.setSelected(joint.soft());
-        box.setOnAction(e -> change(joint, j -> j.withSoft(box.isSelected())));
-        return box;
     }
 
     /** Whether the values in two units say the same. */
@@ -200,7 +117,7 @@ final class JointPanel extends VBox implements AutoCloseable {
 
     /** Offers the usual value for thread and class where a joint has none of its own. */
     private void usual(Joint joint) {
-        if (joint.torque().known().isEmpty() && !joint.byAngle()) {
+        if (joint.torque().known().isEmpty() && joint.byWrench()) {
             UsualTorque.of(project.manual(), joint)
                     .ifPresent(
                             usual ->
@@ -218,31 +135,6 @@ final class JointPanel extends VBox implements AutoCloseable {
                                                                             TorqueEdits.usual(
                                                                                     joint.id())))));
         }
-    }
-
-    private HBox field(String id, String now, Consumer<String> keep) {
-        TextField field = Controls.named(new TextField(now), id, words.of("torque." + id));
-        Controls.kept(field, keep, message);
-        return named(id, field);
-    }
-
-    /**
-     * The order that the joint itself has; that of the manual's way stands as what goes without.
-     */
-    private HBox order(Joint practised, Joint own) {
-        HBox row = field("jointOrder", own.order(), text -> change(own, j -> j.withOrder(text)));
-        if (own.order().isEmpty() && !practised.order().isEmpty()) {
-            TextField field = (TextField) row.getChildren().get(1);
-            field.setPromptText(words.of("torque.orderOfManual", practised.order()));
-        }
-        return row;
-    }
-
-    private HBox named(String id, Control control) {
-        Label name = Controls.label(words.of("torque." + id), "soft");
-        name.setMinWidth(NAME);
-        HBox.setHgrow(control, Priority.ALWAYS);
-        return Controls.row(4, name, control);
     }
 
     /** The screws in their order, where a figure of the joint's step shows them. */
@@ -268,14 +160,18 @@ final class JointPanel extends VBox implements AutoCloseable {
 
     private void rounds(JointTorque torque) {
         getChildren().add(Controls.label(words.of("torque.rounds"), "strong"));
+        if (!torque.joint().told().equals(List.of(TighteningWay.WRENCH))) {
+            String told = new TighteningText(words).whole(torque.joint());
+            getChildren().add(Controls.prose(told));
+        }
         int number = 1;
         row(number++, words.of("torque.byHand"), "");
         for (JointTorque.Stage stage : torque.stages()) {
             row(number++, stage.entered().print(), wrenches(stage));
         }
         Joint joint = torque.joint();
-        if (joint.angle() != null) {
-            row(number++, words.of("torque.turn", joint.angle().print()), "");
+        if (joint.byWrench() && joint.further() != null) {
+            row(number++, words.of("torque.turn", joint.further().print()), "");
         }
         if (torque.stages().size() > 1) {
             row(number++, words.of("torque.again"), "");
@@ -291,7 +187,10 @@ final class JointPanel extends VBox implements AutoCloseable {
                                     project,
                                     "joint",
                                     open,
-                                    v -> change(joint, j -> j.withTorque(v))));
+                                    v ->
+                                            project.apply(
+                                                    TorqueEdits.joint(
+                                                            joint.id(), j -> j.withTorque(v)))));
         }
     }
 

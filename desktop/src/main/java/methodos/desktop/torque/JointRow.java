@@ -1,5 +1,6 @@
 package methodos.desktop.torque;
 
+import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
@@ -12,10 +13,12 @@ import javafx.scene.layout.VBox;
 import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Part;
+import methodos.core.manual.TighteningWay;
 import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
 import methodos.core.torque.TighteningTable;
+import methodos.core.words.TighteningText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 
@@ -87,17 +90,16 @@ final class JointRow extends HBox {
         setOnMousePressed(e -> acts.choose().accept(id));
     }
 
-    /** The same in the other system, and the angle after it. */
+    /** The same in the other system and the angle after it, or the ways that are told. */
     private static String beside(TighteningTable.Row row, Words words) {
-        if (row.joint().byAngle()) {
-            return row.joint().angle() == null
-                    ? words.of("torque.byAngle.open")
-                    : words.of("torque.byAngle", row.joint().angle().print());
+        Joint joint = row.joint();
+        if (!joint.told().equals(List.of(TighteningWay.WRENCH))) {
+            return new TighteningText(words).whole(joint);
         }
         String other = row.other().map(Quantity::print).orElse("");
-        return row.joint().angle() == null
+        return joint.further() == null
                 ? other
-                : words.of("torque.further", other, row.joint().angle().print()).strip();
+                : words.of("torque.further", other, joint.further().print()).strip();
     }
 
     void chosen(boolean chosen) {

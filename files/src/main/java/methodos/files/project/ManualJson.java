@@ -33,11 +33,11 @@ import methodos.files.problem.ProjectProblem;
 public final class ManualJson {
 
     /** Grows by one with each addition; a change of the major number needs a migration. */
-    static final int MAJOR = 1;
+    static final int MAJOR = 2;
 
-    static final int MINOR = 6;
+    static final int MINOR = 0;
 
-    private static final Migrations MIGRATIONS = new Migrations(List.of());
+    private static final Migrations MIGRATIONS = new Migrations(List.of(Format1::toFormat2));
 
     static final String VERSION = "format";
     private static final int LONGEST_REASON = 200;
@@ -153,12 +153,26 @@ public final class ManualJson {
     }
 
     /**
+     * What is written in an older format, as it is written in the present one.
+     *
+     * @throws ProjectProblem if the format is newer than this program
+     */
+    ObjectNode inPresentFormat(ObjectNode tree, String name) throws ProjectProblem {
+        return MIGRATIONS.toCurrent(tree, name);
+    }
+
+    /** Whether a tree is of an older major format. */
+    static boolean isOlder(ObjectNode tree) {
+        return !tree.path(VERSION).asText().startsWith(MAJOR + ".");
+    }
+
+    /**
      * @param ours whether this program wrote it: then it is not held against the schema again
      * @throws ProjectProblem if the format is newer than this program or a field is not right,
      *     naming its place
      */
     Manual read(ObjectNode tree, String name, boolean ours) throws ProjectProblem {
-        ObjectNode current = MIGRATIONS.toCurrent(tree, name);
+        ObjectNode current = inPresentFormat(tree, name);
         Optional<String> problem = ours ? Optional.empty() : ManualSchema.problem(current);
         if (problem.isPresent()) {
             throw new ProjectProblem(

@@ -41,6 +41,7 @@ final class Migrations {
         ObjectNode result = tree.deepCopy();
         for (int from = major; from < current; from++) {
             result = steps.get(from - FIRST).apply(result);
+            result.put("format", from + 1 + ".0");
         }
         return result;
     }

@@ -137,8 +137,7 @@ public final class ProjectFolder implements AutoCloseable {
         try {
             project.lock.take();
             project.sweep();
-            project.load();
-            project.keep(project.json.text(project.original), UNTOLD);
+            project.keepAsFound(project.load());
             return project;
         } catch (ProjectProblem e) {
             project.close();
@@ -193,13 +192,27 @@ public final class ProjectFolder implements AutoCloseable {
         AtomicFile.sweep(work(folder).resolve("states"));
     }
 
-    private void load() throws ProjectProblem {
+    /** What is brought to a newer format stays as it was, for good, among the earlier states. */
+    private void keepAsFound(ObjectNode found) throws IOException {
+        keep(json.text(found), UNTOLD);
+        if (ManualJson.isOlder(found) && !states.list().isEmpty()) {
+            KeptStates.name(
+                    states.list().get(0), "format " + found.path(ManualJson.VERSION).asText());
+        }
+    }
+
+    /**
+     * @return the manual as it was found, in the format in which it was written
+     */
+    private ObjectNode load() throws ProjectProblem {
         Path file = manualFile();
+        ObjectNode found;
         Manual manual;
         List<Senseless> mended = new ArrayList<>();
         try {
             byte[] text = Files.readAllBytes(file);
-            original = json.tree(text, file.toString());
+            found = json.tree(text, file.toString());
+            original = json.inPresentFormat(found, file.toString());
             Manual read = json.read(original, file.toString(), isOurs(text));
             manual = Healing.of(read);
             if (manual != read) {
@@ -214,6 +227,7 @@ public final class ProjectFolder implements AutoCloseable {
         }
         understood = json.write(manual);
         workspace = new Workspace(manual, captions(manual)).withMended(mended);
+        return found;
     }
 
     /** Whether the text is what this program wrote last: it needs no second look then. */

@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -40,6 +41,40 @@ class EarlierFormatsTest {
         List<String> lost = new ArrayList<>();
         compare("", JSON.readTree(file), writtenBack(file), lost);
         assertThat(lost).containsExactly("format");
+    }
+
+    /** An angle was further after the torque, or past hand-tight: its way said which. */
+    @Test
+    void theAngleOfAJointBecomesWhatItMeant() throws Exception {
+        byte[] file = earlier("1.6");
+        List<String> lost = new ArrayList<>();
+        ObjectNode now = writtenBack(file);
+        compare("", JSON.readTree(file), now, lost);
+        assertThat(lost)
+                .containsExactly("format", "joints[0].angle", "joints[1].angle", "joints[2].angle");
+        assertThat(now.at("/joints/0/further").asText()).isEqualTo("60°");
+        assertThat(now.at("/joints/1/turned").asText()).isEqualTo("1/8 turn");
+        assertThat(now.at("/joints/2/turned").asText()).as("the manual's way").isEqualTo("90°");
+        assertThat(now.at("/joints/2/torque/quantity").asText()).isEqualTo("30 lbf·in");
+    }
+
+    @Test
+    void aManualOfAnOlderFormatIsKeptAsItWasForGood(@TempDir Path folder) throws Exception {
+        Files.write(folder.resolve("manual.json"), earlier("1.6"));
+        try (ProjectFolder project = ProjectFolder.open(folder)) {
+            project.save(project.workspace().manual());
+            KeptState kept = project.states().get(project.states().size() - 1);
+            assertThat(kept.name()).isEqualTo("format 1.6");
+            assertThat(kept.stays()).isTrue();
+            assertThat(JSON.readTree(KeptStates.text(kept)))
+                    .isEqualTo(JSON.readTree(earlier("1.6")));
+        }
+        JsonNode written = JSON.readTree(folder.resolve("manual.json").toFile());
+        assertThat(written.path("format").asText()).startsWith("2.");
+        assertThat(written.at("/joints/0").has("angle")).as("no word of the old one").isFalse();
+        try (ProjectFolder again = ProjectFolder.open(folder)) {
+            assertThat(again.states().get(0).name()).isEmpty();
+        }
     }
 
     /** All that was there is there with the same value; what was added since stands beside it. */

@@ -99,7 +99,7 @@ class ProjectFolderTest {
         ObjectMapper json = new ObjectMapper();
         Path file = path.resolve("manual.json");
         ObjectNode tree = (ObjectNode) json.readTree(file.toFile());
-        tree.put("format", "1.7").put("mood", "calm");
+        tree.put("format", ManualJson.MAJOR + ".99").put("mood", "calm");
         ((ObjectNode) tree.at("/stages/1/steps/0")).putObject("newerThing").put("level", 3);
         json.writeValue(file.toFile(), tree);
         try (ProjectFolder project = ProjectFolder.open(path)) {
@@ -119,7 +119,7 @@ class ProjectFolderTest {
     void aNewerMajorFormatIsRefusedAndUntouched() throws Exception {
         created().close();
         Path file = path.resolve("manual.json");
-        Files.writeString(file, Files.readString(file).replaceFirst("\"1\\.\\d+\"", "\"2.0\""));
+        Files.writeString(file, Files.readString(file).replaceFirst("\"2\\.\\d+\"", "\"3.0\""));
         byte[] before = Files.readAllBytes(file);
         assertThatThrownBy(() -> ProjectFolder.open(path))
                 .isInstanceOf(ProjectProblem.class)

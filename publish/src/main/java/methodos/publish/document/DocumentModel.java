@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import methodos.core.description.Id;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Hazard;
+import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -18,6 +19,8 @@ import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Symptom;
+import methodos.core.manual.ThreadTurn;
+import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Variant;
 import methodos.core.quantity.QuantityList;
@@ -309,18 +312,19 @@ final class DocumentModel {
                         .findFirst()
                         .orElse("–");
         var joint = row.joint();
-        if (joint.byAngle()) {
+        if (!joint.told().equals(List.of(TighteningWay.WRENCH))) {
             metric = views.value(joint);
-            pounds = "–";
-        } else if (joint.angle() != null) {
-            metric += ", " + words.of("torque.further", joint.angle().print());
+            pounds = "";
+        } else if (!views.further(joint).isEmpty()) {
+            metric += ", " + views.further(joint);
         }
         String fasteners =
                 row.fastener()
                                 .map(Part::label)
                                 .map(l -> joint.count() * row.places() + " × " + l)
                                 .orElse("–")
-                        + (joint.propertyClass().isEmpty() ? "" : ", " + joint.propertyClass());
+                        + (joint.propertyClass().isEmpty() ? "" : ", " + joint.propertyClass())
+                        + (joint.newEachTime() ? ", " + words.of("tighten.newEachTime") : "");
         return new TorqueRow(
                 row.fastener().map(Part::item).orElse(""),
                 joint.name(),
@@ -331,8 +335,17 @@ final class DocumentModel {
                         ? words.of("torque.once")
                         : QuantityList.entered(joint.stages()),
                 joint.order().isEmpty() ? "–" : joint.order(),
-                joint.condition().isEmpty() ? "–" : joint.condition(),
+                thread(joint),
                 list(row.steps()));
+    }
+
+    private String thread(Joint joint) {
+        String condition = joint.condition();
+        if (joint.hand() == ThreadTurn.Hand.LEFT) {
+            String left = words.of("torque.leftHand");
+            return condition.isEmpty() ? left : condition + ", " + left;
+        }
+        return condition.isEmpty() ? "–" : condition;
     }
 
     private List<LimitRow> limits() {

@@ -21,6 +21,7 @@ public record StepView(
         List<String> tools,
         List<String> consumables,
         List<TightenView> tighten,
+        List<LoosenView> loosen,
         List<ReadingView> readings,
         List<DecisionView> decisions,
         List<String> waits,
@@ -58,10 +59,24 @@ public record StepView(
     public record PartView(String item, String label, String count) {}
 
     /**
+     * @param value the one way, or all ways of which one may be taken
+     * @param other the same torque in another unit, empty where the value says it
      * @param after what is done when the value is reached: a further turn, once more later
+     * @param thread which way it turns where that is not the usual one; and what else is to know
      */
     public record TightenView(
-            String joint, String value, String other, String stages, String order, String after) {}
+            String joint,
+            String value,
+            String other,
+            String stages,
+            String order,
+            String after,
+            String thread) {}
+
+    /**
+     * @param how in which order, in how many rounds, and which way it turns
+     */
+    public record LoosenView(String joint, String how) {}
 
     /**
      * @param measures "g: end float, feeler gauge"

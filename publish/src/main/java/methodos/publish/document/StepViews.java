@@ -3,11 +3,11 @@ package methodos.publish.document;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
+import methodos.core.manual.Action;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Fit;
@@ -23,15 +23,19 @@ import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
+import methodos.core.manual.ThreadTurn;
+import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.QuantityList;
 import methodos.core.reverse.PlainReturn;
+import methodos.core.words.TighteningText;
 import methodos.core.words.Words;
 import methodos.publish.document.StepView.DecisionView;
 import methodos.publish.document.StepView.FigureView;
 import methodos.publish.document.StepView.HazardView;
+import methodos.publish.document.StepView.LoosenView;
 import methodos.publish.document.StepView.PartView;
 import methodos.publish.document.StepView.ReadingView;
 import methodos.publish.document.StepView.RuleView;
@@ -45,6 +49,7 @@ final class StepViews {
     private final StepNumbers numbers;
     private final FigureFiles figures;
     private final Words words;
+    private final TighteningText tightening;
     private final RepeatedSteps repeated;
     private final Map<Id<Step>, Films.Film> films;
 
@@ -59,6 +64,7 @@ final class StepViews {
         this.numbers = numbers;
         this.figures = figures;
         this.words = publication.words();
+        this.tightening = new TighteningText(words);
         this.repeated = new RepeatedSteps(manual);
     }
 
@@ -90,6 +96,7 @@ final class StepViews {
                         .filter(j -> j.applicability().concerns(publication.sight()))
                         .map(this::tighten)
                         .toList(),
+                loosen(step),
                 step.readings().stream().map(r -> reading(r, step)).toList(),
                 manual.decisions().stream()
                         .filter(d -> step.id().equals(d.step()))
@@ -124,31 +131,64 @@ final class StepViews {
     }
 
     private TightenView tighten(Joint joint) {
+        boolean wrench = joint.byWrench();
+        boolean only = onlyByWrench(joint);
         return new TightenView(
                 joint.name(),
                 value(joint),
-                joint.byAngle()
-                        ? ""
-                        : Optional.ofNullable(joint.second())
-                                .or(() -> joint.torque().known().flatMap(Quantity::inOtherSystem))
-                                .map(Quantity::print)
-                                .orElse(""),
-                joint.byAngle() ? "" : QuantityList.entered(joint.stages()),
+                only ? joint.otherTorque().map(Quantity::print).orElse("") : "",
+                wrench ? QuantityList.entered(joint.stages()) : "",
                 joint.order(),
-                after(joint));
+                only ? joined("; ", further(joint), joint.again()) : joint.again(),
+                joined(
+                        ", ",
+                        tightening.thread(joint, ThreadTurn.Action.TIGHTEN),
+                        joint.newEachTime() ? words.of("step.newFastener") : ""));
     }
 
-    /** The value of a joint, or that it is turned by an angle from hand-tight. */
+    /** What is to know of the joints that a step loosens; nothing of those that are as usual. */
+    private List<LoosenView> loosen(Step step) {
+        return step.actions().stream()
+                .filter(a -> a.verb() == Action.Verb.LOOSEN)
+                .flatMap(a -> manual.joint(a.object()).stream())
+                .filter(j -> j.applicability().concerns(publication.sight()))
+                .map(
+                        j ->
+                                new LoosenView(
+                                        j.name(),
+                                        joined(
+                                                ", ",
+                                                tightening.thread(j, ThreadTurn.Action.LOOSEN),
+                                                tightening.loosening(j))))
+                .filter(v -> !v.how().isEmpty())
+                .toList();
+    }
+
+    private static boolean onlyByWrench(Joint joint) {
+        return joint.told().equals(List.of(TighteningWay.WRENCH));
+    }
+
+    /** The torque of a joint, or what there is in its place or may be chosen. */
     String value(Joint joint) {
-        if (joint.byAngle()) {
-            return joint.angle() == null
-                    ? words.of("torque.open")
-                    : words.of("torque.byAngle", joint.angle().print());
+        if (onlyByWrench(joint)) {
+            return joint.torque()
+                    .known()
+                    .map(Quantity::print)
+                    .orElseGet(() -> openTorque(joint.torque()));
         }
-        return joint.torque()
-                .known()
-                .map(Quantity::print)
-                .orElseGet(() -> openTorque(joint.torque()));
+        return tightening.inBoth(joint);
+    }
+
+    /** What follows on the torque of a joint: a further turn, a turn back; empty for nothing. */
+    String further(Joint joint) {
+        return joined(
+                ", ",
+                joint.further() == null ? "" : words.of("torque.further", joint.further().print()),
+                joint.backOff() == null ? "" : words.of("torque.back", joint.backOff().print()));
+    }
+
+    private static String joined(String by, String... texts) {
+        return Stream.of(texts).filter(t -> !t.isEmpty()).collect(Collectors.joining(by));
     }
 
     /** Where a torque is to be found that is not given. */
@@ -158,16 +198,6 @@ final class StepViews {
                         .map(w -> words.of("open.see", w))
                         .orElse(words.of("torque.open"))
                 : words.of("torque.open");
-    }
-
-    private String after(Joint joint) {
-        String further =
-                joint.angle() == null || joint.byAngle()
-                        ? ""
-                        : words.of("torque.further", joint.angle().print());
-        return Stream.of(further, joint.again())
-                .filter(s -> !s.isEmpty())
-                .collect(Collectors.joining("; "));
     }
 
     private DecisionView decision(Decision decision) {

@@ -71,7 +71,8 @@ class DecisionsOnPageTest {
                                         .torque(Value.of("20 N·m"))
                                         .stages(List.of())
                                         .build()
-                                        .withAngle(q("60°"))
+                                        .withFurther(q("60°"))
+                                        .withTurned(q("1/4 turn"))
                                         .withAgain("after an hour of running"));
         Step measure =
                 Step.of(new Id<>("s1"), "Measure the end float.", List.of(), List.of())
@@ -185,7 +186,14 @@ class DecisionsOnPageTest {
                                         .withTightening(TighteningWay.ANGLE)
                                         .withTools(Practices.ToolChoice.SUBSTITUTE));
         assertThat(page(angle))
-                .contains("<b>hand-tight, then 60°</b>", "film rolled")
+                .contains("<b>hand-tight and then 1/4 turn</b>", "film rolled")
                 .doesNotContain("<b>20 N·m</b>", "of brass");
+        Manual either =
+                manual().withPractices(Practices.USUAL.withTightening(TighteningWay.EITHER));
+        assertThat(page(either))
+                .contains(
+                        "<b>either 20 N·m (177 lbf·in), then a further 60°, or hand-tight and"
+                                + " then 1/4 turn</b>")
+                .doesNotContain("further by 60°");
     }
 }
