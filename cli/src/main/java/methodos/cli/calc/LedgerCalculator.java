@@ -42,6 +42,12 @@ final class LedgerCalculator implements Calculator {
             row.put("steps", finding.steps());
             row.put("variants", finding.variants());
             row.put("count", finding.count());
+            if (!finding.ways().isEmpty()) {
+                row.put("ways", finding.ways());
+            }
+            if (!finding.when().isEmpty()) {
+                row.put("when", finding.when());
+            }
             row.put("sentence", sentence);
             value.add(row);
         }
@@ -57,7 +63,9 @@ final class LedgerCalculator implements Calculator {
                             part.has("count") ? part.count("count") : 1,
                             reuse(part),
                             part.texts("coveredBy"),
-                            Set.copyOf(part.texts("variants"))));
+                            Set.copyOf(part.texts("variants")),
+                            optional(part, "replacedBy"),
+                            optional(part, "set")));
         }
         List<LedgerCase.Joint> joints = new ArrayList<>();
         for (Request joint : request.objects("joints")) {
@@ -143,7 +151,22 @@ final class LedgerCalculator implements Calculator {
                 step.text("id"),
                 Set.copyOf(step.texts("variants")),
                 step.has("times") ? step.teeth("times") : 1,
+                way(step),
+                optional(step, "when"),
                 actions);
+    }
+
+    private static Optional<LedgerCase.Way> way(Request step) throws WrongRequest {
+        if (step.has("way") && !step.has("either")) {
+            throw step.wrong("way", "belongs to an either");
+        }
+        return step.has("either")
+                ? Optional.of(new LedgerCase.Way(step.text("either"), step.text("way")))
+                : Optional.empty();
+    }
+
+    private static Optional<String> optional(Request of, String field) throws WrongRequest {
+        return of.has(field) ? Optional.of(of.text(field)) : Optional.empty();
     }
 
     private static LedgerAction action(Request a) throws WrongRequest {
@@ -158,30 +181,25 @@ final class LedgerCalculator implements Calculator {
                             ? new LedgerAction.PlaceAid(a.text("aid"), count)
                             : new LedgerAction.Install(a.text("part"), count, a.flag("new"));
             case "discard" -> new LedgerAction.Discard(a.text("part"), count);
-            case "loosen" -> new LedgerAction.Loosen(a.text("joint"), size(a));
+            case "loosen" -> new LedgerAction.Loosen(a.text("joint"), optional(a, "size"));
             case "tighten" ->
                     new LedgerAction.Tighten(
                             a.text("joint"),
-                            size(a),
+                            optional(a, "size"),
                             a.has("by") ? way(a, "by", a.text("by")) : TighteningWay.WRENCH);
             case "drain" -> new LedgerAction.Drain(a.text("fluid"));
             case "fill" -> new LedgerAction.Fill(a.text("fluid"));
             case "isolate" -> new LedgerAction.Isolate(a.text("energy"));
             case "restore" -> new LedgerAction.Restore(a.text("energy"));
-            case "mark" ->
-                    new LedgerAction.Mark(
-                            a.text("mark"),
-                            a.has("part") ? Optional.of(a.text("part")) : Optional.empty());
+            case "mark" -> new LedgerAction.Mark(a.text("mark"), optional(a, "part"));
+            case "read" -> new LedgerAction.ReadCounter(a.text("counter"));
+            case "reset" -> new LedgerAction.ResetCounter(a.text("counter"));
             case "align" -> new LedgerAction.Align(a.text("mark"));
             default ->
                     throw a.wrong(
                             "verb",
                             "is remove, install, discard, loosen, tighten, drain, fill, isolate,"
-                                    + " restore, mark or align");
+                                    + " restore, mark, align, read or reset");
         };
-    }
-
-    private static Optional<String> size(Request action) throws WrongRequest {
-        return action.has("size") ? Optional.of(action.text("size")) : Optional.empty();
     }
 }

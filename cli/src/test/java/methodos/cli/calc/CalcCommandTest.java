@@ -146,6 +146,38 @@ class CalcCommandTest {
     }
 
     @Test
+    void theLedgerWalksEachWayAndNamesTheOneThatDoesNotClose() throws Exception {
+        String request =
+                """
+                {"parts":[{"id":"old","replacedBy":"new"},{"id":"new"},{"id":"x"}],
+                 "joints":[{"id":"nut","ways":["feel"]}],
+                 "steps":[
+                  {"id":"s1","actions":[{"verb":"read","counter":"hours"},
+                    {"verb":"loosen","joint":"nut"},{"verb":"remove","part":"old"}]},
+                  {"id":"s2","either":"fill","way":"a","actions":[{"verb":"remove","part":"x"}]},
+                  {"id":"s3","either":"fill"%s,"actions":[]},
+                  {"id":"s4","when":"worn","actions":[{"verb":"isolate","energy":"air"}]},
+                  {"id":"s5","actions":[{"verb":"install","part":"new"},
+                    {"verb":"tighten","joint":"nut","by":"%s"},{"verb":"reset","counter":"hours"}]}]}
+                """;
+        JsonNode answer = json("ledger", request.formatted(",\"way\":\"b\"", "feel"));
+        assertThat(answer).hasSize(2);
+        assertThat(answer.get(0).path("rule").asText()).isEqualTo("not refitted");
+        assertThat(answer.get(0).path("ways")).hasToString("[\"fill:a\"]");
+        assertThat(answer.get(0).has("when")).isFalse();
+        assertThat(answer.get(1).path("rule").asText()).isEqualTo("not restored");
+        assertThat(answer.get(1).path("when")).hasToString("[\"worn\"]");
+        out.reset();
+        JsonNode byTorque = json("ledger", request.formatted(",\"way\":\"b\"", "torque"));
+        assertThat(byTorque.findValuesAsText("rule")).contains("not tightened");
+        assertThat(run("ledger", request.formatted("", "feel"), "--json")).isEqualTo(3);
+        assertThat(complaint).isEqualTo("“steps[2].way” is missing.");
+        assertThat(run("ledger", request.formatted(",\"way\":\"b\"", "luck"), "--json"))
+                .isEqualTo(3);
+        assertThat(complaint).isEqualTo("“steps[4].actions[1].by” is torque, turn, feel or hand.");
+    }
+
+    @Test
     void lengthByARectangle() throws Exception {
         JsonNode answer =
                 json(

@@ -68,6 +68,7 @@ class SeededDefectsTest {
                     Severity.STOP,
                     Set.of(
                             "not restored",
+                            "not reset",
                             "senseless",
                             "in no kit",
                             "no value",

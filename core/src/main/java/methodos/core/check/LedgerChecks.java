@@ -10,6 +10,7 @@ import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
 import methodos.core.ledger.ClaimedUnits;
 import methodos.core.ledger.LedgerFinding;
+import methodos.core.ledger.LedgerSentences;
 import methodos.core.ledger.ManualLedger;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -61,7 +62,7 @@ final class LedgerChecks {
                 steps,
                 touched.stream().map(ClaimedUnits.Group::variant).distinct().toList(),
                 touched.stream().map(ClaimedUnits.Group::sight).toList(),
-                "finding." + found.rule().name(),
+                LedgerSentences.key(found),
                 List.of(
                         found.rule() == Rule.NO_VARIANT
                                 ? first

@@ -42,6 +42,8 @@ public enum Rule {
     NO_VARIANT(Severity.STOP),
     TOO_MANY_REMOVED(Severity.STOP),
     CYCLE(Severity.STOP),
+    /** A counter is read and not set back after it. */
+    NOT_RESET(Severity.STOP),
     NO_WRENCH(Severity.STOP),
     TABLE_WITH_A_HOLE(Severity.STOP),
     /** A place that makes no sense: it leads to nothing, or is out of every range. */

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Stream;
 import methodos.core.finding.Rule;
 
 /**
@@ -25,23 +27,36 @@ final class CoverWatch {
         static Covers of(LedgerCase all) {
             Covers covers =
                     new Covers(new HashMap<>(), new HashMap<>(), new HashMap<>(), new HashMap<>());
-            all.parts()
-                    .forEach(
-                            p ->
-                                    note(
-                                            p.id(),
-                                            p.coveredBy(),
-                                            covers.overPart(),
-                                            covers.partsUnder()));
-            all.joints()
-                    .forEach(
-                            j ->
-                                    note(
-                                            j.id(),
-                                            j.coveredBy(),
-                                            covers.overJoint(),
-                                            covers.jointsUnder()));
+            Map<String, String> instead = new HashMap<>();
+            all.parts().forEach(p -> p.replacedBy().ifPresent(r -> instead.put(p.id(), r)));
+            for (LedgerCase.Part part : all.parts()) {
+                List<String> over = withConversions(part.coveredBy(), instead);
+                note(part.id(), over, covers.overPart(), covers.partsUnder());
+                // what goes on in its place lies where it lay
+                part.replacedBy()
+                        .ifPresent(r -> note(r, over, covers.overPart(), covers.partsUnder()));
+            }
+            for (LedgerCase.Joint joint : all.joints()) {
+                List<String> over = withConversions(joint.coveredBy(), instead);
+                note(joint.id(), over, covers.overJoint(), covers.jointsUnder());
+            }
             return covers;
+        }
+
+        /** What covers is covered by what goes on in its place as well. */
+        private static List<String> withConversions(
+                List<String> coveredBy, Map<String, String> instead) {
+            return instead.isEmpty()
+                    ? coveredBy
+                    : Stream.concat(
+                                    coveredBy.stream(),
+                                    coveredBy.stream().map(instead::get).filter(Objects::nonNull))
+                            .distinct()
+                            .toList();
+        }
+
+        private static List<String> both(List<String> a, List<String> b) {
+            return Stream.concat(a.stream(), b.stream()).distinct().toList();
         }
 
         private static void note(
@@ -50,7 +65,7 @@ final class CoverWatch {
                 Map<String, List<String>> over,
                 Map<String, List<String>> under) {
             if (!coveredBy.isEmpty()) {
-                over.put(id, coveredBy);
+                over.merge(id, coveredBy, Covers::both);
                 coveredBy.forEach(c -> under.computeIfAbsent(c, x -> new ArrayList<>()).add(id));
             }
         }
@@ -102,7 +117,7 @@ final class CoverWatch {
         for (String part : in(covers.partsUnder(), cover)) {
             if (parts.has(part)
                     && !cycles.together(part, cover)
-                    && tooBare(part, parts.off(part), cover)) {
+                    && tooBare(part, parts.empty(part), cover)) {
                 breaches.add(new Breach(part, cover, step));
             }
         }

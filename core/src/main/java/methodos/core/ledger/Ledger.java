@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import methodos.core.finding.Rule;
 
 /**
@@ -22,27 +23,29 @@ public record Ledger(List<LedgerFinding> findings, Map<String, List<LedgerThread
     /** What makes findings of several variants one. */
     private record Cause(Rule rule, String subject, List<String> steps) {}
 
-    /** Walks the work once for each group of units. */
+    /**
+     * Walks the work once for each group of units, and what a branch of it touches once more for
+     * each way of that branch.
+     */
     public static Ledger of(LedgerCase all) {
         Map<Cause, LedgerFinding> merged = new LinkedHashMap<>();
         Map<String, List<LedgerThread>> threads = new LinkedHashMap<>();
         List<String> variants = claimed(all);
-        CoverWatch.Covers over = CoverWatch.Covers.of(all);
-        CoverCycles cycles = CoverCycles.of(all.parts());
+        Branches branches = Branches.of(all);
+        VariantLedger.Whole whole = VariantLedger.Whole.of(all);
         if (variants.isEmpty()) {
-            VariantLedger only = VariantLedger.of(all, over, cycles, none -> true);
+            BranchedLedger only = BranchedLedger.of(whole, branches, none -> true);
             only.findings().forEach(f -> merge(merged, f, List.of()));
             threads.put("", only.threads());
         }
         // the walks know nothing of each other
-        List<VariantLedger> walked =
+        List<BranchedLedger> walked =
                 variants.parallelStream()
                         .map(
                                 v ->
-                                        VariantLedger.of(
-                                                all,
-                                                over,
-                                                cycles,
+                                        BranchedLedger.of(
+                                                whole,
+                                                branches,
                                                 named -> named.isEmpty() || named.contains(v)))
                         .toList();
         for (int i = 0; i < walked.size(); i++) {
@@ -90,6 +93,15 @@ public record Ledger(List<LedgerFinding> findings, Map<String, List<LedgerThread
     private static LedgerFinding both(LedgerFinding a, LedgerFinding b) {
         List<String> variants = new ArrayList<>(a.variants());
         variants.addAll(b.variants());
-        return (a.count() >= b.count() ? a : b).in(variants);
+        return (a.count() >= b.count() ? a : b)
+                .in(variants)
+                .only(either(a.ways(), b.ways()), either(a.when(), b.when()));
+    }
+
+    /** What arises in one group of units whichever way is taken is not bound to a way. */
+    private static List<String> either(List<String> a, List<String> b) {
+        return a.isEmpty() || b.isEmpty()
+                ? List.of()
+                : Stream.concat(a.stream(), b.stream()).distinct().toList();
     }
 }

@@ -63,6 +63,12 @@ public sealed interface LedgerAction {
         }
     }
 
+    /** A counter is read. */
+    record ReadCounter(String subject) implements LedgerAction {}
+
+    /** A counter is set back. */
+    record ResetCounter(String subject) implements LedgerAction {}
+
     /** A mark is matched. */
     record Align(String subject) implements LedgerAction {}
 }

@@ -26,9 +26,28 @@ public record LedgerCase(
      * @param count how many a unit has
      * @param coveredBy ids of the parts that have to be off before it is touched
      * @param variants those that have it, all where empty
+     * @param replacedBy the part that goes on in its place while it stays off: a conversion
+     * @param set the name of those that are all new if one of them is
      */
     public record Part(
-            String id, int count, ReuseRule reuse, List<String> coveredBy, Set<String> variants) {}
+            String id,
+            int count,
+            ReuseRule reuse,
+            List<String> coveredBy,
+            Set<String> variants,
+            Optional<String> replacedBy,
+            Optional<String> set) {
+
+        /** A part that goes back on itself, and is of no set. */
+        public Part(
+                String id,
+                int count,
+                ReuseRule reuse,
+                List<String> coveredBy,
+                Set<String> variants) {
+            this(id, count, reuse, coveredBy, variants, Optional.empty(), Optional.empty());
+        }
+    }
 
     /**
      * @param valued whether its torque is known
@@ -59,11 +78,42 @@ public record LedgerCase(
     /** What has to be on and tight before an energy is given back; all where it is not listed. */
     public record Energy(String id, List<String> parts, List<String> joints) {}
 
+    /** One of the ways of which one is taken. */
+    public record Way(String either, String way) {
+        @Override
+        public String toString() {
+            return either + ":" + way;
+        }
+    }
+
     /**
      * @param variants those that it is for, all where empty
      * @param times at how many places it is done
+     * @param way of which it is a step, empty where it is done whichever way is taken
+     * @param when the condition on which it is done; steps of one condition are all done or none
      */
-    public record Step(String id, Set<String> variants, int times, List<LedgerAction> actions) {}
+    public record Step(
+            String id,
+            Set<String> variants,
+            int times,
+            Optional<Way> way,
+            Optional<String> when,
+            List<LedgerAction> actions) {
+
+        public Step {
+            actions = List.copyOf(actions);
+        }
+
+        /** A step that is always done. */
+        public Step(String id, Set<String> variants, int times, List<LedgerAction> actions) {
+            this(id, variants, times, Optional.empty(), Optional.empty(), actions);
+        }
+
+        /** The same step with some of what it does. */
+        Step doing(List<LedgerAction> some) {
+            return new Step(id, variants, times, way, when, some);
+        }
+    }
 
     /**
      * @throws IllegalArgumentException with a sentence, if a step or a part names a part or a joint
@@ -86,6 +136,7 @@ public record LedgerCase(
             parts.forEach(p -> add(this.parts, p.id(), "part"));
             joints.forEach(j -> add(this.joints, j.id(), "joint"));
             parts.forEach(p -> p.coveredBy().forEach(c -> part(c, "part “" + p.id() + "”")));
+            parts.forEach(p -> p.replacedBy().ifPresent(r -> replaces(r, p.id())));
             joints.forEach(j -> j.coveredBy().forEach(c -> part(c, "joint “" + j.id() + "”")));
         }
 
@@ -99,6 +150,14 @@ public record LedgerCase(
             if (!parts.contains(id)) {
                 throw new IllegalArgumentException(
                         "There is no part “" + id + "”, which " + where + " names.");
+            }
+        }
+
+        private void replaces(String by, String part) {
+            part(by, "part “" + part + "”");
+            if (by.equals(part)) {
+                throw new IllegalArgumentException(
+                        "Part “" + part + "” cannot be replaced by itself.");
             }
         }
 

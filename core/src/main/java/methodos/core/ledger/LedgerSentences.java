@@ -3,6 +3,7 @@ package methodos.core.ledger;
 import java.util.Locale;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import methodos.core.finding.Rule;
 import methodos.core.words.Words;
 
 /**
@@ -22,11 +23,19 @@ public record LedgerSentences(
                 UnaryOperator.identity());
     }
 
+    /** The key of the sentence of a finding. */
+    public static String key(LedgerFinding finding) {
+        // the same rule is broken by work that nothing made safe before
+        return finding.rule() == Rule.NOT_ISOLATED
+                ? "finding.NOT_ISOLATED.again"
+                : "finding." + finding.rule().name();
+    }
+
     /** What was found, in a sentence. */
     public String of(LedgerFinding finding) {
         int last = finding.steps().size() - 1;
         return words.of(
-                "finding." + finding.rule().name(),
+                key(finding),
                 subject.apply(finding.subject()),
                 finding.count(),
                 finding.other().stream().map(subject).collect(Collectors.joining(", ")),

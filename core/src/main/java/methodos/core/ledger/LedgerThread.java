@@ -18,6 +18,7 @@ public record LedgerThread(
         FLUID,
         ENERGY,
         AID,
-        MARK
+        MARK,
+        COUNTER
     }
 }

@@ -279,6 +279,8 @@ public final class ManualLedger {
             case DRAIN -> new Phased(Phase.SAFE, new LedgerAction.Drain(id));
             case FILL -> new Phased(Phase.TIGHT, new LedgerAction.Fill(id));
             case MARK -> new Phased(Phase.SAFE, new LedgerAction.Mark(id));
+            case READ -> new Phased(Phase.SAFE, new LedgerAction.ReadCounter(id));
+            case RESET -> new Phased(Phase.BACK, new LedgerAction.ResetCounter(id));
             case MATCH -> new Phased(Phase.ON, new LedgerAction.Align(id));
         };
     }

@@ -17,6 +17,17 @@ final class PartAccounts {
         private final LedgerCase.Part part;
         private final OpenEnds off;
 
+        /** How many the unit has: as many as the part that this one is fitted in the place of. */
+        private int total;
+
+        /** How many lie ready to go on in the place of another part. */
+        private int ready;
+
+        /** What it is fitted in the place of, and what is fitted in its place; null for nothing. */
+        private Account insteadOf;
+
+        private Account replacedBy;
+
         private boolean everRemoved;
 
         /** How many new ones went on. */
@@ -24,13 +35,26 @@ final class PartAccounts {
 
         private final Set<String> freshSteps = new LinkedHashSet<>();
 
+        /** Where it went on again. */
+        private final Set<String> oldSteps = new LinkedHashSet<>();
+
         Account(LedgerCase.Part part, List<LedgerThread> threads) {
             this.part = part;
             this.off = new OpenEnds(LedgerThread.Kind.PART, part.id(), threads);
+            this.total = part.count();
+        }
+
+        int off() {
+            return off.count() + ready;
         }
 
         int on() {
-            return part.count() - off.count();
+            return total - off();
+        }
+
+        /** How many places of it are empty: what has another part in its place is not missed. */
+        int missing() {
+            return replacedBy == null ? off.count() : Math.max(0, off.count() - replacedBy.on());
         }
     }
 
@@ -44,6 +68,16 @@ final class PartAccounts {
     PartAccounts(List<LedgerCase.Part> parts, Found found, List<LedgerThread> threads) {
         this.found = found;
         parts.forEach(p -> accounts.put(p.id(), new Account(p, threads)));
+        for (LedgerCase.Part part : parts) {
+            Account instead = part.replacedBy().map(accounts::get).orElse(null);
+            if (instead != null) {
+                Account old = accounts.get(part.id());
+                old.replacedBy = instead;
+                instead.insteadOf = old;
+                instead.total = old.total;
+                instead.ready = old.total;
+            }
+        }
     }
 
     boolean has(String part) {
@@ -52,11 +86,20 @@ final class PartAccounts {
 
     /** How many of it the variant has. */
     int total(String part) {
-        return accounts.get(part).part.count();
+        return accounts.get(part).total;
     }
 
     int off(String part) {
-        return accounts.get(part).off.count();
+        return accounts.get(part).off();
+    }
+
+    /** How many of its places are empty; those of a part that stays off are of what replaces it. */
+    int empty(String part) {
+        Account account = accounts.get(part);
+        if (account.replacedBy != null) {
+            return 0;
+        }
+        return account.insteadOf == null ? account.off() : account.insteadOf.missing();
     }
 
     /** The steps in which those of it came off that are still off. */
@@ -82,7 +125,7 @@ final class PartAccounts {
 
     /** What lies off already is thrown away first; the rest comes off by it. */
     void discard(String id, int count, String step) {
-        int on = count - accounts.get(id).off.count();
+        int on = count - accounts.get(id).off();
         if (on > 0) {
             remove(id, on, step);
         }
@@ -90,28 +133,39 @@ final class PartAccounts {
 
     void install(String id, int count, boolean fresh, String step) {
         Account account = accounts.get(id);
-        int excess = count - account.off.count();
-        if (excess > 0) {
+        int excess = count - account.off();
+        if (account.replacedBy != null) {
+            found.add(Rule.REUSED, id, List.of(step), count);
+        }
+        if (account.insteadOf != null && !account.insteadOf.everRemoved) {
+            found.add(Rule.NOT_REMOVED_FIRST, account.insteadOf.part.id(), List.of(step), count);
+        } else if (excess > 0) {
             found.add(
                     account.everRemoved ? Rule.TOO_MANY_FITTED : Rule.NOT_REMOVED_FIRST,
                     id,
                     List.of(step),
                     excess);
         }
-        if (account.part.reuse() == ReuseRule.ALWAYS_NEW) {
-            if (fresh) {
-                account.fresh += count;
-                account.freshSteps.add(step);
-            } else if (account.everRemoved) {
+        if (fresh) {
+            account.fresh += count;
+            account.freshSteps.add(step);
+        } else {
+            account.oldSteps.add(step);
+            if (account.part.reuse() == ReuseRule.ALWAYS_NEW && account.everRemoved) {
                 found.add(Rule.REUSED, id, List.of(step), count);
             }
         }
-        account.off.close(step, count);
+        int ready = Math.min(count, account.ready);
+        account.ready -= ready;
+        account.off.close(step, count - ready);
         note(account);
+        if (account.insteadOf != null) {
+            note(account.insteadOf);
+        }
     }
 
     private void note(Account account) {
-        if (account.off.count() > 0) {
+        if (account.missing() > 0) {
             off.add(account.part.id());
         } else {
             off.remove(account.part.id());
@@ -124,13 +178,16 @@ final class PartAccounts {
      * @param kits what each kit of the variant holds; empty where nothing is known of kits
      */
     void end(Optional<List<Map<String, Integer>>> kits) {
+        brokenSets();
         for (Account account : accounts.values()) {
             String id = account.part.id();
-            if (account.off.count() > 0) {
-                found.add(Rule.NOT_REFITTED, id, account.off.openers(), account.off.count());
+            if (account.missing() > 0) {
+                found.add(Rule.NOT_REFITTED, id, account.off.openers(), account.missing());
             }
             account.off.end();
-            if (account.fresh > 0 && kits.isPresent()) {
+            if (account.fresh > 0
+                    && account.part.reuse() == ReuseRule.ALWAYS_NEW
+                    && kits.isPresent()) {
                 int held = kits.get().stream().mapToInt(k -> k.getOrDefault(id, 0)).sum();
                 if (account.fresh > held) {
                     found.add(Rule.IN_NO_KIT, id, account.freshSteps, account.fresh - held);
@@ -139,8 +196,43 @@ final class PartAccounts {
         }
     }
 
+    /** Of a set all are new if one is: what is still old, with where that shows. */
+    private void brokenSets() {
+        Map<String, List<Account>> sets = new LinkedHashMap<>();
+        accounts.values()
+                .forEach(
+                        a ->
+                                a.part.set()
+                                        .ifPresent(
+                                                s ->
+                                                        sets.computeIfAbsent(
+                                                                        s, x -> new ArrayList<>())
+                                                                .add(a)));
+        for (List<Account> set : sets.values()) {
+            Set<String> renewed = new LinkedHashSet<>();
+            set.forEach(a -> renewed.addAll(a.freshSteps));
+            for (Account account : set) {
+                String id = account.part.id();
+                int old = account.total - account.fresh;
+                if (!renewed.isEmpty() && old > 0 && !found.has(Rule.REUSED, id)) {
+                    found.add(
+                            Rule.REUSED,
+                            id,
+                            account.oldSteps.isEmpty() ? renewed : account.oldSteps,
+                            old);
+                }
+            }
+        }
+    }
+
     /** Whether what is wrong with its number explains what follows from it. */
     boolean miscounted(String id) {
+        Account account = accounts.get(id);
+        if (account != null
+                && account.insteadOf != null
+                && miscounted(account.insteadOf.part.id())) {
+            return true;
+        }
         return found.has(Rule.NOT_REFITTED, id)
                 || found.has(Rule.NOT_REMOVED_FIRST, id)
                 || found.has(Rule.TOO_MANY_FITTED, id)

@@ -15,11 +15,15 @@ final class VariantLedger {
     private record Restoring(
             String energy, List<String> steps, List<String> partsOff, List<String> jointsLoose) {}
 
+    /** What is worked on while an energy is given back that is taken away again later. */
+    private record Live(String restored, String touched, String subject) {}
+
     /** A mark that is made when what it is on is off. */
     private record Late(String mark, String part, List<String> steps) {}
 
     private final LedgerCase all;
     private final Predicate<Set<String>> concerned;
+    private final Predicate<LedgerCase.Step> walked;
     private final Found found = new Found();
     private final List<LedgerThread> threads = new ArrayList<>();
     private final PartAccounts parts;
@@ -28,22 +32,27 @@ final class VariantLedger {
     private final CoverCycles cycles;
     private final OnOff fluids = new OnOff(LedgerThread.Kind.FLUID, Rule.NOT_FILLED, threads);
     private final OnOff energies = new OnOff(LedgerThread.Kind.ENERGY, Rule.NOT_RESTORED, threads);
+    private final OnOff counters = new OnOff(LedgerThread.Kind.COUNTER, Rule.NOT_RESET, threads);
     private final OnOff marks = new OnOff(LedgerThread.Kind.MARK, Rule.NOT_MATCHED, threads);
     private final Map<String, OpenEnds> aids = new LinkedHashMap<>();
     private final Map<String, LedgerCase.Energy> listed = new HashMap<>();
-    private final List<Restoring> restorings = new ArrayList<>();
+
+    /** By the energy, the last time that it was given back, if that was too early. */
+    private final Map<String, Restoring> restorings = new LinkedHashMap<>();
+
+    /** The energies that are given back, with the step that did it. */
+    private final Map<String, String> restored = new LinkedHashMap<>();
+
+    /** The first touch under each of them. */
+    private final Map<String, Live> live = new HashMap<>();
+
     private final List<Late> late = new ArrayList<>();
 
-    /**
-     * @param concerned whether the variant is among some, where none named means all
-     */
     private VariantLedger(
-            LedgerCase all,
-            CoverWatch.Covers over,
-            CoverCycles everywhere,
-            Predicate<Set<String>> concerned) {
-        this.all = all;
+            Whole whole, Predicate<Set<String>> concerned, Predicate<LedgerCase.Step> walked) {
+        this.all = whole.all();
         this.concerned = concerned;
+        this.walked = walked;
         List<LedgerCase.Part> own =
                 all.parts().stream().filter(p -> concerned.test(p.variants())).toList();
         parts = new PartAccounts(own, found, threads);
@@ -53,21 +62,31 @@ final class VariantLedger {
                         found,
                         threads);
         // parts that cover each other nowhere cover each other in no variant
+        CoverCycles everywhere = whole.cycles();
         cycles = everywhere.all().isEmpty() ? everywhere : CoverCycles.of(own);
-        covers = new CoverWatch(over, parts, joints, cycles);
+        covers = new CoverWatch(whole.covers(), parts, joints, cycles);
         all.energies().forEach(e -> listed.put(e.id(), e));
     }
 
     /**
-     * @param over what covers what in the whole case
-     * @param everywhere the cycles of the whole case
+     * A case with what holds of it in each variant.
+     *
+     * @param covers what covers what
+     * @param cycles what covers itself
+     */
+    record Whole(LedgerCase all, CoverWatch.Covers covers, CoverCycles cycles) {
+        static Whole of(LedgerCase all) {
+            return new Whole(all, CoverWatch.Covers.of(all), CoverCycles.of(all.parts()));
+        }
+    }
+
+    /**
+     * @param concerned whether the variant is among some, where none named means all
+     * @param walked whether a step is done
      */
     static VariantLedger of(
-            LedgerCase all,
-            CoverWatch.Covers over,
-            CoverCycles everywhere,
-            Predicate<Set<String>> concerned) {
-        VariantLedger ledger = new VariantLedger(all, over, everywhere, concerned);
+            Whole whole, Predicate<Set<String>> concerned, Predicate<LedgerCase.Step> walked) {
+        VariantLedger ledger = new VariantLedger(whole, concerned, walked);
         ledger.walk();
         ledger.end();
         return ledger;
@@ -83,7 +102,7 @@ final class VariantLedger {
 
     private void walk() {
         for (LedgerCase.Step step : all.steps()) {
-            if (concerned.test(step.variants())) {
+            if (concerned.test(step.variants()) && walked.test(step)) {
                 step.actions().forEach(a -> act(a, step));
             }
         }
@@ -95,11 +114,13 @@ final class VariantLedger {
                 || action instanceof LedgerAction.Install
                 || action instanceof LedgerAction.Discard) {
             if (parts.has(id)) {
+                touched(id, step.id());
                 part(action, step);
             }
         } else if (action instanceof LedgerAction.Loosen
                 || action instanceof LedgerAction.Tighten) {
             if (joints.has(id)) {
+                touched(id, step.id());
                 joint(action, step);
             }
         } else {
@@ -141,7 +162,7 @@ final class VariantLedger {
         } else if (action instanceof LedgerAction.Fill) {
             fluids.close(id, step.id());
         } else if (action instanceof LedgerAction.Isolate) {
-            energies.open(id, step.id());
+            isolate(id, step.id());
         } else if (action instanceof LedgerAction.Restore) {
             restore(id, step.id());
         } else if (action instanceof LedgerAction.PlaceAid a) {
@@ -153,6 +174,10 @@ final class VariantLedger {
             marks.open(id, step.id());
         } else if (action instanceof LedgerAction.Align) {
             align(id, step.id());
+        } else if (action instanceof LedgerAction.ReadCounter) {
+            counters.open(id, step.id());
+        } else if (action instanceof LedgerAction.ResetCounter) {
+            counters.close(id, step.id());
         }
     }
 
@@ -183,7 +208,34 @@ final class VariantLedger {
         marks.close(id, step);
     }
 
+    private void touched(String subject, String step) {
+        restored.forEach(
+                (energy, since) -> {
+                    LedgerCase.Energy needs = listed.get(energy);
+                    if (needs == null
+                            || needs.parts().contains(subject)
+                            || needs.joints().contains(subject)) {
+                        live.putIfAbsent(energy, new Live(since, step, subject));
+                    }
+                });
+    }
+
+    private void isolate(String energy, String step) {
+        energies.open(energy, step);
+        restored.remove(energy);
+        Live work = live.remove(energy);
+        if (work != null) {
+            found.addOnce(
+                    Rule.NOT_ISOLATED,
+                    energy,
+                    List.of(work.restored(), work.touched()),
+                    work.subject());
+        }
+    }
+
     private void restore(String energy, String step) {
+        restored.put(energy, step);
+        restorings.remove(energy);
         List<String> steps = new ArrayList<>(energies.close(energy, step));
         steps.add(step);
         LedgerCase.Energy needs = listed.get(energy);
@@ -194,7 +246,7 @@ final class VariantLedger {
             loose.retainAll(needs.joints());
         }
         if (!off.isEmpty() || !loose.isEmpty()) {
-            restorings.add(new Restoring(energy, steps, off, loose));
+            restorings.put(energy, new Restoring(energy, steps, off, loose));
         }
     }
 
@@ -211,6 +263,7 @@ final class VariantLedger {
         fluids.end(found);
         energies.end(found);
         marks.end(found);
+        counters.end(found);
         aids.forEach(
                 (id, places) -> {
                     if (places.count() > 0) {
@@ -220,7 +273,7 @@ final class VariantLedger {
                 });
         covers.end(found);
         late.forEach(this::tooLate);
-        restorings.forEach(this::tooEarly);
+        restorings.values().forEach(this::tooEarly);
         for (List<String> cycle : cycles.all()) {
             found.add(Rule.CYCLE, cycle.get(0), List.of(), 1, cycle.toArray(String[]::new));
         }

@@ -24,7 +24,9 @@ public record Action(
         DRAIN(LedgerItem.Kind.FLUID),
         FILL(LedgerItem.Kind.FLUID),
         MARK(LedgerItem.Kind.MARK),
-        MATCH(LedgerItem.Kind.MARK);
+        MATCH(LedgerItem.Kind.MARK),
+        READ(LedgerItem.Kind.COUNTER),
+        RESET(LedgerItem.Kind.COUNTER);
 
         private final LedgerItem.Kind of;
 
@@ -37,7 +39,7 @@ public record Action(
             return of == null;
         }
 
-        /** Whether it is done to an aid, a fluid or a mark. */
+        /** Whether it is done to an aid, a fluid, a mark or a counter. */
         public boolean of(LedgerItem.Kind kind) {
             return of == kind;
         }

@@ -6,7 +6,7 @@ import methodos.core.description.Required;
 
 /**
  * Something beside parts, joints and energies that has to be as before at the end: an aid that is
- * in place for the work only, a fluid, a match mark.
+ * in place for the work only, a fluid, a match mark, a counter that is set back.
  *
  * @param note of an aid how it is made, of a fluid how much and which, of a mark where it is
  * @param tool id of the tool that an aid is, null where it is none of the list
@@ -25,7 +25,8 @@ public record LedgerItem(
     public enum Kind {
         AID,
         FLUID,
-        MARK
+        MARK,
+        COUNTER
     }
 
     public LedgerItem {

@@ -199,7 +199,7 @@ final class LedgerDrawing {
         return switch (kind) {
             case PART, JOINT -> colors().mark();
             case ENERGY, FLUID -> colors().ruleEdge();
-            case AID, MARK -> colors().soft();
+            case AID, MARK, COUNTER -> colors().soft();
         };
     }
 
@@ -208,7 +208,7 @@ final class LedgerDrawing {
         switch (kind) {
             case PART -> g.setLineWidth(1.8);
             case ENERGY, FLUID -> g.setLineWidth(2.4);
-            case JOINT, AID -> g.setLineWidth(1);
+            case JOINT, AID, COUNTER -> g.setLineWidth(1);
             case MARK -> {
                 g.setLineWidth(1.4);
                 g.setLineDashes(2, 4);
