@@ -252,7 +252,7 @@ class TorqueTest extends RealWindow {
                                 .withHand(ThreadTurn.Hand.LEFT)
                                 .withWay(TighteningWay.EITHER));
         assertThat(said(robot, "#jointPanel"))
-                .anyMatch(t -> t.endsWith("or hand-tight; then back 1/8 turn"));
+                .anyMatch(t -> t.endsWith("or hand-tight; and then back 1/8 turn"));
     }
 
     @Test

@@ -23,8 +23,8 @@ public final class TighteningText {
     }
 
     /**
-     * "either 10 then 30 lbf·in, or hand-tight and then 1/8 turn": with the stages, and with the
-     * back-off that ends it. Empty where nothing of it is known.
+     * "either 10 lbf·in, then 30 lbf·in; or hand-tight and then 1/8 turn": with the stages, and
+     * with the back-off that ends it. Empty where nothing of it is known.
      */
     public String whole(Joint joint) {
         return told(joint, this::staged);
@@ -44,12 +44,11 @@ public final class TighteningText {
         if (ways.isEmpty()) {
             return "";
         }
-        int last = ways.size() - 1;
-        if (last == 0) {
+        if (ways.size() == 1) {
             return ended(joint, ways.get(0), "tighten.back");
         }
-        String first = String.join(words.of("tighten.comma"), ways.subList(0, last));
-        return ended(joint, words.of("tighten.either", first, ways.get(last)), "tighten.thenBack");
+        String all = String.join(words.of("tighten.or"), ways);
+        return ended(joint, words.of("tighten.either", all), "tighten.thenBack");
     }
 
     private String ended(Joint joint, String told, String key) {

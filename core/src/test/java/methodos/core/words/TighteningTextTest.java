@@ -41,7 +41,7 @@ class TighteningTextTest {
         assertThat(text.whole(both.withWay(TighteningWay.ANGLE)))
                 .isEqualTo("hand-tight and then 1/8 turn");
         assertThat(text.whole(both.withWay(TighteningWay.EITHER)))
-                .isEqualTo("either 30 lbf·in, or hand-tight and then 1/8 turn");
+                .isEqualTo("either 30 lbf·in; or hand-tight and then 1/8 turn");
     }
 
     @Test
@@ -56,9 +56,9 @@ class TighteningTextTest {
                         .withWay(TighteningWay.EITHER);
         assertThat(text.whole(all))
                 .isEqualTo(
-                        "either 10 lbf·in, 20 lbf·in, then 30 lbf·in, then a further 60°,"
-                                + " hand-tight and then 1/4 turn, by feel until snug, no play, or"
-                                + " hand-tight; then back 1/8 turn");
+                        "either 10 lbf·in, 20 lbf·in, then 30 lbf·in, then a further 60°; or"
+                                + " hand-tight and then 1/4 turn; or by feel until snug, no play;"
+                                + " or hand-tight; and then back 1/8 turn");
         assertThat(text.inBoth(joint().withBackOff(q("1/8 turn"))))
                 .isEqualTo("30 lbf·in (3.38 N·m), then back 1/8 turn");
     }

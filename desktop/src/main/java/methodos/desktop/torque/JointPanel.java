@@ -179,7 +179,7 @@ final class JointPanel extends VBox implements AutoCloseable {
         if (!joint.again().isEmpty()) {
             row(number, joint.again(), "");
         }
-        if (torque.stages().isEmpty() && torque.joint().torque() instanceof Value.Open open) {
+        if (joint.byWrench() && joint.torque() instanceof Value.Open open) {
             getChildren().add(Controls.prose(open.why(), "open"));
             getChildren()
                     .add(

@@ -82,7 +82,7 @@ final class JointRow extends HBox {
                                 acts.choose().accept(id);
                             }
                         });
-        VBox values = new VBox(0, value, Controls.label(beside(row, words), "soft"));
+        VBox values = new VBox(0, value, Controls.prose(beside(row, words), "soft"));
         Controls.width(values, VALUE);
         Canvas strip = new Canvas(rule.width(), TorqueDrawing.ROW);
         drawing.row(strip, rule, torque);
@@ -94,7 +94,10 @@ final class JointRow extends HBox {
     private static String beside(TighteningTable.Row row, Words words) {
         Joint joint = row.joint();
         if (!joint.told().equals(List.of(TighteningWay.WRENCH))) {
-            return new TighteningText(words).whole(joint);
+            int ways = joint.told().size();
+            return ways > 1
+                    ? words.of("torque.ways", ways)
+                    : new TighteningText(words).whole(joint);
         }
         String other = row.other().map(Quantity::print).orElse("");
         return joint.further() == null

@@ -37,7 +37,9 @@ public final class DocumentRow extends HBox {
         document.setConverter(
                 new NameConverter<>(d -> d == null ? words.of("open.noDocument") : d.name()));
         document.setValue(project.manual().document(now.document()).orElse(null));
-        document.setPrefWidth(120);
+        document.setPrefWidth(150);
+        place.setPrefWidth(60);
+        place.setMinWidth(50);
         document.setOnAction(
                 e -> {
                     Document chosen = document.getValue();

@@ -192,7 +192,7 @@ class DecisionsOnPageTest {
                 manual().withPractices(Practices.USUAL.withTightening(TighteningWay.EITHER));
         assertThat(page(either))
                 .contains(
-                        "<b>either 20 N·m (177 lbf·in), then a further 60°, or hand-tight and"
+                        "<b>either 20 N·m (177 lbf·in), then a further 60°; or hand-tight and"
                                 + " then 1/4 turn</b>")
                 .doesNotContain("further by 60°");
     }
