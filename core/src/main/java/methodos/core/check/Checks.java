@@ -26,6 +26,7 @@ import methodos.core.practice.PractisedManual;
 import methodos.core.quantity.MeasureUnit.Dimension;
 import methodos.core.quantity.QuantitiesInText;
 import methodos.core.quantity.Quantity;
+import methodos.core.sense.Sense;
 
 /**
  * What a careful colleague finds in a manual before a technician does. It remembers what it read in
@@ -75,6 +76,7 @@ public final class Checks {
             new Remembered<>(t -> QuantitiesInText.of(t, Dimension.TORQUE));
     private final AtomicReference<ManualLedger> lastLedger =
             new AtomicReference<>(ManualLedger.of(PractisedManual.of(NOTHING)));
+    private final AtomicReference<Sense> lastSense = new AtomicReference<>(Sense.ofNothing());
     private final ValueChecks values = new ValueChecks(tables);
 
     /**
@@ -117,7 +119,7 @@ public final class Checks {
                         guard.of(
                                 "derived.sense",
                                 raw,
-                                m -> SenseChecks.of(workspace.with(m)),
+                                m -> SenseChecks.of(workspace, sense(m)),
                                 List.of()));
         Map<String, Function<PractisedManual, List<Finding>>> checks = new LinkedHashMap<>();
         checks.put("derived.ledger", m -> LedgerChecks.of(m.manual(), ledger));
@@ -137,6 +139,10 @@ public final class Checks {
         Manual manual = practised.manual();
         List<Finding> sorted = sorted(all, manual);
         return new Result(sorted, accepted(sorted, manual), ledger, coverage, guard.failed());
+    }
+
+    private Sense sense(Manual manual) {
+        return lastSense.updateAndGet(earlier -> earlier.after(manual));
     }
 
     private static List<Finding> sorted(List<Finding> all, Manual manual) {

@@ -14,10 +14,13 @@ final class SenseChecks {
 
     private SenseChecks() {}
 
-    static List<Finding> of(Workspace workspace) {
+    /**
+     * @param sense of the manual
+     */
+    static List<Finding> of(Workspace workspace, Sense sense) {
         List<Finding> findings = new ArrayList<>();
         workspace.mended().forEach(s -> findings.add(finding(s)));
-        Sense.of(workspace.manual()).forEach(s -> findings.add(finding(s)));
+        sense.found().forEach(s -> findings.add(finding(s)));
         return findings;
     }
 

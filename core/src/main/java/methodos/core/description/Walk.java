@@ -68,7 +68,23 @@ public final class Walk {
 
     /** Tells a visitor each value of a record, the record itself aside. */
     public static void through(Object root, Visitor visitor) {
-        through(new Where(null, null, -1, root), component -> true, visitor);
+        through(root, record -> true, visitor);
+    }
+
+    /**
+     * The same without what stands in some of its records.
+     *
+     * @param into whether a record is gone into
+     */
+    public static void through(Object root, Predicate<Object> into, Visitor visitor) {
+        through(new Where(null, null, -1, root), new Way(component -> true, into), visitor);
+    }
+
+    /** Which components are looked at, and which records are gone into. */
+    private record Way(Predicate<RecordShape.Component> components, Predicate<Object> records) {
+        boolean into(Object value) {
+            return holds(value) && records.test(value);
+        }
     }
 
     /**
@@ -77,7 +93,7 @@ public final class Walk {
     public static void ids(Object root, Visitor visitor) {
         through(
                 new Where(null, null, -1, root),
-                RecordShape.Component::leadsToIds,
+                new Way(RecordShape.Component::leadsToIds, record -> true),
                 (where, component, value) -> {
                     if (component.ownId() && value != null) {
                         visitor.visit(where, component, value);
@@ -85,23 +101,22 @@ public final class Walk {
                 });
     }
 
-    private static void through(
-            Where where, Predicate<RecordShape.Component> into, Visitor visitor) {
+    private static void through(Where where, Way way, Visitor visitor) {
         Object owner = where.owner();
         for (RecordShape.Component component : RecordShape.of(owner.getClass()).components()) {
-            if (!into.test(component)) {
+            if (!way.components().test(component)) {
                 continue;
             }
             Object value = component.of(owner);
             visitor.visit(where, component, value);
             if (value instanceof List<?> list) {
                 for (int i = 0; i < list.size(); i++) {
-                    if (holds(list.get(i))) {
-                        through(new Where(where, component, i, list.get(i)), into, visitor);
+                    if (way.into(list.get(i))) {
+                        through(new Where(where, component, i, list.get(i)), way, visitor);
                     }
                 }
-            } else if (holds(value)) {
-                through(new Where(where, component, -1, value), into, visitor);
+            } else if (way.into(value)) {
+                through(new Where(where, component, -1, value), way, visitor);
             }
         }
     }

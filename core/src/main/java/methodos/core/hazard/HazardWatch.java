@@ -16,6 +16,7 @@ import methodos.core.manual.ActedOn;
 import methodos.core.manual.Action;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Energy;
+import methodos.core.manual.EnergyCycle;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
@@ -86,6 +87,7 @@ public final class HazardWatch {
         private final List<Step> steps = new ArrayList<>();
         private final Map<Id<Step>, Stage.Kind> stages = new HashMap<>();
         private final Map<Id<Step>, Integer> at = new HashMap<>();
+        private final Map<Id<Energy>, List<EnergyCycle>> cycles = new HashMap<>();
         private final Map<Id<Consumable>, Consumable> consumables = new HashMap<>();
         private final Map<Id<Part>, Part> parts = new HashMap<>();
         private final List<Sight> sights;
@@ -106,6 +108,7 @@ public final class HazardWatch {
                     stages.put(step.id(), stage.kind());
                 }
             }
+            manual.energies().forEach(e -> cycles.put(e.id(), EnergyCycle.of(e, at)));
             manual.consumables().forEach(c -> consumables.put(c.id(), c));
             manual.parts().forEach(p -> parts.put(p.id(), p));
         }
@@ -161,11 +164,7 @@ public final class HazardWatch {
 
         /** Whether an energy has been made safe at a place, and not yet given back. */
         private boolean away(Energy energy, int here) {
-            List<Integer> safe = places(energy.safeSteps());
-            List<Integer> back = places(energy.restoreSteps());
-            return !safe.isEmpty()
-                    && here > safe.get(safe.size() - 1)
-                    && (back.isEmpty() || here < back.get(0));
+            return cycles.get(energy.id()).stream().anyMatch(c -> c.away(here));
         }
 
         /**
@@ -189,11 +188,14 @@ public final class HazardWatch {
         }
 
         private boolean toldAtFirst(HazardRule rule, Energy energy, int here) {
-            List<Integer> safe = places(energy.safeSteps());
-            return !safe.isEmpty()
-                    && here > safe.get(0)
-                    && here <= safe.get(safe.size() - 1)
-                    && rule.toldIn(steps.get(safe.get(0)));
+            return cycles.get(energy.id()).stream()
+                    .map(EnergyCycle::safe)
+                    .filter(safe -> !safe.isEmpty())
+                    .anyMatch(
+                            safe ->
+                                    here > safe.get(0)
+                                            && here <= safe.get(safe.size() - 1)
+                                            && rule.toldIn(steps.get(safe.get(0))));
         }
 
         private void uses(Consumable consumable, Set<HazardRule> asking) {
@@ -213,24 +215,20 @@ public final class HazardWatch {
 
         private void energy(Energy energy) {
             List<String> words = HazardRule.words(energy.name());
-            List<Integer> safe = places(energy.safeSteps());
-            List<Integer> back = places(energy.restoreSteps());
+            List<EnergyCycle> times = cycles.get(energy.id());
+            List<Integer> safe = times.isEmpty() ? List.of() : times.get(0).safe();
             for (HazardRule rule : rules.list()) {
                 if (HazardRule.any(rule.safe(), words) && !safe.isEmpty()) {
                     ask(steps.get(safe.get(0)), rule);
                 }
                 if (HazardRule.any(rule.back(), words)) {
-                    back.forEach(i -> ask(steps.get(i), rule));
+                    times.forEach(c -> c.back().forEach(i -> ask(steps.get(i), rule)));
                 }
                 if (HazardRule.any(rule.moves(), words)) {
                     steps.stream().filter(s -> moves(energy, s)).forEach(s -> ask(s, rule));
                 }
             }
             beforeSafe(energy, safe);
-        }
-
-        private List<Integer> places(List<Id<Step>> ids) {
-            return ids.stream().filter(at::containsKey).map(at::get).sorted().toList();
         }
 
         private void ask(Step step, HazardRule rule) {

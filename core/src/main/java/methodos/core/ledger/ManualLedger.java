@@ -17,6 +17,7 @@ import methodos.core.description.Id;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Energy;
+import methodos.core.manual.EnergyCycle;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
 import methodos.core.manual.LedgerItem;
@@ -110,20 +111,21 @@ public final class ManualLedger {
 
     private void energies() {
         Map<Id<Step>, Integer> at = new HashMap<>();
-        manual.steps().forEach(s -> at.put(s.id(), at.size()));
+        List<Id<Step>> steps = manual.steps().map(Step::id).toList();
+        steps.forEach(s -> at.put(s, at.size()));
         for (Energy energy : manual.energies()) {
-            for (Id<Step> step : energy.safeSteps()) {
-                isolated.computeIfAbsent(step, s -> new ArrayList<>()).add(energy.id().text());
+            String id = energy.id().text();
+            for (EnergyCycle cycle : EnergyCycle.of(energy, at)) {
+                cycle.safe().forEach(i -> note(isolated, steps.get(i), id));
+                cycle.back().stream()
+                        .reduce((first, last) -> last)
+                        .ifPresent(i -> note(restored, steps.get(i), id));
             }
-            // given back is what the last of its steps gives back
-            energy.restoreSteps().stream()
-                    .filter(at::containsKey)
-                    .max(Comparator.comparing(at::get))
-                    .ifPresent(
-                            s ->
-                                    restored.computeIfAbsent(s, x -> new ArrayList<>())
-                                            .add(energy.id().text()));
         }
+    }
+
+    private static void note(Map<Id<Step>, List<String>> all, Id<Step> step, String energy) {
+        all.computeIfAbsent(step, s -> new ArrayList<>()).add(energy);
     }
 
     private LedgerCase ledgerCase() {

@@ -33,10 +33,10 @@ final class PartAccounts {
         /** How many new ones went on. */
         private int fresh;
 
-        private final Set<String> freshSteps = new LinkedHashSet<>();
+        private final List<String> freshSteps = new ArrayList<>(0);
 
-        /** Where it went on again. */
-        private final Set<String> oldSteps = new LinkedHashSet<>();
+        /** Where it went on again; kept of the parts of a set only. */
+        private final List<String> oldSteps = new ArrayList<>(0);
 
         Account(LedgerCase.Part part, List<LedgerThread> threads) {
             this.part = part;
@@ -150,7 +150,9 @@ final class PartAccounts {
             account.fresh += count;
             account.freshSteps.add(step);
         } else {
-            account.oldSteps.add(step);
+            if (account.part.set().isPresent()) {
+                account.oldSteps.add(step);
+            }
             if (account.part.reuse() == ReuseRule.ALWAYS_NEW && account.everRemoved) {
                 found.add(Rule.REUSED, id, List.of(step), count);
             }
@@ -199,15 +201,11 @@ final class PartAccounts {
     /** Of a set all are new if one is: what is still old, with where that shows. */
     private void brokenSets() {
         Map<String, List<Account>> sets = new LinkedHashMap<>();
-        accounts.values()
-                .forEach(
-                        a ->
-                                a.part.set()
-                                        .ifPresent(
-                                                s ->
-                                                        sets.computeIfAbsent(
-                                                                        s, x -> new ArrayList<>())
-                                                                .add(a)));
+        for (Account account : accounts.values()) {
+            if (account.part.set().isPresent()) {
+                sets.computeIfAbsent(account.part.set().get(), s -> new ArrayList<>()).add(account);
+            }
+        }
         for (List<Account> set : sets.values()) {
             Set<String> renewed = new LinkedHashSet<>();
             set.forEach(a -> renewed.addAll(a.freshSteps));

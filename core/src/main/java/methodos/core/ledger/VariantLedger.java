@@ -209,6 +209,9 @@ final class VariantLedger {
     }
 
     private void touched(String subject, String step) {
+        if (restored.isEmpty()) {
+            return;
+        }
         restored.forEach(
                 (energy, since) -> {
                     LedgerCase.Energy needs = listed.get(energy);

@@ -1,10 +1,13 @@
 package methodos.core.sense;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import methodos.core.description.Id;
@@ -60,17 +63,44 @@ public final class Sense {
     private final List<Senseless> found = new ArrayList<>();
     private long highest;
 
+    /** The very steps in which nothing was found. */
+    private final Set<Step> sound = Collections.newSetFromMap(new IdentityHashMap<>());
+
     private Sense() {}
 
     /** What makes no sense in a manual, in the order in which it stands; none in a sound one. */
     public static List<Senseless> of(Manual manual) {
-        Sense sense = new Sense();
-        manual.unit().models().stream().map(Model::name).forEach(sense.models::add);
-        manual.variants().stream().map(Variant::model).forEach(sense.models::add);
-        manual.clips().forEach(c -> sense.ends.put(c.id(), c.duration() + SLACK_SECONDS));
-        Walk.ids(manual, sense::know);
-        Walk.through(manual, sense::look);
-        return List.copyOf(sense.found);
+        return new Sense().after(manual).found();
+    }
+
+    /** One that has seen nothing yet. */
+    public static Sense ofNothing() {
+        return new Sense();
+    }
+
+    /**
+     * Looks at a manual after this one: steps that are the same and were sound are not looked at
+     * again, if all that they can lead to is the same as well.
+     */
+    public Sense after(Manual manual) {
+        Sense next = new Sense();
+        manual.unit().models().stream().map(Model::name).forEach(next.models::add);
+        manual.variants().stream().map(Variant::model).forEach(next.models::add);
+        manual.clips().forEach(c -> next.ends.put(c.id(), c.duration() + SLACK_SECONDS));
+        Walk.ids(manual, next::know);
+        boolean same =
+                known.equals(next.known) && models.equals(next.models) && ends.equals(next.ends);
+        Set<Step> passed = same ? sound : Set.of();
+        Walk.through(manual, step -> !(step instanceof Step s && passed.contains(s)), next::look);
+        Set<Id<Step>> unsound = new HashSet<>();
+        next.found.stream().map(Senseless::step).filter(Objects::nonNull).forEach(unsound::add);
+        manual.steps().filter(s -> !unsound.contains(s.id())).forEach(next.sound::add);
+        return next;
+    }
+
+    /** What made no sense, in the order in which it stands. */
+    public List<Senseless> found() {
+        return List.copyOf(found);
     }
 
     private void know(Where where, Component component, Object value) {

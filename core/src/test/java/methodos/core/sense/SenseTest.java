@@ -115,4 +115,25 @@ class SenseTest {
         assertThat(kinds(healed)).doesNotContain(Kind.ID_TWICE, Kind.COUNTER_TOO_LOW);
         assertThat(Healing.of(m.withLastId(900))).isEqualTo(m.withLastId(900));
     }
+
+    /** What is looked at after an edit finds what is found by looking at everything. */
+    @Test
+    void lookingAfterAnEditFindsAsMuchAsLookingAfresh() {
+        Manual m = Samples.actuator();
+        Sense before = Sense.ofNothing().after(m);
+        Step step = m.step(new Id<>("s1")).orElseThrow();
+        List<Manual> edits =
+                List.of(
+                        m.withStep(step.withText("Another word.")),
+                        m.withStep(step.withWaits(List.of(new Wait("soak", -1)))),
+                        m.withStep(step.withParts(List.of(new PartUse(new Id<>("none"), 1)))),
+                        m.withParts(m.parts().subList(1, m.parts().size())),
+                        m.withClips(List.of()),
+                        m.withVariants(List.of()));
+        for (Manual edited : edits) {
+            assertThat(before.after(edited).found()).isEqualTo(Sense.of(edited));
+            assertThat(before.after(edited).after(m).found()).isEqualTo(Sense.of(m));
+        }
+        assertThat(Sense.of(edits.get(3))).isNotEmpty();
+    }
 }
