@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
@@ -39,6 +40,15 @@ final class LedgerChecks {
         manual.parts().forEach(p -> names.put(p.id().text(), name(p)));
         manual.joints().forEach(j -> names.put(j.id().text(), j.name()));
         manual.energies().forEach(e -> names.put(e.id().text(), e.name()));
+        manual.alternatives()
+                .forEach(
+                        a ->
+                                a.ways()
+                                        .forEach(
+                                                w ->
+                                                        names.put(
+                                                                ManualLedger.way(a, w).toString(),
+                                                                a.told(w))));
         manual.ledgerItems().forEach(m -> names.put(m.id().text(), m.name()));
         return names;
     }
@@ -70,6 +80,9 @@ final class LedgerChecks {
                         found.count(),
                         other,
                         first,
-                        last < 0 ? "" : new Finding.StepRef(steps.get(last))));
+                        last < 0 ? "" : new Finding.StepRef(steps.get(last))),
+                Stream.concat(found.ways().stream(), found.when().stream())
+                        .map(o -> names.getOrDefault(o, o))
+                        .toList());
     }
 }

@@ -8,6 +8,7 @@ public enum EditKind {
     ADD_POINT,
     ADD_SCREW,
     ADD_WRENCH,
+    ALTERNATIVE,
     APART,
     BESIDE,
     CAPTIONS,

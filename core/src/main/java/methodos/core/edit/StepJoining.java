@@ -3,6 +3,7 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
@@ -84,6 +85,15 @@ public final class StepJoining {
     private Object both(String component, Object a, Object b) {
         if (component.equals("id")) {
             return a;
+        }
+        if (component.equals("way")) {
+            if (!Objects.equals(a, b)) {
+                doubts.add(words.of("join.way"));
+            }
+            return a == null ? b : a;
+        }
+        if (component.equals("onlyIf") && !a.equals(b)) {
+            doubts.add(words.of("join.onlyIf", a, b));
         }
         if (a instanceof List<?> one && b instanceof List<?> other) {
             return both(one, other);

@@ -2,6 +2,7 @@ package methodos.core.finding;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
@@ -16,6 +17,7 @@ import methodos.core.manual.Variant;
  * @param units the same more closely: the groups of units that are touched
  * @param key of its sentence in the words of the program
  * @param arguments what the sentence is filled in with; steps as {@link StepRef}
+ * @param only the ways and conditions of the work in which alone it arises, as they are called
  */
 public record Finding(
         Rule rule,
@@ -24,7 +26,8 @@ public record Finding(
         List<Id<Variant>> variants,
         List<Sight> units,
         String key,
-        List<Object> arguments) {
+        List<Object> arguments,
+        List<String> only) {
 
     /** A step in a sentence, which is shown by its number for the units that are looked at. */
     public record StepRef(Id<Step> id) {}
@@ -34,12 +37,13 @@ public record Finding(
         variants = List.copyOf(variants);
         units = List.copyOf(units);
         arguments = List.copyOf(arguments);
+        only = List.copyOf(only);
     }
 
     /** A finding of all units that have its steps. */
     public Finding(
             Rule rule, String subject, List<Id<Step>> steps, String key, List<Object> arguments) {
-        this(rule, subject, steps, List.of(), List.of(), key, arguments);
+        this(rule, subject, steps, List.of(), List.of(), key, arguments, List.of());
     }
 
     /** How grave it is: that of its rule. */
@@ -59,7 +63,7 @@ public record Finding(
                 + steps.stream().map(Id::text).collect(Collectors.joining("+"))
                 + "/"
                 + Integer.toHexString(
-                        arguments.stream()
+                        Stream.concat(arguments.stream(), only.stream())
                                 .map(Object::toString)
                                 .collect(Collectors.joining("|"))
                                 .hashCode());

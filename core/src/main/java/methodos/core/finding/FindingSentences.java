@@ -12,7 +12,11 @@ public record FindingSentences(Words words, StepNumbers numbers) {
 
     /** What was found, in a sentence. */
     public String of(Finding finding) {
-        return words.of(finding.key(), finding.arguments().stream().map(this::shown).toArray());
+        String sentence =
+                words.of(finding.key(), finding.arguments().stream().map(this::shown).toArray());
+        return finding.only().isEmpty()
+                ? sentence
+                : words.of("finding.only", sentence, String.join(", ", finding.only()));
     }
 
     /** An argument as it stands in a sentence. */

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.manual.Action;
+import methodos.core.manual.Alternative;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Energy;
 import methodos.core.manual.EnergyCycle;
@@ -139,6 +140,8 @@ public final class ManualLedger {
                                 step.id().text(),
                                 groups(step.applicability()),
                                 repeated.of(step.id()),
+                                way(step),
+                                Optional.of(step.onlyIf().strip()).filter(c -> !c.isEmpty()),
                                 actions(step, stage.kind())));
             }
         }
@@ -149,6 +152,15 @@ public final class ManualLedger {
                 kits(),
                 manual.energies().stream().filter(Energy::concernsSome).map(this::energy).toList(),
                 steps);
+    }
+
+    private Optional<LedgerCase.Way> way(Step step) {
+        return manual.alternativeOf(step.way()).flatMap(a -> a.way(step.way()).map(w -> way(a, w)));
+    }
+
+    /** A way of an alternative as the ledger names it in its findings. */
+    public static LedgerCase.Way way(Alternative alternative, Alternative.Way way) {
+        return new LedgerCase.Way(alternative.id().text(), way.id().text());
     }
 
     /** The groups that something is for; a name that no group has where it is for none. */

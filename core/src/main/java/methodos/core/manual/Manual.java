@@ -46,6 +46,7 @@ public record Manual(
         List<LedgerItem> ledgerItems,
         @Required List<Stage> stages,
         List<Repeat> repeats,
+        List<Alternative> alternatives,
         List<Figure> figures,
         List<Dismissal> dismissals,
         List<Acceptance> acceptances,
@@ -73,6 +74,7 @@ public record Manual(
         ledgerItems = copy(ledgerItems);
         stages = copy(stages);
         repeats = copy(repeats);
+        alternatives = copy(alternatives);
         figures = copy(figures);
         dismissals = copy(dismissals);
         acceptances = copy(acceptances);
@@ -90,6 +92,13 @@ public record Manual(
             stages.add(new Stage(new Id<>("stage" + ++id), kind, "", List.of()));
         }
         return ManualBuilder.builder().title(title).stages(stages).lastId(id).build();
+    }
+
+    /** The alternative that a way is of; empty for none, and for a way that there is none of. */
+    public Optional<Alternative> alternativeOf(Id<Alternative.Way> way) {
+        return way == null
+                ? Optional.empty()
+                : alternatives.stream().filter(a -> a.way(way).isPresent()).findFirst();
     }
 
     /** The id that the next new thing gets; take the manual {@link #withIdTaken()} with it. */

@@ -19,6 +19,9 @@ import methodos.core.description.Id;
  * @param accepted false while it is only drafted
  * @param doubts what somebody has to decide about it, a sentence each: where two steps that were
  *     joined did not agree
+ * @param way the way of an alternative that it is a step of, null where it is always done
+ * @param onlyIf what has to be found for it to be done, in words; empty where it is always done
+ * @param optionalWhy why it may be left out, or for whom it is; empty where nothing is said
  */
 @RecordBuilder
 public record Step(
@@ -41,12 +44,17 @@ public record Step(
         boolean optional,
         boolean accepted,
         List<Action> actions,
-        List<String> doubts)
+        List<String> doubts,
+        Id<Alternative.Way> way,
+        String onlyIf,
+        String optionalWhy)
         implements StepBuilder.With {
 
     public Step {
         text = text == null ? "" : text;
         why = why == null ? "" : why;
+        onlyIf = onlyIf == null ? "" : onlyIf;
+        optionalWhy = optionalWhy == null ? "" : optionalWhy;
         expected = expected == null ? "" : expected;
         applicability = applicability == null ? Applicability.ALL : applicability;
         spans = copy(spans);

@@ -61,6 +61,7 @@ class FindingScopeTest {
                         List.of(new Id<>("v")),
                         List.of(late),
                         "key",
+                        List.of(),
                         List.of());
         assertThat(holds(finding, Applicability.ALL, D)).isTrue();
         assertThat(holds(finding, Applicability.ALL, new Sight("D", SerialRange.upTo(2199))))

@@ -105,7 +105,7 @@ public final class SeamPlace implements PlaceView {
                     player.look();
                 });
         seam.onPoint(player::glance);
-        this.editor = new StepEditor(project, state, new DraftTold(project, stills));
+        this.editor = new StepEditor(project, state, new DraftTold(project, stills), message);
         this.drafts =
                 new DraftBar(
                         project,

@@ -43,6 +43,7 @@ final class StepEditor extends VBox {
     private final SeamState state;
     private final DraftTold told;
     private final StepTexts texts;
+    private final StepWay way;
     private final StepMeasures measures;
     private final StepActions actions;
     private final StepHazards hazards;
@@ -57,12 +58,13 @@ final class StepEditor extends VBox {
     /**
      * @param told what a draft tells of its steps
      */
-    StepEditor(OpenProject project, SeamState state, DraftTold told) {
+    StepEditor(OpenProject project, SeamState state, DraftTold told, Consumer<String> message) {
         super(8);
         this.project = project;
         this.state = state;
         this.told = told;
         this.texts = new StepTexts(project);
+        this.way = new StepWay(project, message);
         this.measures = new StepMeasures(project);
         this.actions = new StepActions(project);
         this.hazards = new StepHazards(project);
@@ -166,6 +168,7 @@ final class StepEditor extends VBox {
         for (StepTexts.Text one : StepTexts.ALL) {
             getChildren().add(row(one.key(), texts.field(step, one)));
         }
+        getChildren().add(row("step.way", way.field(step)));
         getChildren().add(optional(step));
         heard(step).ifPresent(q -> getChildren().add(row("step.heard", q)));
         getChildren()

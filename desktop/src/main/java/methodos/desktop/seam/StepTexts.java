@@ -28,7 +28,9 @@ final class StepTexts {
     static final List<Text> ALL =
             List.of(
                     new Text("expected", Step::expected, Step::withExpected),
-                    new Text("why", Step::why, Step::withWhy));
+                    new Text("why", Step::why, Step::withWhy),
+                    new Text("onlyIf", Step::onlyIf, Step::withOnlyIf),
+                    new Text("optionalWhy", Step::optionalWhy, Step::withOptionalWhy));
 
     private final OpenProject project;
 

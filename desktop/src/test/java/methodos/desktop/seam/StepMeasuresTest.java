@@ -1,15 +1,18 @@
 package methodos.desktop.seam;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.description.Id;
 import methodos.core.description.RecordShape;
+import methodos.core.manual.Alternative;
 import methodos.core.manual.Document;
 import methodos.core.manual.FitRule;
 import methodos.core.manual.Practices;
@@ -109,6 +112,25 @@ class StepMeasuresTest extends RealWindow {
                                 .map(RecordShape.Component::name)
                                 .filter(n -> !n.equals("id") && !n.equals("text"))
                                 .toList());
+    }
+
+    @Test
+    void aStepIsOfAWayUntilItIsEmptied(FxRobot robot) {
+        Step before = now();
+        fill(robot, "#stepWay", "through the plug");
+        assertThat(now()).isEqualTo(before);
+        fill(robot, "#stepWay", "Fill the case: through the plug");
+        fill(robot, "#stepWayWhen", "the pump is at hand");
+        Alternative fill = manual().alternativeOf(now().way()).orElseThrow();
+        assertThat(fill.name()).isEqualTo("Fill the case");
+        assertThat(fill.ways())
+                .extracting(Alternative.Way::name, Alternative.Way::when)
+                .containsExactly(tuple("through the plug", "the pump is at hand"));
+        robot.clickOn("#stepWay").press(KeyCode.CONTROL, KeyCode.A);
+        robot.release(KeyCode.A, KeyCode.CONTROL).type(KeyCode.DELETE).type(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(now()).isEqualTo(before);
+        assertThat(manual().alternatives()).isEmpty();
     }
 
     private void fire(FxRobot robot, String id) {

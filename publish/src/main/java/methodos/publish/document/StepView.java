@@ -20,6 +20,7 @@ public record StepView(
         List<PartView> discard,
         List<String> tools,
         List<String> consumables,
+        List<String> conditions,
         List<TightenView> tighten,
         List<LoosenView> loosen,
         List<ReadingView> readings,

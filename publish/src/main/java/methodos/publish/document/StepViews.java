@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.manual.Action;
+import methodos.core.manual.Alternative;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Fit;
@@ -91,6 +92,7 @@ final class StepViews {
                         .flatMap(c -> manual.consumable(c).stream())
                         .map(c -> c.label())
                         .toList(),
+                conditions(step),
                 step.joints().stream()
                         .flatMap(j -> manual.joint(j).stream())
                         .filter(j -> j.applicability().concerns(publication.sight()))
@@ -144,6 +146,29 @@ final class StepViews {
                         ", ",
                         tightening.thread(joint, ThreadTurn.Action.TIGHTEN),
                         joint.newEachTime() ? words.of("step.newFastener") : ""));
+    }
+
+    /** On what it hangs whether a step is done: the way that is taken, what is found, the will. */
+    private List<String> conditions(Step step) {
+        List<String> all = new ArrayList<>();
+        manual.alternativeOf(step.way()).ifPresent(a -> all.add(way(a, step)));
+        if (!step.onlyIf().isBlank()) {
+            all.add(words.of("step.onlyIf", step.onlyIf()));
+        }
+        if (step.optional()) {
+            all.add(
+                    step.optionalWhy().isBlank()
+                            ? words.of("step.optional")
+                            : words.of("step.optional.why", step.optionalWhy()));
+        }
+        return all;
+    }
+
+    private String way(Alternative alternative, Step step) {
+        Alternative.Way way = alternative.way(step.way()).orElseThrow();
+        String key = alternative.ways().get(0).equals(way) ? "step.either" : "step.or";
+        String told = words.of(key, alternative.name(), way.name());
+        return way.when().isBlank() ? told : words.of("step.wayWhen", told, way.when());
     }
 
     /** What is to know of the joints that a step loosens; nothing of those that are as usual. */

@@ -8,6 +8,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import methodos.core.description.Id;
+import methodos.core.edit.AlternativeEdits;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Decision.Measure;
@@ -195,5 +196,29 @@ class DecisionsOnPageTest {
                         "<b>either 20 N·m (177 lbf·in), then a further 60°; or hand-tight and"
                                 + " then 1/4 turn</b>")
                 .doesNotContain("further by 60°");
+    }
+
+    @Test
+    void eachWayAndConditionStandsAheadOfItsStep() throws Exception {
+        Manual m = manual();
+        m = AlternativeEdits.way(new Id<>("s1"), "Measure: in place").change().apply(m);
+        m = AlternativeEdits.way(new Id<>("s2"), "Measure: on the bench").change().apply(m);
+        Step bench = m.step(new Id<>("s2")).orElseThrow();
+        m = AlternativeEdits.when(bench.way(), "it is out anyway").change().apply(m);
+        m =
+                m.withStep(
+                        m.step(new Id<>("s2"))
+                                .orElseThrow()
+                                .withOnlyIf("the float is above 0.16 mm")
+                                .withOptional(true)
+                                .withOptionalWhy("it saves the next visit"));
+        assertThat(page(m))
+                .containsSubsequence(
+                        "Measure: either in place",
+                        "Measure the end float.",
+                        "Measure: or on the bench (if it is out anyway)",
+                        "Only if the float is above 0.16 mm:",
+                        "May be left out: it saves the next visit",
+                        "Tighten the bracket.");
     }
 }
