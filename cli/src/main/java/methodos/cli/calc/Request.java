@@ -146,17 +146,14 @@ final class Request {
         return needed(field).decimalValue();
     }
 
-    /** Numbers by their names. */
-    Map<String, Rational> decimalsByName(String field) throws WrongRequest {
-        if (!needed(field).isObject()) {
-            throw new WrongRequest(name(field) + " has to be an object.");
-        }
-        Map<String, Rational> all = new LinkedHashMap<>();
-        for (Map.Entry<String, JsonNode> one : node.path(field).properties()) {
-            number(one.getValue(), field + "." + one.getKey());
-            all.put(one.getKey(), Rational.of(one.getValue().decimalValue()));
-        }
-        return all;
+    /** The numbers of a list, or the one that stands alone. */
+    List<Rational> oneOrMoreDecimals(String field) throws WrongRequest {
+        return needed(field).isArray() ? decimals(field) : List.of(Rational.of(decimal(field)));
+    }
+
+    /** The texts of a list, or the one that stands alone. */
+    List<String> oneOrMoreTexts(String field) throws WrongRequest {
+        return needed(field).isArray() ? texts(field) : List.of(text(field));
     }
 
     /** A whole number, 0 or more. */

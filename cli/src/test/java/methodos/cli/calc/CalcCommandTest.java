@@ -146,6 +146,42 @@ class CalcCommandTest {
     }
 
     @Test
+    void aTableGoesBackChoosesAndNamesSteps() throws Exception {
+        String request =
+                """
+                {"start":"g","readings":[{"id":"g","unit":"mm","from":0,"to":3},
+                  {"id":"worn","values":["yes","no"]}],
+                 "rules":[{"after":"g","when":[{"reading":"g","max":0.1}],
+                    "then":{"measure":"worn"}},
+                  {"after":"g","then":{"again":"g","changes":"the shim","most":2}},
+                  {"after":"worn","when":[{"reading":"worn","is":"yes"}],
+                    "then":{"verdict":"replace the set","steps":["s40","s44"]}}],
+                 "values":{"g":%s,"worn":"yes"}}
+                """;
+        JsonNode answer = json("table", request.formatted("[0.5,0.1]"));
+        assertThat(answer.path("path")).hasToString("[\"g\",\"g\",\"worn\"]");
+        assertThat(answer.path("verdict").asText()).isEqualTo("replace the set");
+        assertThat(answer.path("steps")).hasToString("[\"s40\",\"s44\"]");
+        assertThat(answer.at("/missing/0/example/worn").asText()).isEqualTo("no");
+        assertThat(answer.path("endless")).isEmpty();
+        assertThat(answer.has("exhausted")).isFalse();
+        out.reset();
+        JsonNode exhausted = json("table", request.formatted("0.5"));
+        assertThat(exhausted.path("verdict").isNull()).isTrue();
+        assertThat(exhausted.path("exhausted").asBoolean()).isTrue();
+        assertThat(exhausted.path("path")).hasSize(3);
+        assertThat(
+                        run(
+                                "table",
+                                request.formatted("[0.5]").replace("yes\"}}", "maybe\"}}"),
+                                "--json"))
+                .isEqualTo(3);
+        assertThat(complaint).isEqualTo("“values”: “maybe” is none of the values of “worn”.");
+        assertThat(run("table", request.formatted("[0.5,0.4]"), "--json")).isEqualTo(3);
+        assertThat(complaint).isEqualTo("“values”: The value of “g” is missing.");
+    }
+
+    @Test
     void theLedgerWalksEachWayAndNamesTheOneThatDoesNotClose() throws Exception {
         String request =
                 """

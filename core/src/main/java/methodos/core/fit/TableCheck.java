@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import methodos.core.fit.DecisionTable.Again;
 import methodos.core.fit.DecisionTable.Rule;
 import methodos.core.quantity.Rational;
 
@@ -59,12 +61,16 @@ public record TableCheck(
     /** A reading on the way, and what was taken before it. */
     private record State(String reading, Set<String> before) {}
 
+    /** A reading that is taken again, and what is known of the others then. */
+    private record Back(String reading, Map<String, Rational> known) {}
+
     private static final class Search {
         private final DecisionTable table;
         private final Turns turns;
         private final Set<Integer> decided = new HashSet<>();
         private final Map<String, Map<String, Rational>> holes = new LinkedHashMap<>();
         private final Map<Set<String>, List<String>> rounds = new LinkedHashMap<>();
+        private final Set<Back> backTo = new HashSet<>();
         private int walked;
 
         Search(DecisionTable table) {
@@ -98,21 +104,51 @@ public record TableCheck(
         }
 
         private void decide(String reading, Map<String, Rational> taken, List<State> way) {
-            int rule = table.deciding(reading, taken);
+            Set<Integer> spent = new HashSet<>();
+            int rule = table.deciding(reading, taken, spent);
             if (rule < 0) {
                 holes.putIfAbsent(reading, new LinkedHashMap<>(taken));
-                return;
             }
-            decided.add(rule);
-            Rule then = table.rules().get(rule);
-            if (then.measure() != null) {
-                go(then.measure(), taken, way);
+            while (rule >= 0) {
+                decided.add(rule);
+                Rule then = table.rules().get(rule);
+                if (then.measure() != null) {
+                    go(then.measure(), taken, way);
+                }
+                if (then.again() == null) {
+                    return;
+                }
+                again(then.again(), taken, way);
+                if (then.again().most() == null) {
+                    return;
+                }
+                // when it was done as often as it may, the next rule decides, if there is one
+                spent.add(rule);
+                rule = table.deciding(reading, taken, spent);
+            }
+        }
+
+        /** What is known when a reading is taken again may be other than the first time. */
+        private void again(Again again, Map<String, Rational> taken, List<State> way) {
+            Map<String, Rational> left = new LinkedHashMap<>(taken);
+            table.forget(again, left);
+            if (again.most() == null) {
+                List<String> round = way.stream().map(State::reading).toList();
+                int from = round.lastIndexOf(again.reading());
+                List<String> goesRound = round.subList(Math.max(0, from), round.size());
+                rounds.putIfAbsent(Set.copyOf(goesRound), List.copyOf(goesRound));
+            } else if (backTo.add(new Back(again.reading(), Map.copyOf(left)))) {
+                go(again.reading(), left, new ArrayList<>());
             }
         }
 
         /** Values of a reading at which something can change, and one between each two. */
         private List<Rational> candidates(String id, Map<String, Rational> taken) {
             List<Rational> all = new ArrayList<>();
+            int choices = table.reading(id).choices().size();
+            if (choices > 0) {
+                return IntStream.range(0, choices).mapToObj(Rational::of).toList();
+            }
             Rational last = null;
             for (Rational point : turns.of(table.reading(id), taken)) {
                 if (last != null) {

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import methodos.core.fit.DecisionTable.Condition;
 import methodos.core.fit.DecisionTable.Reading;
@@ -68,6 +69,105 @@ class DecisionTableTest {
         assertThat(check.missing()).isEmpty();
         assertThat(check.unreachable()).isEmpty();
         assertThat(check.endless()).isEmpty();
+    }
+
+    private static Rule again(String after, String reading, Integer most, Condition... when) {
+        return new Rule(
+                after,
+                List.of(when),
+                null,
+                null,
+                new DecisionTable.Again(reading, "another shim", most),
+                List.of());
+    }
+
+    private static DecisionTable.Values gaps(double... gaps) {
+        return (reading, taking) ->
+                taking < gaps.length ? Optional.of(r(gaps[taking])) : Optional.empty();
+    }
+
+    /** A shim is changed and the gap is measured again, three times at most. */
+    @Test
+    void aLoopWithAnExitEnds() {
+        DecisionTable table =
+                table(
+                        List.of(reading("g", 0, 3)),
+                        verdict("g", "fits", max("g", 0.1)),
+                        again("g", "g", 3, above("g", 0.1)));
+        assertThat(table.walk(gaps(0.5, 0.3, 0.1)).path()).containsExactly("g", "g", "g");
+        assertThat(table.walk(gaps(0.5, 0.3, 0.1)).verdict()).contains("fits");
+        DecisionTable.Walk exhausted = table.walk(gaps(0.5, 0.4, 0.3, 0.2));
+        assertThat(exhausted.path()).hasSize(4);
+        assertThat(exhausted.verdict()).isEmpty();
+        assertThat(exhausted.exhausted()).isTrue();
+        assertThatThrownBy(() -> table.walk(gaps(0.5))).hasMessageContaining("“g”");
+        TableCheck check = TableCheck.of(table);
+        assertThat(check.endless()).isEmpty();
+        assertThat(check.missing()).as("exhausted is no hole").isEmpty();
+        assertThat(check.unreachable()).isEmpty();
+    }
+
+    @Test
+    void aLoopWithoutAGreatestNumberIsEndless() {
+        DecisionTable table =
+                table(
+                        G_W,
+                        measure("g", "w"),
+                        verdict("w", "fits", max("w", 0.1)),
+                        again("w", "g", null, above("w", 0.1)));
+        assertThat(TableCheck.of(table).endless()).containsExactly(List.of("g", "w"));
+        assertThat(table.walk(Map.of("g", r(1), "w", r(1))).verdict()).isEmpty();
+    }
+
+    @Test
+    void whatIsPassedOverLeavesTheNextRule() {
+        DecisionTable table =
+                table(
+                        List.of(reading("g", 0, 3)),
+                        verdict("g", "fits", max("g", 0.1)),
+                        again("g", "g", 1, above("g", 0.1)),
+                        verdict("g", "replace the housing"));
+        assertThat(table.walk(gaps(0.5, 0.4)).verdict()).contains("replace the housing");
+        assertThat(TableCheck.of(table).unreachable()).isEmpty();
+        DecisionTable hole =
+                table(
+                        G_W,
+                        measure("g", "w"),
+                        again("w", "g", 2, above("w", 1)),
+                        verdict("w", "fits", below("w", 1)));
+        assertThat(TableCheck.of(hole).missing())
+                .as("a width of exactly 1")
+                .singleElement()
+                .satisfies(m -> assertThat(m.example().get("w")).isEqualTo(r(1)));
+    }
+
+    @Test
+    void aReadingMayBeChosenFromAList() {
+        Reading worn = Reading.of("worn", List.of("yes", "no"));
+        Condition yes = new Condition("worn", worn.choice("yes"), worn.choice("yes"), null, null);
+        DecisionTable table =
+                new DecisionTable(
+                        "worn",
+                        List.of(worn),
+                        Map.of(),
+                        List.of(
+                                new Rule(
+                                        "worn",
+                                        List.of(yes),
+                                        "replace the set",
+                                        null,
+                                        null,
+                                        List.of("s40", "s44"))));
+        DecisionTable.Walk walk = table.walk(Map.of("worn", worn.choice("yes")));
+        assertThat(walk.verdict()).contains("replace the set");
+        assertThat(walk.steps()).containsExactly("s40", "s44");
+        assertThat(TableCheck.of(table).missing())
+                .singleElement()
+                .satisfies(
+                        m -> assertThat(m.example()).isEqualTo(Map.of("worn", worn.choice("no"))));
+        assertThatThrownBy(() -> worn.choice("perhaps")).hasMessageContaining("none of the values");
+        assertThatThrownBy(() -> Reading.of("x", List.of("a", "a")))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     @Test
