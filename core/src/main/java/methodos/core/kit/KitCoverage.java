@@ -5,6 +5,9 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
 import methodos.core.description.Id;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
@@ -37,15 +40,25 @@ public final class KitCoverage {
 
     private KitCoverage() {}
 
-    /** One row for each part that is always new, or that a kit holds, for the units looked at. */
+    /**
+     * One row for each part that is always new, goes on in the place of another, or is held by a
+     * kit, for the units looked at.
+     */
     public static List<Row> of(SeenManual seen) {
         Manual manual = seen.manual();
         Sight sight = seen.sight();
         List<Row> rows = new ArrayList<>();
         Map<Id<Part>, Map<Id<Kit>, Integer>> held = held(manual);
+        Set<Id<Part>> conversions =
+                manual.parts().stream()
+                        .filter(p -> p.applicability().concerns(sight))
+                        .map(Part::convertedTo)
+                        .filter(Objects::nonNull)
+                        .collect(Collectors.toSet());
         for (Part part : manual.parts()) {
             Map<Id<Kit>, Integer> inKit = held.getOrDefault(part.id(), Map.of());
-            boolean always = part.reuse() == ReuseRule.ALWAYS_NEW;
+            boolean always =
+                    part.reuse() == ReuseRule.ALWAYS_NEW || conversions.contains(part.id());
             if (part.applicability().concerns(sight) && (always || !inKit.isEmpty())) {
                 rows.add(new Row(part, part.quantity(), always, inKit));
             }

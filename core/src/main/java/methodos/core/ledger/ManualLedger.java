@@ -186,7 +186,11 @@ public final class ManualLedger {
                 part.quantity(),
                 part.reuse(),
                 part.coveredBy().stream().filter(parts::containsKey).map(Id::text).toList(),
-                groups(part.applicability()));
+                groups(part.applicability()),
+                Optional.ofNullable(part.convertedTo())
+                        .filter(c -> parts.containsKey(c) && !c.equals(part.id()))
+                        .map(Id::text),
+                Optional.of(part.set()).filter(s -> !s.isEmpty()));
     }
 
     /** A value that a document holds is known to whoever has the document. */

@@ -21,7 +21,8 @@ import methodos.core.manual.StepNumbers;
  *
  * @param stops in the order of the steps, for the units that are looked at
  * @param loose the last stop at which it came off, where fewer go on again than came off in one
- *     group of the units that are looked at; repeated steps count at each of their places
+ *     group of the units that are looked at; repeated steps count at each of their places. A part
+ *     that another goes on in the place of may stay off
  */
 public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
 
@@ -62,7 +63,16 @@ public record PartLine(Part part, List<Stop> stops, Optional<Stop> loose) {
         for (Part part : manual.parts()) {
             if (part.applicability().concerns(sight)) {
                 List<Stop> own = stops.getOrDefault(part.id(), List.of());
-                lines.add(new PartLine(part, own, loose(part, own, steps, groups, repeated)));
+                boolean converted =
+                        stops.getOrDefault(part.convertedTo(), List.of()).stream()
+                                .anyMatch(s -> s.handling() == Handling.PUT_ON);
+                lines.add(
+                        new PartLine(
+                                part,
+                                own,
+                                converted
+                                        ? Optional.empty()
+                                        : loose(part, own, steps, groups, repeated)));
             }
         }
         return List.copyOf(lines);

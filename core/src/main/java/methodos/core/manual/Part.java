@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import methodos.core.description.Id;
 import methodos.core.description.Required;
+import methodos.core.quantity.Quantity;
 
 /**
  * A line of the parts list.
@@ -15,6 +16,9 @@ import methodos.core.description.Required;
  * @param sitsOn id of the part that it sits on, null where none is said
  * @param coveredBy ids of the parts that have to be off before it can be reached
  * @param replacement the newer number in its place, null where there is none
+ * @param convertedTo the part that goes on while this one stays off, null where it goes back itself
+ * @param set the name of those that are all new if one of them is, empty where it is of none
+ * @param mass of one, null where nothing is said
  */
 @RecordBuilder
 public record Part(
@@ -29,7 +33,10 @@ public record Part(
         String note,
         Id<Part> sitsOn,
         List<Id<Part>> coveredBy,
-        Replacement replacement)
+        Replacement replacement,
+        Id<Part> convertedTo,
+        String set,
+        Quantity mass)
         implements PartBuilder.With {
     public Part {
         name = name == null ? "" : name;
@@ -40,6 +47,7 @@ public record Part(
         number = number == null ? "" : number;
         size = size == null ? "" : size;
         note = note == null ? "" : note;
+        set = set == null ? "" : set;
         coveredBy = coveredBy == null ? List.of() : List.copyOf(coveredBy);
         reuse = reuse == null ? ReuseRule.INSPECT : reuse;
         applicability = applicability == null ? Applicability.ALL : applicability;

@@ -30,7 +30,12 @@ final class StepTexts {
                     new Text("expected", Step::expected, Step::withExpected),
                     new Text("why", Step::why, Step::withWhy),
                     new Text("onlyIf", Step::onlyIf, Step::withOnlyIf),
-                    new Text("optionalWhy", Step::optionalWhy, Step::withOptionalWhy));
+                    new Text("optionalWhy", Step::optionalWhy, StepTexts::optional));
+
+    /** What has a reason to be left out may be left out. */
+    private static Step optional(Step step, String why) {
+        return step.withOptionalWhy(why).withOptional(step.optional() || !why.isBlank());
+    }
 
     private final OpenProject project;
 

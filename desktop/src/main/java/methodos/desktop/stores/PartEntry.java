@@ -4,6 +4,8 @@ import java.util.List;
 import methodos.core.description.Id;
 import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Part;
+import methodos.core.quantity.MeasureUnit;
+import methodos.core.quantity.Quantity;
 import methodos.core.typed.TypedNumber;
 import methodos.desktop.project.OpenProject;
 
@@ -60,6 +62,27 @@ final class PartEntry {
 
     Part coveredBy(Part part, String typed) {
         return part.withCoveredBy(StoreEdits.items(project.manual(), typed));
+    }
+
+    /** The item that goes on while a part stays off, as it is typed. */
+    String convertedTo(Part part) {
+        return items(part.convertedTo() == null ? List.of() : List.of(part.convertedTo()));
+    }
+
+    /**
+     * @throws IllegalArgumentException if it is the part itself
+     */
+    Part convertedTo(Part part, String typed) {
+        List<Id<Part>> to = StoreEdits.items(project.manual(), typed);
+        if (to.contains(part.id())) {
+            throw new IllegalArgumentException(project.words().of("stores.notItself"));
+        }
+        return part.withConvertedTo(to.isEmpty() ? null : to.get(0));
+    }
+
+    Part mass(Part part, String typed) {
+        return part.withMass(
+                typed.isEmpty() ? null : Quantity.parse(typed, MeasureUnit.Dimension.MASS));
     }
 
     private String items(List<Id<Part>> ids) {

@@ -79,6 +79,23 @@ class StoresTest extends StoresWindow {
         assertThat(part("11").replacement()).isNull();
     }
 
+    @Test
+    void whatAPartStaysOffForItsSetAndItsMassAreTyped(FxRobot robot) {
+        choose(robot, part("11").id());
+        fill(robot, "#partConverted", "11");
+        assertThat(node(robot, "#message", Labeled.class).getText())
+                .isEqualTo("A part cannot go on in its own place.");
+        fill(robot, "#partConverted", "4");
+        fill(robot, "#partSet", "seals");
+        fill(robot, "#partMass", "4 mm");
+        assertThat(node(robot, "#message", Labeled.class).getText())
+                .isEqualTo("“4 mm” is no mass.");
+        fill(robot, "#partMass", "1.2 kg");
+        assertThat(part("11").convertedTo()).isEqualTo(part("4").id());
+        assertThat(part("11").set()).isEqualTo("seals");
+        assertThat(part("11").mass().print()).isEqualTo("1.2 kg");
+    }
+
     private String focused(FxRobot robot) {
         String[] id = new String[1];
         robot.interact(

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import methodos.core.description.Id;
@@ -282,11 +283,24 @@ final class DocumentModel {
                                 new PartRow(
                                         p.item(),
                                         p.number().isEmpty() ? "–" : p.number(),
-                                        p.label(),
+                                        p.label()
+                                                + (p.mass() == null ? "" : ", " + p.mass().print()),
                                         String.valueOf(p.quantity()),
-                                        words.of(p.reuse()),
+                                        rule(p),
                                         p.applicability().all() ? "" : words.of(p.applicability())))
                 .toList();
+    }
+
+    /** Whether a part goes back, and if not, what goes on or is new with it. */
+    private String rule(Part part) {
+        Optional<Part> instead = Optional.ofNullable(part.convertedTo()).flatMap(manual::part);
+        if (instead.isPresent()) {
+            Part other = instead.get();
+            return words.of(
+                    "parts.converted", other.item().isEmpty() ? other.label() : other.item());
+        }
+        String rule = words.of(part.reuse());
+        return part.set().isEmpty() ? rule : words.of("parts.set", rule, part.set());
     }
 
     private List<TorqueRow> torques() {

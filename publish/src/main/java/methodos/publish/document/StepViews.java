@@ -155,7 +155,7 @@ final class StepViews {
         if (!step.onlyIf().isBlank()) {
             all.add(words.of("step.onlyIf", step.onlyIf()));
         }
-        if (step.optional()) {
+        if (step.optional() || !step.optionalWhy().isBlank()) {
             all.add(
                     step.optionalWhy().isBlank()
                             ? words.of("step.optional")

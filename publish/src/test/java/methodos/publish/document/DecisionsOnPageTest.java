@@ -19,8 +19,11 @@ import methodos.core.manual.FitRule;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Look;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
 import methodos.core.manual.Practices;
 import methodos.core.manual.Reading;
+import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -220,5 +223,27 @@ class DecisionsOnPageTest {
                         "Only if the float is above 0.16 mm:",
                         "May be left out: it saves the next visit",
                         "Tighten the bracket.");
+    }
+
+    @Test
+    void thePartsListSaysWhatStaysOffWhatIsNewTogetherAndHowHeavyItIs() throws Exception {
+        Part bush =
+                PartBuilder.builder()
+                        .id(new Id<>("p1"))
+                        .item("18")
+                        .name("bush")
+                        .quantity(1)
+                        .reuse(ReuseRule.REUSE)
+                        .build();
+        Manual m =
+                manual().withPart(bush.withConvertedTo(new Id<>("p2")))
+                        .withPart(
+                                bush.withId(new Id<>("p2"))
+                                        .withItem("18b")
+                                        .withSet("bushes")
+                                        .withMass(q("1.2 kg")));
+        assertThat(page(m))
+                .contains(
+                        "stays off, 18b goes on", "bush, 1.2 kg", "all of “bushes” new if one is");
     }
 }
