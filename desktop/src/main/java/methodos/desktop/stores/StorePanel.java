@@ -111,12 +111,12 @@ final class StorePanel extends VBox {
         rule(part);
         field("partOn", entry.sitsOn(part), part, entry::sitsOn);
         field("partCovered", entry.coveredBy(part), part, entry::coveredBy);
-        field("partConverted", entry.convertedTo(part), part, entry::convertedTo);
-        field("partSet", part.set(), part, Part::withSet);
-        field("partMass", part.mass() == null ? "" : part.mass().print(), part, entry::mass);
         replaced(part);
         offered(part);
         field("partNote", part.note(), part, Part::withNote);
+        field("partConverted", entry.convertedTo(part), part, entry::convertedTo);
+        field("partSet", part.set(), part, Part::withSet);
+        field("partMass", part.mass() == null ? "" : part.mass().print(), part, entry::mass);
         getChildren()
                 .add(
                         new UnitsChooser(
