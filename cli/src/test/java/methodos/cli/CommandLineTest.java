@@ -279,7 +279,7 @@ class CommandLineTest extends CalledCommands {
         Files.writeString(
                 file,
                 Files.readString(file)
-                        .replaceFirst("\"format\"\\s*:\\s*\"1\\.", "\"format\": \"9."));
+                        .replaceFirst("\"format\"\\s*:\\s*\"\\d+\\.", "\"format\": \"9."));
         refused("newer version", "show", demo, "--json");
     }
 
