@@ -23,6 +23,15 @@ final class Work {
         boolean overlaps(Mention other) {
             return from < other.to && other.from < to;
         }
+
+        boolean isAny(List<String> any) {
+            for (String sense : any) {
+                if (senses.contains(sense)) {
+                    return true;
+                }
+            }
+            return false;
+        }
     }
 
     /**
@@ -37,6 +46,19 @@ final class Work {
         boolean direct() {
             return role.isEmpty();
         }
+
+        /** Whether it has one of some senses, by its head or by what else is known of it. */
+        boolean isAny(List<String> senses) {
+            if (head != null && head.isAny(senses)) {
+                return true;
+            }
+            for (Mention mention : more) {
+                if (mention.isAny(senses)) {
+                    return true;
+                }
+            }
+            return false;
+        }
     }
 
     /**
@@ -45,8 +67,18 @@ final class Work {
      * @param verb where it stands
      */
     record Deed(Mention verb, List<Thing> things) {
-        boolean is(String sense) {
-            return verb.senses().contains(sense);
+        boolean isAny(List<String> senses) {
+            return verb.isAny(senses);
+        }
+
+        /** Whether one of its things has one of some senses. */
+        boolean mentionsAny(List<String> senses) {
+            for (Thing thing : things) {
+                if (thing.isAny(senses)) {
+                    return true;
+                }
+            }
+            return false;
         }
     }
 

@@ -94,7 +94,15 @@ record WorkPattern(
      * @param energies senses of the energies that the unit has
      */
     boolean in(Work work, Set<String> energies) {
-        return possible(work) && work.deeds().stream().anyMatch(d -> in(d, work, energies));
+        if (!possible(work)) {
+            return false;
+        }
+        for (Deed deed : work.deeds()) {
+            if (in(deed, work, energies)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether it is worth a closer look: most patterns are of other work altogether. */
@@ -111,18 +119,18 @@ record WorkPattern(
     }
 
     private boolean in(Deed deed, Work work, Set<String> energies) {
-        if (!acts.isEmpty() && acts.stream().noneMatch(deed::is)) {
-            return false;
-        }
-        if (deed.things().stream()
-                .flatMap(WorkPattern::mentions)
-                .anyMatch(m -> without.stream().anyMatch(m.senses()::contains))) {
+        if (!acts.isEmpty() && !deed.isAny(acts) || deed.mentionsAny(without)) {
             return false;
         }
         if (things.isEmpty()) {
             return around(List.of(deed.verb()), work);
         }
-        return things.stream().anyMatch(k -> named(k, deed, work, energies));
+        for (Kind kind : things) {
+            if (named(kind, deed, work, energies)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean named(Kind kind, Deed deed, Work work, Set<String> energies) {
@@ -159,9 +167,12 @@ record WorkPattern(
         if (kind.sense().equals(ANY)) {
             return List.of(thing.head() == null ? UNKNOWN : thing.head());
         }
-        Stream<Mention> said =
-                kind.where().equals("*") ? mentions(thing) : Stream.ofNullable(thing.head());
-        return said.filter(m -> m.senses().contains(kind.sense())).toList();
+        if (kind.where().equals("*")) {
+            return mentions(thing).filter(m -> m.senses().contains(kind.sense())).toList();
+        }
+        return thing.head() != null && thing.head().senses().contains(kind.sense())
+                ? List.of(thing.head())
+                : List.of();
     }
 
     private boolean of(Kind kind, Deed deed, Thing thing, List<Mention> used, Work work) {
