@@ -7,16 +7,20 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.manual.Hazard;
+import methodos.core.memory.Remembered;
 
 /**
  * The hazard rules: those that come with the program, with a company's own on top, and what words
@@ -32,6 +36,17 @@ public final class HazardRules {
     private final List<HazardRule> list;
     private final Senses senses;
 
+    /** Of which rules each deed and each first word of a telling phrase may be, by their places. */
+    private final Map<String, BitSet> ofDeed = new HashMap<>();
+
+    private final Map<String, BitSet> ofWord = new HashMap<>();
+    private final BitSet ofAnything = new BitSet();
+
+    // what names say is the same at every step
+    private final Remembered<String, List<String>> names = new Remembered<>(Sentence::words);
+    private final Remembered<String, String> units = new Remembered<>(Work::head);
+    private final Remembered<String, Set<String>> energies;
+
     /** A line that is not understood. */
     public static final class LineProblem extends Exception {
         private static final long serialVersionUID = 1;
@@ -44,6 +59,19 @@ public final class HazardRules {
     private HazardRules(Collection<HazardRule> list, Senses senses) {
         this.list = List.copyOf(list);
         this.senses = senses;
+        energies = new Remembered<>(senses::ofName);
+        for (int i = 0; i < this.list.size(); i++) {
+            index(this.list.get(i), i);
+        }
+    }
+
+    private void index(HazardRule rule, int at) {
+        for (WorkPattern pattern : rule.work()) {
+            pattern.acts().forEach(a -> ofDeed.computeIfAbsent(a, k -> new BitSet()).set(at));
+        }
+        rule.says().forEach(p -> ofWord.computeIfAbsent(p.get(0), k -> new BitSet()).set(at));
+        boolean anyDeed = rule.work().stream().anyMatch(p -> p.acts().isEmpty());
+        ofAnything.set(at, anyDeed || !rule.when().isEmpty());
     }
 
     /** The rules that come with the program. */
@@ -74,13 +102,24 @@ public final class HazardRules {
 
     /** What a text asks for. */
     public List<HazardRule> askedBy(String text, Circumstances known) {
-        Work work = Work.of(text, senses, known);
+        Sentence sentence = Sentence.of(text);
+        List<List<String>> parts = known.parts().stream().map(names::of).toList();
+        Work work = Work.of(sentence, senses, parts, units.of(known.unit()));
         Set<String> kinds =
                 known.energies().stream()
-                        .flatMap(e -> senses.ofName(e).stream())
+                        .flatMap(e -> energies.of(e).stream())
                         .collect(Collectors.toSet());
-        List<String> words = Sentence.words(text);
-        return list.stream().filter(r -> r.asksFor(work, kinds, words)).toList();
+        return worthALook(work, sentence)
+                .filter(r -> r.asksFor(work, kinds, sentence.words()))
+                .toList();
+    }
+
+    /** Most rules are of other work altogether. */
+    private Stream<HazardRule> worthALook(Work work, Sentence sentence) {
+        BitSet rules = (BitSet) ofAnything.clone();
+        work.acts().stream().map(ofDeed::get).filter(Objects::nonNull).forEach(rules::or);
+        sentence.words().stream().map(ofWord::get).filter(Objects::nonNull).forEach(rules::or);
+        return rules.stream().mapToObj(list::get);
     }
 
     /**

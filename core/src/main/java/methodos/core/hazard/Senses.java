@@ -1,5 +1,6 @@
 package methodos.core.hazard;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -46,22 +47,27 @@ final class Senses {
 
     /** Gives things a sense: "line = hose, pipe"; with "@line" all that is a line already. */
     void thing(String sense, String phrases) {
-        add(things, "", sense, phrases);
-        things.keySet().stream()
-                .filter(t -> t.startsWith("*"))
-                .forEach(t -> endings.add(t.substring(1)));
+        for (String phrase : add(things, "", sense, phrases)) {
+            if (phrase.startsWith("*")) {
+                endings.add(phrase.substring(1));
+            }
+        }
     }
 
     /** Gives what is done a sense: "open = undo, take off"; "+leak test" is a verb of two words. */
     void act(String sense, String phrases) {
-        add(acts, "act ", sense, phrases);
-        acts.keySet().stream()
-                .filter(a -> !a.startsWith(COMPOUND))
-                .forEach(a -> verbs.add(a.split(" ")[0]));
+        for (String phrase : add(acts, "act ", sense, phrases)) {
+            if (!phrase.startsWith(COMPOUND)) {
+                verbs.add(phrase.split(" ")[0]);
+            }
+        }
     }
 
-    private void add(Map<String, Set<String>> to, String mark, String sense, String phrases) {
+    /** Returns the phrases that were said themselves. */
+    private List<String> add(
+            Map<String, Set<String>> to, String mark, String sense, String phrases) {
         names.add(mark + sense);
+        List<String> said = new ArrayList<>();
         for (String phrase : phrases.strip().split("\\s*,\\s*")) {
             if (phrase.startsWith("@")) {
                 String other = phrase.substring(1);
@@ -72,8 +78,10 @@ final class Senses {
                 to.computeIfAbsent(phrase, p -> new LinkedHashSet<>()).add(sense);
                 String[] pieces = phrase.split(" ");
                 longestFrom.merge(pieces[0], pieces.length, Math::max);
+                said.add(phrase);
             }
         }
+        return said;
     }
 
     boolean knowsThing(String sense) {

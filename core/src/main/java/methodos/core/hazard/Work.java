@@ -134,18 +134,26 @@ final class Work {
         return false;
     }
 
-    static Work of(String text, Senses senses, Circumstances known) {
-        Sentence sentence = Sentence.of(text);
+    /**
+     * @param parts the words of the names of parts, which are never what is done
+     * @param unit the word by which the unit itself is called, empty where none is known
+     */
+    static Work of(Sentence sentence, Senses senses, List<List<String>> parts, String unit) {
         WorkReader reader = new WorkReader(sentence, senses, figures(sentence));
-        known.parts().stream().map(Sentence::words).forEach(reader::names);
-        reader.whole(head(known.unit()));
+        parts.forEach(reader::names);
+        reader.whole(unit);
         return reader.read();
     }
 
     /** What a unit is: the "actuator" of a "quarter-turn actuator, pneumatic". */
-    private static String head(String unit) {
+    static String head(String unit) {
         List<String> words = Sentence.words(MORE_OF_UNIT.split(unit, 2)[0]);
         return words.isEmpty() ? "" : words.get(words.size() - 1);
+    }
+
+    /** The senses of all that is done. */
+    Set<String> acts() {
+        return acts;
     }
 
     List<Deed> deeds() {

@@ -6,6 +6,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import methodos.core.memory.Remembered;
 
 /**
  * A unit that people use beside a machine, with its exact factor to the SI unit of its dimension.
@@ -315,20 +318,8 @@ public enum MeasureUnit {
      */
     public static Optional<MeasureUnit> named(String text) {
         String name = text.strip();
-        for (MeasureUnit unit : values()) {
-            if (unit.symbol.equals(name)) {
-                return Optional.of(unit);
-            }
-        }
-        String plain = plain(name);
-        return Optional.ofNullable(Spellings.UNITS.get(plain))
-                .or(
-                        () ->
-                                plain.endsWith("s")
-                                        ? Optional.ofNullable(
-                                                Spellings.UNITS.get(
-                                                        plain.substring(0, plain.length() - 1)))
-                                        : Optional.empty());
+        MeasureUnit exact = Spellings.SYMBOLS.get(name);
+        return exact != null ? Optional.of(exact) : Spellings.READ.of(name);
     }
 
     /** "revolutions per minute", "litres a minute". */
@@ -344,9 +335,24 @@ public enum MeasureUnit {
 
     /** Every spelling in its plain form; made when it is first needed. */
     private static final class Spellings {
+        static final Map<String, MeasureUnit> SYMBOLS =
+                Stream.of(values()).collect(Collectors.toMap(u -> u.symbol, u -> u, (first, other) -> first));
         static final Map<String, MeasureUnit> UNITS = all();
 
+        /** The same few words are asked for again and again where speech is searched for units. */
+        static final Remembered<String, Optional<MeasureUnit>> READ =
+                new Remembered<>(Spellings::read);
+
         private Spellings() {}
+
+        private static Optional<MeasureUnit> read(String name) {
+            String plain = plain(name);
+            MeasureUnit unit = UNITS.get(plain);
+            if (unit == null && plain.endsWith("s")) {
+                unit = UNITS.get(plain.substring(0, plain.length() - 1));
+            }
+            return Optional.ofNullable(unit);
+        }
 
         private static Map<String, MeasureUnit> all() {
             Map<String, MeasureUnit> units = new HashMap<>();

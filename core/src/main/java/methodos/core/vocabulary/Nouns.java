@@ -32,7 +32,7 @@ public final class Nouns {
         if (head.endsWith("ies") && head.length() > 4) {
             return rest + head.substring(0, head.length() - 3) + "y";
         }
-        if (head.matches(".*(ches|shes|sses|xes)")) {
+        if (endsWithAny(head, "ches", "shes", "sses", "xes")) {
             return rest + head.substring(0, head.length() - 2);
         }
         return head.endsWith("s")
@@ -70,7 +70,16 @@ public final class Nouns {
         if (head.matches(".*[^aeiou]y")) {
             return rest + head.substring(0, head.length() - 1) + "ies";
         }
-        return rest + head + (head.matches(".*(s|x|ch|sh|z)") ? "es" : "s");
+        return rest + head + (endsWithAny(head, "s", "x", "ch", "sh", "z") ? "es" : "s");
+    }
+
+    private static boolean endsWithAny(String word, String... endings) {
+        for (String ending : endings) {
+            if (word.endsWith(ending)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** The last word, which says what the thing is. */
