@@ -83,7 +83,7 @@ abstract class DemoManualChecks {
                                                     assertThat(manual.tool(t))
                                                             .as(step.text())
                                                             .isPresent());
-                            step.consumables()
+                            step.consumableIds()
                                     .forEach(
                                             c ->
                                                     assertThat(manual.consumable(c))

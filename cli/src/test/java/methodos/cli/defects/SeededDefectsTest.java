@@ -46,6 +46,7 @@ class SeededDefectsTest {
                     Set.of(
                             "restored too early",
                             "not isolated",
+                            "too heavy",
                             "hazard missing",
                             "hazard late",
                             "not checked"),
@@ -63,6 +64,9 @@ class SeededDefectsTest {
                             "never marked",
                             "marked too late",
                             "covered",
+                            "way round untold",
+                            "other place",
+                            "other amount",
                             "values disagree",
                             "implausible torque"),
                     Severity.STOP,
@@ -76,7 +80,10 @@ class SeededDefectsTest {
                             "too many removed",
                             "cycle",
                             "no wrench",
-                            "table with a hole"),
+                            "table with a hole",
+                            "no way out",
+                            "unanswerable",
+                            "not found before"),
                     Severity.CONFUSE,
                     Set.of("language", "names", "coverage"));
 

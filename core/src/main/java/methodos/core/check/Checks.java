@@ -126,6 +126,9 @@ public final class Checks {
         checks.put("derived.hazards", m -> HazardChecks.of(m, hazards));
         checks.put("derived.torques", m -> TorqueChecks.of(m, torquesInText));
         checks.put("derived.values", m -> values.of(m.manual()));
+        checks.put("derived.readings", m -> ReadingChecks.of(m.manual()));
+        checks.put("derived.fitting", m -> FittingChecks.of(m.manual()));
+        checks.put("derived.fluids", m -> FluidChecks.of(m.manual()));
         checks.put("derived.language", m -> LanguageChecks.of(m.manual(), language, partNames));
         checks.put("derived.coverage", m -> CoverageChecks.of(workspace, m));
         checks.forEach((what, check) -> all.addAll(guard.of(what, practised, check, List.of())));

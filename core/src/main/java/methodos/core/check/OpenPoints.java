@@ -19,7 +19,6 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
-import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
 import methodos.core.narration.Caption;
 import methodos.core.narration.WordState;
@@ -288,16 +287,17 @@ public final class OpenPoints {
             add(Matter.STEPS, "open.step.noVariant", step.id(), null, number);
         }
         for (Reading reading : step.readings()) {
-            if (reading.limit() instanceof Value.Open open) {
-                add(
-                        Matter.VALUES,
-                        "open.limit",
-                        step.id(),
-                        Id.textOf(open.document()),
-                        reading.what(),
-                        number,
-                        open.why());
-            }
+            reading.open()
+                    .ifPresent(
+                            open ->
+                                    add(
+                                            Matter.VALUES,
+                                            "open.limit",
+                                            step.id(),
+                                            Id.textOf(open.document()),
+                                            reading.what(),
+                                            number,
+                                            open.why()));
         }
     }
 

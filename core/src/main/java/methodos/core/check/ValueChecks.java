@@ -11,7 +11,6 @@ import methodos.core.manual.Decision;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Step;
-import methodos.core.manual.Value;
 
 /** Limits that nobody knows, and decision tables that leave somebody without an answer. */
 final class ValueChecks {
@@ -32,7 +31,7 @@ final class ValueChecks {
 
     private static void limits(Step step, List<Finding> findings) {
         for (Reading reading : step.readings()) {
-            if (reading.limit() instanceof Value.Open open && open.document() == null) {
+            if (reading.open().filter(o -> o.document() == null).isPresent()) {
                 findings.add(
                         new Finding(
                                 Rule.NO_VALUE,

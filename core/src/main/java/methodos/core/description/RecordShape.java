@@ -97,7 +97,8 @@ public final class RecordShape {
                     raw(held) == Id.class && !own ? kinds(raw(argument(held))) : List.of(),
                     own,
                     own || holdsIds(raw(held)),
-                    own || part.isAnnotationPresent(Required.class),
+                    own && !part.isAnnotationPresent(GivenWhenNeeded.class)
+                            || part.isAnnotationPresent(Required.class),
                     part.isAnnotationPresent(EndOfWork.class),
                     part.getAnnotation(Within.class),
                     // of one type for all, so that calling it converts nothing

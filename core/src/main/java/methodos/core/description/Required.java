@@ -8,7 +8,7 @@ import java.lang.annotation.Target;
 
 /**
  * Says that a component of a record has to be there in the file form: without it the record says
- * nothing. An {@code id} always has to.
+ * nothing. An {@code id} has to unless it is {@link GivenWhenNeeded}.
  */
 @Documented
 @Retention(RetentionPolicy.RUNTIME)

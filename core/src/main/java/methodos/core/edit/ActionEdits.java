@@ -3,15 +3,16 @@ package methodos.core.edit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import methodos.core.description.Id;
 import methodos.core.manual.ActedOn;
 import methodos.core.manual.Action;
-import methodos.core.manual.Applicability;
 import methodos.core.manual.Joint;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.Step;
+import methodos.core.manual.Task;
 import methodos.core.manual.Tool;
 
 /** What steps do to joints, aids, fluids and marks, and which are done once more elsewhere. */
@@ -55,8 +56,7 @@ public final class ActionEdits {
                                 .findFirst()
                                 .orElse(null)
                         : null;
-        LedgerItem made =
-                new LedgerItem(manual.nextId("m"), kind(verb), name, "", tool, Applicability.ALL);
+        LedgerItem made = new LedgerItem(manual.nextId("m"), kind(verb), name).withTool(tool);
         return with(
                 manual.withIdTaken().withLedgerItem(made),
                 step,
@@ -78,6 +78,33 @@ public final class ActionEdits {
                 .orElse(manual);
     }
 
+    /** Changes an action of a step, such as the amount of a fluid. */
+    public static Edit action(Id<Step> step, int at, UnaryOperator<Action> change) {
+        return Edit.named(
+                EditKind.STEP_ACTIONS,
+                m ->
+                        m.step(step)
+                                .map(
+                                        s ->
+                                                m.withStep(
+                                                        s.withActions(
+                                                                Lists.put(
+                                                                        s.actions(),
+                                                                        at,
+                                                                        change.apply(
+                                                                                s.actions()
+                                                                                        .get(
+                                                                                                at))))))
+                                .orElse(m));
+    }
+
+    /** Changes what is known of an aid, a fluid, a mark or a counter. */
+    public static Edit item(Id<LedgerItem> id, UnaryOperator<LedgerItem> change) {
+        return Edit.named(
+                EditKind.LEDGER_ITEM,
+                m -> m.ledgerItem(id).map(i -> m.withLedgerItem(change.apply(i))).orElse(m));
+    }
+
     /** Takes an action out of a step; what nothing is done to any more is forgotten. */
     public static Edit remove(Id<Step> step, int at) {
         return Edit.named(
@@ -97,18 +124,19 @@ public final class ActionEdits {
     }
 
     private static Manual forgotten(Manual manual) {
-        List<Id<? extends ActedOn>> used =
-                manual.steps().flatMap(s -> s.actions().stream()).map(Action::object).toList();
+        List<Id<? extends ActedOn>> used = new ArrayList<>();
+        manual.steps().flatMap(s -> s.actions().stream()).map(Action::object).forEach(used::add);
+        manual.tasks().stream().map(Task::counter).forEach(used::add);
         return manual.withLedgerItems(
                 manual.ledgerItems().stream().filter(x -> used.contains(x.id())).toList());
     }
 
     /**
-     * Says where the steps from one to another are done once more.
+     * Says where the steps from one to another are done once more, and until when.
      *
-     * @param places none where they are done once
+     * @param told what is said of it; what says nothing is no repeat any more
      */
-    public static Edit repeat(Id<Step> from, Id<Step> to, List<String> places) {
+    public static Edit repeat(Id<Step> from, Id<Step> to, UnaryOperator<Repeat> told) {
         return Edit.named(
                 EditKind.REPEAT,
                 m -> {
@@ -116,11 +144,20 @@ public final class ActionEdits {
                     Optional<Repeat> before =
                             all.stream().filter(r -> r.from().equals(from)).findFirst();
                     before.ifPresent(all::remove);
-                    if (places.isEmpty()) {
+                    Repeat repeat =
+                            told.apply(
+                                    before.orElseGet(
+                                                    () ->
+                                                            new Repeat(
+                                                                    m.nextId("r"),
+                                                                    from,
+                                                                    to,
+                                                                    List.of()))
+                                            .withTo(to));
+                    if (repeat.endless() && repeat.least() == 0) {
                         return m.withRepeats(all);
                     }
-                    Id<Repeat> id = before.map(Repeat::id).orElse(m.nextId("r"));
-                    all.add(new Repeat(id, from, to, places));
+                    all.add(repeat);
                     return (before.isPresent() ? m : m.withIdTaken()).withRepeats(all);
                 });
     }

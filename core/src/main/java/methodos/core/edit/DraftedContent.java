@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
+import methodos.core.manual.ConsumableUse;
 import methodos.core.manual.Document;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Hazard;
@@ -67,10 +68,13 @@ final class DraftedContent {
                         .tools(named(manual.tools(), t -> t.id(), t -> t.label(), tools(drafted)))
                         .consumables(
                                 named(
-                                        manual.consumables(),
-                                        c -> c.id(),
-                                        c -> c.label(),
-                                        drafted.consumables()))
+                                                manual.consumables(),
+                                                c -> c.id(),
+                                                c -> c.label(),
+                                                drafted.consumables())
+                                        .stream()
+                                        .map(ConsumableUse::new)
+                                        .toList())
                         .joints(joints)
                         .hazards(hazards(drafted))
                         .readings(readings(drafted, evidence))
@@ -242,14 +246,14 @@ final class DraftedContent {
         String what = drafted.parts().isEmpty() ? drafted.text() : drafted.parts().get(0).name();
         for (DraftedStep.Limit limit : drafted.limits()) {
             value(limit.min(), limit.max(), limit.unit(), evidence)
-                    .ifPresent(v -> readings.add(new Reading(what, v, 1, null, "")));
+                    .ifPresent(v -> readings.add(Reading.of(what, v, 1, null)));
         }
         boolean open =
                 readings.isEmpty()
                         && drafted.reference() != null
                         && !"tighten".equals(drafted.action());
         if (open) {
-            readings.add(new Reading(what, open(drafted.reference()), 1, null, ""));
+            readings.add(Reading.of(what, open(drafted.reference()), 1, null));
         }
         return readings;
     }

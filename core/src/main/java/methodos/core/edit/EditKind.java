@@ -16,6 +16,7 @@ public enum EditKind {
     CHANGE_MARK,
     CLIP_APART,
     CLIP_JOINED,
+    CONDITION,
     CONFIRM_MARK,
     COPY_STEP,
     DECISION,
@@ -44,6 +45,7 @@ public enum EditKind {
     IMPORT_TORQUES,
     JOIN,
     KIT_UNITS,
+    LEDGER_ITEM,
     LISTS,
     LOOK,
     MAKE_STEP,
@@ -85,8 +87,11 @@ public enum EditKind {
     STEP_UNITS,
     SYMPTOM,
     TAKE_BACK,
+    TASK,
     TORQUE,
+    TRAINING,
     UNIT,
     USUAL_TORQUES,
-    VARIANT
+    VARIANT,
+    WAIT
 }

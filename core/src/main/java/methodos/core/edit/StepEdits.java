@@ -7,6 +7,7 @@ import methodos.core.description.Id;
 import methodos.core.manual.Action;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
+import methodos.core.manual.ConsumableUse;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Figure;
@@ -23,6 +24,7 @@ import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
+import methodos.core.manual.Wait;
 
 /**
  * The changes that are made to steps. Ids are taken from the manual that the edit is applied to.
@@ -69,9 +71,16 @@ public final class StepEdits {
                 EditKind.COPY_STEP,
                 m ->
                         m.step(step)
-                                .map(s -> s.withId(nextStepId(m)))
+                                .map(s -> copied(s).withId(nextStepId(m)))
                                 .map(s -> m.withIdTaken().withStepBehind(step, s))
                                 .orElse(m));
+    }
+
+    /** What others refer to stays with the original. */
+    private static Step copied(Step step) {
+        return step.withReadings(
+                        step.readings().stream().map(r -> r.withId(null).withSymbol("")).toList())
+                .withLooks(step.looks().stream().map(l -> l.withId(null)).toList());
     }
 
     /** Somebody has decided what was in doubt about a step. */
@@ -248,13 +257,25 @@ public final class StepEdits {
                 EditKind.STEP_CONSUMABLE,
                 step,
                 s -> {
-                    List<Id<Consumable>> all = new ArrayList<>(s.consumables());
-                    all.remove(consumable);
+                    List<ConsumableUse> all = new ArrayList<>(s.consumables());
+                    all.removeIf(u -> u.consumable().equals(consumable));
                     if (used) {
-                        all.add(consumable);
+                        all.add(new ConsumableUse(consumable));
                     }
                     return s.withConsumables(all);
                 });
+    }
+
+    /** Changes how much of a consumable a step uses, and where. */
+    public static Edit consumable(Id<Step> step, ConsumableUse use) {
+        return change(
+                EditKind.STEP_CONSUMABLE,
+                step,
+                s ->
+                        s.withConsumables(
+                                s.consumables().stream()
+                                        .map(u -> u.consumable().equals(use.consumable()) ? use : u)
+                                        .toList()));
     }
 
     /** Puts a consumable that is not known yet into the manual and into the step. */
@@ -279,6 +300,16 @@ public final class StepEdits {
     public static Edit reading(Id<Step> step, int at, Reading reading) {
         return change(
                 EditKind.READING, step, s -> s.withReadings(Lists.put(s.readings(), at, reading)));
+    }
+
+    /** Adds a time during which the unit is left alone, behind the others. */
+    public static Edit addWait(Id<Step> step, Wait wait) {
+        return change(EditKind.WAIT, step, s -> s.withWaits(Lists.with(s.waits(), wait)));
+    }
+
+    /** Changes a time during which the unit is left alone; null takes it out. */
+    public static Edit wait(Id<Step> step, int at, Wait wait) {
+        return change(EditKind.WAIT, step, s -> s.withWaits(Lists.put(s.waits(), at, wait)));
     }
 
     /** Adds what is judged by eye, behind the others. */

@@ -86,9 +86,9 @@ public final class StepJoining {
         if (component.equals("id")) {
             return a;
         }
-        if (component.equals("way")) {
+        if (component.equals("way") || component.equals("onlyIfFound")) {
             if (!Objects.equals(a, b)) {
-                doubts.add(words.of("join.way"));
+                doubts.add(words.of("join." + component));
             }
             return a == null ? b : a;
         }
@@ -145,9 +145,10 @@ public final class StepJoining {
         for (int i = 0; i < uses.size(); i++) {
             PartUse there = (PartUse) uses.get(i);
             Handling handling = there.in(stage.kind());
-            if (there.part().equals(use.part())
-                    && handling == use.in(stage.kind())
-                    && there.supply() == use.supply()) {
+            if (handling == use.in(stage.kind())
+                    && there.withCount(1)
+                            .withHandling(handling)
+                            .equals(use.withCount(1).withHandling(handling))) {
                 boolean moved = handling == Handling.TAKEN_OFF || handling == Handling.PUT_ON;
                 uses.set(
                         i,

@@ -195,11 +195,7 @@ public final class StepSplitting {
                         .toList();
         List<Repeat> repeats =
                 divided.repeats().stream()
-                        .map(
-                                r ->
-                                        r.to().equals(id)
-                                                ? new Repeat(r.id(), r.from(), tail, r.places())
-                                                : r)
+                        .map(r -> r.to().equals(id) ? r.withTo(tail) : r)
                         .toList();
         List<Decision> decisions =
                 divided.decisions().stream()

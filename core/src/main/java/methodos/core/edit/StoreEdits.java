@@ -57,6 +57,43 @@ public final class StoreEdits {
                         .orElse(m);
     }
 
+    /**
+     * How much of a consumable a kit holds.
+     *
+     * @param amount in words, null where it holds none
+     */
+    public static UnaryOperator<Manual> kitSome(
+            Id<Kit> kit, Id<Consumable> consumable, String amount) {
+        return m ->
+                m.kit(kit)
+                        .map(
+                                k -> {
+                                    List<Kit.Some> all = new ArrayList<>(k.consumables());
+                                    all.removeIf(s -> s.consumable().equals(consumable));
+                                    if (amount != null) {
+                                        all.add(new Kit.Some(consumable, amount));
+                                    }
+                                    return m.withKit(k.withConsumables(all));
+                                })
+                        .orElse(m);
+    }
+
+    /** How many of a tool a kit holds. */
+    public static UnaryOperator<Manual> kitTools(Id<Kit> kit, Id<Tool> tool, int count) {
+        return m ->
+                m.kit(kit)
+                        .map(
+                                k -> {
+                                    List<Kit.Tools> all = new ArrayList<>(k.tools());
+                                    all.removeIf(t -> t.tool().equals(tool));
+                                    if (count > 0) {
+                                        all.add(new Kit.Tools(tool, count));
+                                    }
+                                    return m.withKit(k.withTools(all));
+                                })
+                        .orElse(m);
+    }
+
     /** Makes an empty kit. */
     public static Edit newKit(String number) {
         return Edit.named(

@@ -12,6 +12,9 @@ import methodos.core.manual.Model;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
 import methodos.core.manual.Practices;
+import methodos.core.manual.Task;
+import methodos.core.manual.TaskBuilder;
+import methodos.core.manual.Training;
 import methodos.core.manual.Unit;
 import methodos.core.manual.Variant;
 
@@ -26,6 +29,29 @@ public final class UnitEdits {
     public static Edit unit(String field, UnaryOperator<Unit> change) {
         return Edit.named(EditKind.UNIT, m -> m.withUnit(change.apply(m.unit())))
                 .joining("unit " + field);
+    }
+
+    /** Adds work that is due again and again, behind the others. */
+    public static Edit newTask(String what) {
+        return Edit.named(
+                EditKind.TASK,
+                m -> {
+                    List<Task> all = new ArrayList<>(m.tasks());
+                    all.add(TaskBuilder.builder().id(m.nextId("k")).what(what).build());
+                    return m.withIdTaken().withTasks(all);
+                });
+    }
+
+    /**
+     * @param task in the place of the one with its number, from 0; null takes that out
+     */
+    public static Edit task(int at, Task task) {
+        return Edit.named(EditKind.TASK, m -> m.withTasks(Lists.put(m.tasks(), at, task)));
+    }
+
+    /** Says where the manual stands in a series of trainings. */
+    public static Edit training(Training training) {
+        return Edit.named(EditKind.TRAINING, m -> m.withTraining(training));
     }
 
     /** Changes what the manual does where good people differ. */

@@ -8,6 +8,8 @@ public enum Rule {
     RESTORED_TOO_EARLY(Severity.HURT),
     /** Work on what an energy moves before it is made safe. */
     NOT_ISOLATED(Severity.HURT),
+    /** Lifted by hand, or with an aid that may not carry it. */
+    TOO_HEAVY(Severity.HURT),
     HAZARD_MISSING(Severity.HURT),
     /** Its statement stands behind the action that it warns of. */
     HAZARD_LATE(Severity.HURT),
@@ -33,6 +35,12 @@ public enum Rule {
     MARKED_TOO_LATE(Severity.BREAK),
     /** Touched under what covers it, or covered while it is off. */
     COVERED(Severity.BREAK),
+    /** Goes on with nothing said or shown of its way round. */
+    WAY_ROUND_UNTOLD(Severity.BREAK),
+    /** Came off at one place and goes on at another. */
+    OTHER_PLACE(Severity.BREAK),
+    /** Another amount of a fluid is filled than the unit holds, or than was drained. */
+    OTHER_AMOUNT(Severity.BREAK),
     VALUES_DISAGREE(Severity.BREAK),
     IMPLAUSIBLE_TORQUE(Severity.BREAK),
 
@@ -46,6 +54,12 @@ public enum Rule {
     NOT_RESET(Severity.STOP),
     NO_WRENCH(Severity.STOP),
     TABLE_WITH_A_HOLE(Severity.STOP),
+    /** Work that goes round, and nothing ends it. */
+    NO_WAY_OUT(Severity.STOP),
+    /** A reading that nobody can answer or reckon. */
+    UNANSWERABLE(Severity.STOP),
+    /** A condition on what is found later, or never. */
+    NOT_FOUND_BEFORE(Severity.STOP),
     /** A place that makes no sense: it leads to nothing, or is out of every range. */
     SENSELESS(Severity.STOP),
 

@@ -38,8 +38,7 @@ public final class ConditionText {
                     named.matches() && symbols.contains(named.group(1))
                             ? new When(named.group(1), named.group(2).strip())
                             : new When(after, one.strip());
-            DecisionTables.condition(
-                    when.symbol(), when.is(), DecisionTables.unit(decision, when.symbol()));
+            DecisionTables.understand(decision, when);
             all.add(when);
         }
         return all;

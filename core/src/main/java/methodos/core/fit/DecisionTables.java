@@ -1,12 +1,16 @@
 package methodos.core.fit;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import methodos.core.description.Id;
 import methodos.core.manual.Decision;
+import methodos.core.manual.Decision.Measure;
 import methodos.core.quantity.Bound;
 import methodos.core.quantity.Conversion;
 import methodos.core.quantity.MeasureUnit;
@@ -33,63 +37,108 @@ public final class DecisionTables {
         if (decision.measures().isEmpty()) {
             throw new IllegalArgumentException("Nothing is measured yet.");
         }
-        Map<String, MeasureUnit> units = new LinkedHashMap<>();
-        List<DecisionTable.Reading> readings =
-                decision.measures().stream().map(m -> reading(m, units)).toList();
+        Map<String, DecisionTable.Reading> readings = new LinkedHashMap<>();
+        for (Measure measure : decision.measures()) {
+            if (readings.put(measure.symbol(), reading(measure)) != null) {
+                throw twice(measure.symbol());
+            }
+        }
         Map<String, Formula> derived = new LinkedHashMap<>();
         for (Decision.Derived d : decision.derived()) {
             if (derived.put(d.symbol(), Formula.parse(d.formula())) != null
-                    || units.containsKey(d.symbol())) {
-                throw new IllegalArgumentException("“" + d.symbol() + "” stands for two things.");
+                    || readings.containsKey(d.symbol())) {
+                throw twice(d.symbol());
             }
         }
-        // what is reckoned is reckoned in the unit of what is measured first
-        MeasureUnit first = decision.measures().get(0).range().unit();
         List<DecisionTable.Rule> rules =
-                decision.rules().stream()
-                        .map(
-                                r ->
-                                        new DecisionTable.Rule(
-                                                r.after(),
-                                                r.when().stream()
-                                                        .map(
-                                                                w ->
-                                                                        condition(
-                                                                                w.symbol(),
-                                                                                w.is(),
-                                                                                units.getOrDefault(
-                                                                                        w.symbol(),
-                                                                                        first)))
-                                                        .toList(),
-                                                r.verdict(),
-                                                r.measure()))
-                        .toList();
-        return new DecisionTable(readings.get(0).id(), readings, derived, rules);
+                decision.rules().stream().map(r -> rule(r, decision, readings)).toList();
+        return new DecisionTable(
+                decision.measures().get(0).symbol(),
+                List.copyOf(readings.values()),
+                derived,
+                rules);
+    }
+
+    private static IllegalArgumentException twice(String symbol) {
+        return new IllegalArgumentException("“" + symbol + "” stands for two things.");
+    }
+
+    private static DecisionTable.Rule rule(
+            Decision.Rule rule, Decision decision, Map<String, DecisionTable.Reading> readings) {
+        List<DecisionTable.Condition> when = new ArrayList<>();
+        for (Decision.When w : rule.when()) {
+            DecisionTable.Reading reading = readings.get(w.symbol());
+            when.add(
+                    reading == null || reading.choices().isEmpty()
+                            ? condition(w.symbol(), w.is(), unit(decision, w.symbol()))
+                            : chosen(reading, w.is()));
+        }
+        return new DecisionTable.Rule(
+                rule.after(),
+                when,
+                rule.verdict(),
+                rule.measure(),
+                rule.again() == null ? null : again(rule.again()),
+                rule.steps().stream().map(Id::text).toList());
+    }
+
+    private static DecisionTable.Again again(Decision.Again again) {
+        return new DecisionTable.Again(
+                again.measure(), again.changes(), again.most() == 0 ? null : again.most());
+    }
+
+    private static DecisionTable.Condition chosen(DecisionTable.Reading reading, String is) {
+        Rational at = reading.choice(choice(reading, is));
+        return new DecisionTable.Condition(reading.id(), at, at, null, null);
+    }
+
+    /** The answer as it stands in the list, whatever the case of what was typed. */
+    private static String choice(DecisionTable.Reading reading, String typed) {
+        return reading.choices().stream()
+                .filter(c -> c.equalsIgnoreCase(typed.strip()))
+                .findFirst()
+                .orElse(typed.strip());
     }
 
     /**
-     * The unit of a reading; of one that is reckoned, that of what is measured first.
+     * @throws IllegalArgumentException with a sentence if a condition is not understood
+     */
+    static void understand(Decision decision, Decision.When when) {
+        Optional<Measure> chosen =
+                decision.measures().stream()
+                        .filter(m -> m.symbol().equals(when.symbol()) && !m.choices().isEmpty())
+                        .findFirst();
+        if (chosen.isPresent()) {
+            chosen(reading(chosen.get()), when.is());
+        } else {
+            condition(when.symbol(), when.is(), unit(decision, when.symbol()));
+        }
+    }
+
+    /**
+     * The unit of a reading; of one that is reckoned, that of the number that is measured first.
      *
      * @throws IllegalArgumentException if nothing is measured yet
      */
     static MeasureUnit unit(Decision decision, String symbol) {
-        return decision.measures().stream()
+        List<Measure> numbers =
+                decision.measures().stream().filter(m -> m.range() != null).toList();
+        return numbers.stream()
                 .filter(m -> m.symbol().equals(symbol))
                 .findFirst()
-                .or(() -> decision.measures().stream().findFirst())
+                .or(() -> numbers.stream().findFirst())
                 .map(m -> m.range().unit())
                 .orElseThrow(() -> new IllegalArgumentException("Nothing is measured yet."));
     }
 
-    private static DecisionTable.Reading reading(
-            Decision.Measure measure, Map<String, MeasureUnit> units) {
+    private static DecisionTable.Reading reading(Measure measure) {
+        if (!measure.choices().isEmpty()) {
+            return DecisionTable.Reading.of(measure.symbol(), measure.choices());
+        }
         Quantity range = measure.range();
-        if (range.min() == null || range.max() == null) {
+        if (range == null || range.min() == null || range.max() == null) {
             throw new IllegalArgumentException(
                     "The range of “" + measure.symbol() + "” needs both ends.");
-        }
-        if (units.put(measure.symbol(), range.unit()) != null) {
-            throw new IllegalArgumentException("“" + measure.symbol() + "” stands for two things.");
         }
         return new DecisionTable.Reading(
                 measure.symbol(), range.min().value(), range.max().value());
@@ -136,8 +185,11 @@ public final class DecisionTables {
         Map<String, Rational> values = new LinkedHashMap<>();
         for (Decision.Measure measure : decision.measures()) {
             String text = typed.getOrDefault(measure.symbol(), "").strip();
-            if (!text.isEmpty()) {
-                MeasureUnit unit = measure.range().unit();
+            if (!text.isEmpty() && !measure.choices().isEmpty()) {
+                DecisionTable.Reading reading = reading(measure);
+                values.put(measure.symbol(), reading.choice(choice(reading, text)));
+            } else if (!text.isEmpty()) {
+                MeasureUnit unit = unit(decision, measure.symbol());
                 Quantity value = quantity(text, unit);
                 if (!value.single()) {
                     throw new IllegalArgumentException("“" + text + "” is no single reading.");

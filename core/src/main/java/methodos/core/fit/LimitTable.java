@@ -37,7 +37,7 @@ public final class LimitTable {
 
         /** Smallest step of the instrument, where its size tells one that suits the limit. */
         public Optional<Quantity> resolution() {
-            Optional<Quantity> limit = reading.limit().known();
+            Optional<Quantity> limit = reading.known();
             return instrument
                     .filter(t -> t.kind() == Tool.Kind.MEASURING)
                     .flatMap(t -> read(t.size()))
@@ -51,8 +51,7 @@ public final class LimitTable {
 
         /** Whether the instrument is fine enough, where that can be told. */
         public Optional<InstrumentFit> fit() {
-            return resolution()
-                    .map(r -> InstrumentFit.of(reading.limit().known().orElseThrow(), r, null));
+            return resolution().map(r -> InstrumentFit.of(reading.known().orElseThrow(), r, null));
         }
 
         private static Optional<Quantity> read(String size) {

@@ -198,7 +198,7 @@ public record StoreList(
     }
 
     private static List<ConsumableRow> consumables(Manual manual, StepNumbers numbers) {
-        StepUses<Consumable> uses = new StepUses<>(manual, numbers, Step::consumables);
+        StepUses<Consumable> uses = new StepUses<>(manual, numbers, Step::consumableIds);
         return manual.consumables().stream()
                 .map(c -> new ConsumableRow(c, uses.of(c.id())))
                 .toList();

@@ -40,6 +40,9 @@ import methodos.core.practice.PractisedManual;
  */
 public final class ManualLedger {
 
+    /** The condition of all steps that may be left out without a reason. */
+    private static final String OPTIONAL = "what may be left out is done";
+
     private final Manual manual;
     private final List<ClaimedUnits.Group> groups;
     private final Map<Applicability, Set<String>> concerned = new HashMap<>();
@@ -141,7 +144,7 @@ public final class ManualLedger {
                                 groups(step.applicability()),
                                 repeated.of(step.id()),
                                 way(step),
-                                Optional.of(step.onlyIf().strip()).filter(c -> !c.isEmpty()),
+                                condition(step),
                                 actions(step, stage.kind())));
             }
         }
@@ -152,6 +155,23 @@ public final class ManualLedger {
                 kits(),
                 manual.energies().stream().filter(Energy::concernsSome).map(this::energy).toList(),
                 steps);
+    }
+
+    /**
+     * What a step hangs on. Those that may be left out for the same reason are all done or none.
+     */
+    private Optional<String> condition(Step step) {
+        String said =
+                Stream.concat(
+                                Stream.ofNullable(step.onlyIfFound())
+                                        .map(f -> FoundNames.of(manual, f)),
+                                Stream.of(step.onlyIf().strip()))
+                        .filter(c -> !c.isEmpty())
+                        .collect(Collectors.joining(", "));
+        if (said.isEmpty() && step.optional()) {
+            return Optional.of(step.optionalWhy().isBlank() ? OPTIONAL : step.optionalWhy());
+        }
+        return Optional.of(said).filter(c -> !c.isEmpty());
     }
 
     private Optional<LedgerCase.Way> way(Step step) {

@@ -1,7 +1,9 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import methodos.core.description.Id;
 import methodos.core.description.Required;
+import methodos.core.quantity.Quantity;
 
 /**
  * What a step does to a joint, an aid, a fluid or a mark. What it does with parts stands in {@link
@@ -10,9 +12,16 @@ import methodos.core.description.Required;
  * @param object id of the joint, or of the {@link LedgerItem}
  * @param count how many of an aid; 1 of anything else
  * @param size of the tool for a joint, as it is written; empty for that of the step's tools
+ * @param amount of a fluid that is drained or filled, null where nothing is said
  */
+@RecordBuilder
 public record Action(
-        @Required Verb verb, @Required Id<? extends ActedOn> object, int count, String size) {
+        @Required Verb verb,
+        @Required Id<? extends ActedOn> object,
+        int count,
+        String size,
+        Quantity amount)
+        implements ActionBuilder.With {
 
     /** What is done. */
     public enum Verb {
@@ -50,8 +59,13 @@ public record Action(
         size = size == null ? "" : size;
     }
 
+    /** Of anything but a fluid. */
+    public Action(Verb verb, Id<? extends ActedOn> object, int count, String size) {
+        this(verb, object, count, size, null);
+    }
+
     /** One of it, with no size said. */
     public Action(Verb verb, Id<? extends ActedOn> object) {
-        this(verb, object, 1, "");
+        this(verb, object, 1, "", null);
     }
 }

@@ -20,6 +20,8 @@ import methodos.core.description.Required;
  * @param symptoms what is looked for before anything is taken apart
  * @param ledgerItems aids, fluids and marks, which the ledger follows
  * @param repeats steps that are done once more at other places
+ * @param tasks work that is due again and again
+ * @param training where it stands in a series
  * @param acceptances findings that somebody lives with
  * @param practices the ways that the manual keeps to where good people differ
  * @param lastId the highest number that an id has been made from; ids are never used again
@@ -47,6 +49,8 @@ public record Manual(
         @Required List<Stage> stages,
         List<Repeat> repeats,
         List<Alternative> alternatives,
+        List<Task> tasks,
+        Training training,
         List<Figure> figures,
         List<Dismissal> dismissals,
         List<Acceptance> acceptances,
@@ -75,6 +79,8 @@ public record Manual(
         stages = copy(stages);
         repeats = copy(repeats);
         alternatives = copy(alternatives);
+        tasks = copy(tasks);
+        training = training == null ? Training.NONE : training;
         figures = copy(figures);
         dismissals = copy(dismissals);
         acceptances = copy(acceptances);

@@ -19,6 +19,11 @@ import methodos.core.quantity.Quantity;
  * @param convertedTo the part that goes on while this one stays off, null where it goes back itself
  * @param set the name of those that are all new if one of them is, empty where it is of none
  * @param mass of one, null where nothing is said
+ * @param places a name for the place of each of several that are alike; none where any goes
+ *     anywhere
+ * @param wayRound what tells which way round it goes ("lip towards the pressure"); empty where it
+ *     goes either way
+ * @param lifting where it is lifted, in words; empty where nothing is said
  */
 @RecordBuilder
 public record Part(
@@ -36,7 +41,10 @@ public record Part(
         Replacement replacement,
         Id<Part> convertedTo,
         String set,
-        Quantity mass)
+        Quantity mass,
+        List<String> places,
+        String wayRound,
+        String lifting)
         implements PartBuilder.With {
     public Part {
         name = name == null ? "" : name;
@@ -48,6 +56,9 @@ public record Part(
         size = size == null ? "" : size;
         note = note == null ? "" : note;
         set = set == null ? "" : set;
+        places = places == null ? List.of() : List.copyOf(places);
+        wayRound = wayRound == null ? "" : wayRound;
+        lifting = lifting == null ? "" : lifting;
         coveredBy = coveredBy == null ? List.of() : List.copyOf(coveredBy);
         reuse = reuse == null ? ReuseRule.INSPECT : reuse;
         applicability = applicability == null ? Applicability.ALL : applicability;

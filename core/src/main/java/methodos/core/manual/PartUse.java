@@ -1,6 +1,7 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import methodos.core.description.Id;
 import methodos.core.description.Required;
 
@@ -9,10 +10,17 @@ import methodos.core.description.Required;
  *
  * @param handling what is done with them, null for what its stage is for
  * @param supply which ones go on, null for those that the rule of the part says
+ * @param wayRound which way round it goes here, in words; empty where nothing is said
+ * @param places of those of the part the ones that are meant, none for whichever
  */
 @RecordBuilder
 public record PartUse(
-        @Required Id<Part> part, @Required int count, Handling handling, Supply supply)
+        @Required Id<Part> part,
+        @Required int count,
+        Handling handling,
+        Supply supply,
+        String wayRound,
+        List<String> places)
         implements PartUseBuilder.With {
 
     /** Which ones go on. */
@@ -31,6 +39,16 @@ public record PartUse(
          * It stays where it is: it is loosened, marked, greased, held, or something goes onto it.
          */
         TOUCHED
+    }
+
+    public PartUse {
+        wayRound = wayRound == null ? "" : wayRound;
+        places = places == null ? List.of() : List.copyOf(places);
+    }
+
+    /** With nothing said of place and way round. */
+    public PartUse(Id<Part> part, int count, Handling handling, Supply supply) {
+        this(part, count, handling, supply, "", List.of());
     }
 
     /** With the supply that the rule of the part says. */

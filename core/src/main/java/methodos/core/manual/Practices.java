@@ -1,6 +1,7 @@
 package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import methodos.core.quantity.Quantity;
 
 /**
  * The ways that a manual keeps to where good people differ. Parts and joints may have another one.
@@ -11,6 +12,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param tools whether tools are those of the book, or what may be used in their place
  * @param optional whether steps that may be left out are done
  * @param reassembly whether the build-up is written out, or told as the reverse of the take-down
+ * @param byHand the greatest mass that is lifted without an aid; 25 kg where nothing is said
  */
 @RecordBuilder
 public record Practices(
@@ -19,7 +21,8 @@ public record Practices(
         Round round,
         ToolChoice tools,
         Optional optional,
-        Reassembly reassembly)
+        Reassembly reassembly,
+        Quantity byHand)
         implements PracticesBuilder.With {
 
     /** What happens to seals and the like. */
@@ -53,6 +56,9 @@ public record Practices(
         IN_REVERSE
     }
 
+    /** What most national rules let one person lift now and then. */
+    private static final Quantity BY_HAND = Quantity.parse("25 kg");
+
     /** What is usual where nothing is said. */
     public static final Practices USUAL =
             new Practices(
@@ -61,7 +67,8 @@ public record Practices(
                     Round.STAR,
                     ToolChoice.BOOK,
                     Optional.DONE,
-                    Reassembly.WRITTEN_OUT);
+                    Reassembly.WRITTEN_OUT,
+                    null);
 
     /** Whether a step is done at all. */
     public boolean does(Step step) {
@@ -69,6 +76,7 @@ public record Practices(
     }
 
     public Practices {
+        byHand = byHand == null ? BY_HAND : byHand;
         renewal = renewal == null ? Renewal.ALWAYS_NEW : renewal;
         tightening = tightening == null ? TighteningWay.WRENCH : tightening;
         round = round == null ? Round.STAR : round;

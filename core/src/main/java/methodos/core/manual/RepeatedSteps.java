@@ -41,12 +41,7 @@ public final class RepeatedSteps {
             if (!steps.remove(step)) {
                 rest.add(repeat);
             } else if (!steps.isEmpty()) {
-                rest.add(
-                        new Repeat(
-                                repeat.id(),
-                                steps.get(0),
-                                steps.get(steps.size() - 1),
-                                repeat.places()));
+                rest.add(repeat.withFrom(steps.get(0)).withTo(steps.get(steps.size() - 1)));
             }
         }
         return rest;

@@ -22,6 +22,8 @@ import methodos.core.description.Id;
  * @param way the way of an alternative that it is a step of, null where it is always done
  * @param onlyIf what has to be found for it to be done, in words; empty where it is always done
  * @param optionalWhy why it may be left out, or for whom it is; empty where nothing is said
+ * @param onlyIfFound what has to have been found before for it to be done, null where it is not
+ *     asked
  */
 @RecordBuilder
 public record Step(
@@ -31,7 +33,7 @@ public record Step(
         List<Span> spans,
         List<PartUse> parts,
         List<Id<Tool>> tools,
-        List<Id<Consumable>> consumables,
+        List<ConsumableUse> consumables,
         List<Id<Joint>> joints,
         List<Hazard> hazards,
         List<Reading> readings,
@@ -47,7 +49,8 @@ public record Step(
         List<String> doubts,
         Id<Alternative.Way> way,
         String onlyIf,
-        String optionalWhy)
+        String optionalWhy,
+        Found onlyIfFound)
         implements StepBuilder.With {
 
     public Step {
@@ -85,6 +88,11 @@ public record Step(
                 .evidence(evidence)
                 .accepted(true)
                 .build();
+    }
+
+    /** What it uses of consumables. */
+    public List<Id<Consumable>> consumableIds() {
+        return consumables.stream().map(ConsumableUse::consumable).toList();
     }
 
     /** The step with one more figure, behind the others. */

@@ -2,6 +2,7 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import methodos.core.description.Id;
+import methodos.core.quantity.Quantity;
 
 /**
  * A tool with its size, its kind, and how it is made where it is made on the spot.
@@ -10,6 +11,7 @@ import methodos.core.description.Id;
  * @param note how it is made, or what to mind
  * @param instead what may be used in its place, null where nothing is said
  * @param sketch id of the figure that shows how it is made, null where there is none
+ * @param rated the mass that a lifting aid may carry, null where nothing is said
  */
 @RecordBuilder
 public record Tool(
@@ -19,7 +21,8 @@ public record Tool(
         Kind kind,
         String note,
         Substitute instead,
-        Id<Figure> sketch)
+        Id<Figure> sketch,
+        Quantity rated)
         implements ToolBuilder.With {
 
     public enum Kind {
@@ -39,7 +42,7 @@ public record Tool(
 
     /** A tool that nothing takes the place of. */
     public Tool(Id<Tool> id, String name, String size, Kind kind, String note) {
-        this(id, name, size, kind, note, null, null);
+        this(id, name, size, kind, note, null, null, null);
     }
 
     /** Its name and size. */

@@ -336,7 +336,8 @@ public enum MeasureUnit {
     /** Every spelling in its plain form; made when it is first needed. */
     private static final class Spellings {
         static final Map<String, MeasureUnit> SYMBOLS =
-                Stream.of(values()).collect(Collectors.toMap(u -> u.symbol, u -> u, (first, other) -> first));
+                Stream.of(values())
+                        .collect(Collectors.toMap(u -> u.symbol, u -> u, (first, other) -> first));
         static final Map<String, MeasureUnit> UNITS = all();
 
         /** The same few words are asked for again and again where speech is searched for units. */

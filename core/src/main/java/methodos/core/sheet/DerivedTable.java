@@ -18,7 +18,6 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.StepUses;
 import methodos.core.manual.Tool;
-import methodos.core.manual.Value;
 import methodos.core.practice.PractisedManual;
 import methodos.core.practice.SeenManual;
 import methodos.core.quantity.Quantity;
@@ -134,7 +133,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     private static DerivedTable consumables(Manual manual, Sight sight) {
         List<String> columns = List.of("name", "grade", STEPS);
         List<Map<String, Object>> rows = new ArrayList<>();
-        StepUses<Consumable> uses = uses(manual, sight, Step::consumables);
+        StepUses<Consumable> uses = uses(manual, sight, Step::consumableIds);
         for (Consumable c : manual.consumables()) {
             List<Integer> steps = uses.of(c.id());
             if (!steps.isEmpty()) {
@@ -183,18 +182,18 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                 List.of("what", "limit", "count", "instrument", "otherwise", "open", STEPS, PLACES);
         List<Map<String, Object>> rows = new ArrayList<>();
         for (LimitTable.Row r : LimitTable.of(practised, sight)) {
-            Value limit = r.reading().limit();
             rows.add(
                     row(
                             columns,
                             r.reading().what(),
-                            limit.known().map(Quantity::print).orElse(null),
+                            r.reading().known().map(Quantity::print).orElse(null),
                             r.reading().count(),
                             r.instrument().map(Tool::label).orElse(null),
                             r.reading().otherwise(),
-                            limit instanceof Value.Open open
-                                    ? open.where(practised.manual()).orElse(open.why())
-                                    : null,
+                            r.reading()
+                                    .open()
+                                    .map(o -> o.where(practised.manual()).orElse(o.why()))
+                                    .orElse(null),
                             List.of(r.number()),
                             r.places()));
         }

@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 /** Several things that are typed into one field. */
 public final class TypedList {
 
+    private static final Pattern SEMICOLON = Pattern.compile(";");
     private static final Pattern MARKS = Pattern.compile("[,;]");
     private static final Pattern MARKS_OR_BLANKS = Pattern.compile("[,;\\s]+");
 
@@ -15,6 +16,11 @@ public final class TypedList {
     /** Names with commas or semicolons between them; empty ones are left out. */
     public static List<String> names(String typed) {
         return parted(MARKS, typed);
+    }
+
+    /** Titles with semicolons between them, which may have commas; empty ones are left out. */
+    public static List<String> titles(String typed) {
+        return parted(SEMICOLON, typed);
     }
 
     /** Single words or numbers, where a blank parts them as well. */

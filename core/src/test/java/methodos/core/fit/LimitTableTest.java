@@ -28,12 +28,8 @@ class LimitTableTest {
                         .withTools(List.of(new Id<>("t1")))
                         .withReadings(
                                 List.of(
-                                        new Reading(
-                                                "gap",
-                                                Value.of(limit),
-                                                1,
-                                                new Id<>("t1"),
-                                                "shim")));
+                                        Reading.of("gap", Value.of(limit), 1, new Id<>("t1"))
+                                                .withOtherwise("shim")));
         return Manual.titled("x")
                 .withTool(new Tool(new Id<>("t1"), "gauge", size, kind, ""))
                 .withStages(

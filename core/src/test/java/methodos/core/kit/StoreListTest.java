@@ -68,13 +68,8 @@ class StoreListTest {
     void anAidThatIsAToolStaysFromWhereItIsPutInPlace() {
         Manual m =
                 manual().withLedgerItem(
-                                new LedgerItem(
-                                        new Id<>("m1"),
-                                        LedgerItem.Kind.AID,
-                                        "puller",
-                                        "",
-                                        new Id<>("t2"),
-                                        null));
+                                new LedgerItem(new Id<>("m1"), LedgerItem.Kind.AID, "puller")
+                                        .withTool(new Id<>("t2")));
         m = acting(m, new Id<>("s1"), Action.Verb.PUT_IN_PLACE);
         assertThat(StoreList.of(PractisedManual.of(m), ALL).tools().get(1).inPlace())
                 .containsExactly(new StoreList.Range(1, 0));
@@ -172,12 +167,8 @@ class StoreListTest {
                         .withParts(List.of(new PartUse(new Id<>("p3"), 5)))
                         .withReadings(
                                 List.of(
-                                        new Reading(
-                                                "free length",
-                                                Value.of("≥ 62 mm"),
-                                                5,
-                                                null,
-                                                "replace all five")));
+                                        Reading.of("free length", Value.of("≥ 62 mm"), 5, null)
+                                                .withOtherwise("replace all five")));
         manual = manual.withNewStep(manual.stage(Stage.Kind.INSPECT).orElseThrow().id(), measure);
         assertThat(row(manual, new Id<>("p3"), ALL).part().reuse()).isEqualTo(ReuseRule.INSPECT);
         assertThat(row(manual, new Id<>("p3"), ALL).extra()).isEqualTo(Extra.ON_CONDITION);

@@ -25,7 +25,7 @@ class TextsTest {
                 .isEqualTo("hex key");
         assertThat(new Consumable(new Id<>("c"), "grease", null).label()).isEqualTo("grease");
         assertThat(new Hazard(null, null, null, null).hazard()).isEmpty();
-        assertThat(new Reading("gap", Value.of("3 mm"), 0, null, null).otherwise()).isEmpty();
+        assertThat(Reading.of("gap", Value.of("3 mm"), 0, null).otherwise()).isEmpty();
         assertThat(Unit.unnamed().soundness()).isEmpty();
     }
 

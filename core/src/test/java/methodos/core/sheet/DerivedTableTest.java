@@ -95,18 +95,17 @@ class DerivedTableTest {
                                 step.withTools(List.of(new Id<>("tx")))
                                         .withReadings(
                                                 List.of(
-                                                        new Reading(
-                                                                "gap",
-                                                                Value.of("0.1 to 0.2 mm"),
-                                                                2,
-                                                                new Id<>("tx"),
-                                                                "shim it"),
-                                                        new Reading(
+                                                        Reading.of(
+                                                                        "gap",
+                                                                        Value.of("0.1 to 0.2 mm"),
+                                                                        2,
+                                                                        new Id<>("tx"))
+                                                                .withOtherwise("shim it"),
+                                                        Reading.of(
                                                                 "wear",
                                                                 new Value.Open("look it up", null),
                                                                 1,
-                                                                null,
-                                                                ""))));
+                                                                null))));
         DerivedTable table =
                 DerivedTable.of(What.LIMITS, PractisedManual.of(with), Sight.EVERYTHING);
         assertThat(cell(table, "what", "gap", "limit")).isEqualTo("0.1 to 0.2 mm");

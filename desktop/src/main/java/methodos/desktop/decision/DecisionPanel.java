@@ -18,12 +18,15 @@ import methodos.core.fit.ConditionText;
 import methodos.core.fit.Formula;
 import methodos.core.fit.MeasureText;
 import methodos.core.manual.Decision;
+import methodos.core.manual.Decision.Again;
 import methodos.core.manual.Decision.Derived;
 import methodos.core.manual.Decision.Measure;
 import methodos.core.manual.Decision.Rule;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
+import methodos.core.typed.StepList;
+import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -40,6 +43,8 @@ public final class DecisionPanel extends ScrollPane {
     private static final double TOOL = 180;
     private static final double WHEN = 230;
     private static final double NEXT = 190;
+    private static final double STEPS = 120;
+    private static final double MOST = 60;
 
     private final OpenProject project;
     private final Words words;
@@ -205,11 +210,7 @@ public final class DecisionPanel extends ScrollPane {
                 e ->
                         measure(
                                 at,
-                                new Measure(
-                                        m.symbol(),
-                                        m.name(),
-                                        m.range(),
-                                        tool.getValue() == null ? null : tool.getValue().id())));
+                                m.withTool(tool.getValue() == null ? null : tool.getValue().id())));
         return row(
                 symbol,
                 field(
@@ -217,20 +218,13 @@ public final class DecisionPanel extends ScrollPane {
                         "decision.what",
                         m.name(),
                         0,
-                        text -> measure(at, new Measure(m.symbol(), text, m.range(), m.tool()))),
+                        text -> measure(at, m.withName(text))),
                 field(
                         "measureRange-" + m.symbol(),
                         "decision.between",
-                        m.range().print(),
+                        MeasureText.ranged(m),
                         RANGE,
-                        text ->
-                                measure(
-                                        at,
-                                        new Measure(
-                                                m.symbol(),
-                                                m.name(),
-                                                MeasureText.range(text),
-                                                m.tool()))),
+                        text -> measure(at, MeasureText.ranged(m, text))),
                 tool,
                 Controls.link(
                         "deleteMeasure-" + m.symbol(),
@@ -321,39 +315,12 @@ public final class DecisionPanel extends ScrollPane {
                                                                 null)))));
     }
 
-    private HBox rule(Decision decision, Rule rule, int at) {
-        ComboBox<Measure> next =
-                Controls.named(
-                        new ComboBox<>(FXCollections.observableArrayList()),
-                        "next-" + at,
-                        words.of("decision.then"));
-        next.getItems().add(null);
-        next.getItems().addAll(decision.measures());
-        next.setConverter(
-                new NameConverter<>(
-                        m ->
-                                m == null
-                                        ? words.of("decision.decided")
-                                        : words.of("decision.measure", m.symbol())));
-        next.setValue(
-                decision.measures().stream()
-                        .filter(m -> m.symbol().equals(rule.measure()))
-                        .findFirst()
-                        .orElse(null));
-        next.setPrefWidth(NEXT);
-        next.setOnAction(
-                e -> {
-                    Measure chosen = next.getValue();
-                    rule(
-                            at,
-                            chosen == null
-                                    ? new Rule(
-                                            rule.after(),
-                                            rule.when(),
-                                            words.of("decision.verdict.new"),
-                                            null)
-                                    : new Rule(rule.after(), rule.when(), null, chosen.symbol()));
-                });
+    /** What a rule leads to: a verdict, another measure, or one that is taken again. */
+    private record Next(Measure measure, boolean again) {}
+
+    private static final Next DECIDED = new Next(null, false);
+
+    private VBox rule(Decision decision, Rule rule, int at) {
         HBox row =
                 row(
                         Controls.label((at + 1) + "  " + words.of("decision.if"), "soft"),
@@ -365,14 +332,11 @@ public final class DecisionPanel extends ScrollPane {
                                 text ->
                                         rule(
                                                 at,
-                                                new Rule(
-                                                        rule.after(),
+                                                rule.withWhen(
                                                         ConditionText.parse(
-                                                                decision, rule.after(), text),
-                                                        rule.verdict(),
-                                                        rule.measure()))),
-                        next);
-        if (rule.measure() == null) {
+                                                                decision, rule.after(), text)))),
+                        next(decision, rule, at));
+        if (rule.verdict() != null) {
             row.getChildren()
                     .add(
                             field(
@@ -380,14 +344,7 @@ public final class DecisionPanel extends ScrollPane {
                                     "decision.verdict",
                                     rule.verdict(),
                                     0,
-                                    text ->
-                                            rule(
-                                                    at,
-                                                    new Rule(
-                                                            rule.after(),
-                                                            rule.when(),
-                                                            text,
-                                                            null))));
+                                    text -> rule(at, rule.withVerdict(text))));
         }
         row.getChildren()
                 .addAll(
@@ -399,7 +356,106 @@ public final class DecisionPanel extends ScrollPane {
                                 "deleteRule-" + at,
                                 words.of("decision.out"),
                                 () -> rule(at, null)));
+        VBox all = new VBox(3, row);
+        if (rule.measure() == null) {
+            all.getChildren().add(led(rule, at));
+        }
+        return all;
+    }
+
+    private ComboBox<Next> next(Decision decision, Rule rule, int at) {
+        ComboBox<Next> next =
+                Controls.named(
+                        new ComboBox<>(FXCollections.observableArrayList(DECIDED)),
+                        "next-" + at,
+                        words.of("decision.then"));
+        decision.measures().forEach(m -> next.getItems().add(new Next(m, false)));
+        decision.measures().forEach(m -> next.getItems().add(new Next(m, true)));
+        next.setConverter(new NameConverter<>(this::name));
+        next.setValue(
+                next.getItems().stream()
+                        .filter(n -> n.measure() != null && leads(rule, n))
+                        .findFirst()
+                        .orElse(DECIDED));
+        next.setPrefWidth(NEXT);
+        next.setOnAction(e -> rule(at, leading(rule, next.getValue())));
+        return next;
+    }
+
+    private String name(Next next) {
+        if (next.measure() == null) {
+            return words.of("decision.decided");
+        }
+        String key = next.again() ? "decision.again" : "decision.measure";
+        return words.of(key, next.measure().symbol());
+    }
+
+    private static boolean leads(Rule rule, Next next) {
+        String symbol = next.measure().symbol();
+        return next.again()
+                ? rule.again() != null && rule.again().measure().equals(symbol)
+                : symbol.equals(rule.measure());
+    }
+
+    private Rule leading(Rule rule, Next next) {
+        Rule bare = new Rule(rule.after(), rule.when(), null, null);
+        if (next.measure() == null) {
+            return bare.withVerdict(words.of("decision.verdict.new"));
+        }
+        String symbol = next.measure().symbol();
+        return next.again()
+                ? bare.withAgain(new Again(symbol, "", 1, "")).withSteps(rule.steps())
+                : bare.withMeasure(symbol);
+    }
+
+    /** The steps that a verdict or a going-back leads to, and how that ends. */
+    private HBox led(Rule rule, int at) {
+        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
+        HBox row =
+                row(
+                        Controls.label(words.of("decision.steps"), "soft"),
+                        field(
+                                "ruleSteps-" + at,
+                                "decision.stepsField",
+                                StepList.text(rule.steps(), numbers),
+                                STEPS,
+                                text -> rule(at, rule.withSteps(StepList.parse(text, numbers)))));
+        row.setPadding(new Insets(0, 0, 0, 26));
+        Again again = rule.again();
+        if (again == null) {
+            return row;
+        }
+        row.getChildren()
+                .addAll(
+                        field(
+                                "againChanges-" + at,
+                                "decision.changes",
+                                again.changes(),
+                                0,
+                                text -> rule(at, rule.withAgain(again.withChanges(text)))),
+                        field(
+                                "againMost-" + at,
+                                "decision.most",
+                                again.most() == 0 ? "" : String.valueOf(again.most()),
+                                MOST,
+                                text -> rule(at, rule.withAgain(again.withMost(times(text))))),
+                        field(
+                                "againExhausted-" + at,
+                                "decision.exhausted",
+                                again.exhausted(),
+                                WHEN,
+                                text -> rule(at, rule.withAgain(again.withExhausted(text)))));
         return row;
+    }
+
+    private int times(String typed) {
+        return typed.isEmpty()
+                ? 0
+                : TypedNumber.count(typed)
+                        .orElseThrow(
+                                () ->
+                                        new IllegalArgumentException(
+                                                words.of("stores.badQuantity", typed)));
     }
 
     private void rule(int at, Rule rule) {

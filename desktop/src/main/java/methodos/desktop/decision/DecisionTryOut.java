@@ -81,7 +81,10 @@ final class DecisionTryOut extends VBox {
                     .forEach(
                             m -> {
                                 List<String> all = new ArrayList<>();
-                                m.example().forEach((k, v) -> all.add(k + " = " + v.toDecimal()));
+                                m.example()
+                                        .forEach(
+                                                (k, v) ->
+                                                        all.add(k + " = " + told(decision, k, v)));
                                 open.add(words.of("decision.hole", String.join(", ", all)));
                             });
             check.unreachable().forEach(r -> open.add(words.of("decision.unreached", r + 1)));
@@ -151,7 +154,10 @@ final class DecisionTryOut extends VBox {
                                                     ? "decision.path.hole"
                                                     : "decision.path",
                                             decision.nameOf(taken.reading()),
-                                            values.get(taken.reading()).toDecimal(),
+                                            told(
+                                                    decision,
+                                                    taken.reading(),
+                                                    values.get(taken.reading())),
                                             taken.rule() + 1)));
         }
         table.withDerived(values)
@@ -165,13 +171,27 @@ final class DecisionTryOut extends VBox {
                                                         "soft"));
                             }
                         });
-        String end =
-                steps.verdict() != null
-                        ? words.of("decision.path.verdict", steps.verdict())
-                        : steps.asks() != null
-                                ? words.of("decision.path.next", decision.nameOf(steps.asks()))
-                                : words.of("decision.path.none");
+        String end = end(decision, steps);
         path.getChildren()
                 .add(Controls.prose(end, steps.verdict() == null ? "open" : "accent-strong"));
+    }
+
+    private String end(Decision decision, DecisionTable.Steps steps) {
+        if (steps.verdict() != null) {
+            return words.of("decision.path.verdict", steps.verdict());
+        }
+        if (steps.asks() != null) {
+            return words.of("decision.path.next", decision.nameOf(steps.asks()));
+        }
+        return words.of(steps.exhausted() ? "decision.path.exhausted" : "decision.path.none");
+    }
+
+    /** A value as it is read: the word that is chosen, or the number. */
+    private static String told(Decision decision, String symbol, Rational value) {
+        return decision.measures().stream()
+                .filter(m -> m.symbol().equals(symbol) && !m.choices().isEmpty())
+                .findFirst()
+                .map(m -> m.choices().get((int) value.toDouble()))
+                .orElse(value.toDecimal());
     }
 }

@@ -24,7 +24,7 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Symptom;
 import methodos.core.manual.Symptom.Check;
 import methodos.core.manual.Symptom.Outcome;
-import methodos.core.typed.TypedList;
+import methodos.core.typed.StepList;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -246,29 +246,18 @@ public final class FaultPanel extends ScrollPane {
                 field(
                         "steps-" + key,
                         "fault.steps",
-                        String.join(", ", numbers.of(steps).stream().map(String::valueOf).toList()),
+                        StepList.text(steps, numbers),
                         text -> {
                             if (outcome == null) {
                                 throw new IllegalArgumentException(words.of("fault.causeFirst"));
                             }
-                            outcome(at, yes, Outcome.cause(outcome.cause(), steps(text)));
+                            outcome(
+                                    at,
+                                    yes,
+                                    Outcome.cause(outcome.cause(), StepList.parse(text, numbers)));
                         });
         Controls.width(cured, STEPS);
         row.getChildren().addAll(cause, Controls.label(words.of("fault.cure"), "soft"), cured);
-    }
-
-    /** The steps with these numbers. */
-    private List<Id<Step>> steps(String typed) {
-        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
-        return TypedList.words(typed).stream()
-                .map(
-                        n ->
-                                numbers.step(n)
-                                        .orElseThrow(
-                                                () ->
-                                                        new IllegalArgumentException(
-                                                                words.of("decision.noStep", n))))
-                .toList();
     }
 
     private void outcome(int at, boolean yes, Outcome outcome) {

@@ -2,6 +2,8 @@ package methodos.desktop.seam;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
@@ -21,8 +23,10 @@ import methodos.core.manual.Repeat;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
+import methodos.core.quantity.Quantity;
 import methodos.core.typed.Counted;
 import methodos.core.typed.TypedList;
+import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -35,13 +39,14 @@ final class StepActions {
     private static final double VERB = 116;
     private static final double NUMBER = 48;
 
-    /** "2 cap guides": how many of an aid stand before its name. */
     private final OpenProject project;
 
     private final Words words;
+    private final Consumer<String> message;
 
-    StepActions(OpenProject project) {
+    StepActions(OpenProject project, Consumer<String> message) {
         this.project = project;
+        this.message = message;
         this.words = project.words();
     }
 
@@ -54,12 +59,72 @@ final class StepActions {
         return list;
     }
 
-    private UsedLine action(Step step, int at) {
+    private Node action(Step step, int at) {
         Action action = step.actions().get(at);
         String text =
                 words.of("step.action", words.of(action.verb()), name(action))
                         + (action.count() > 1 ? " × " + action.count() : "");
-        return new UsedLine(project, "removeAction-" + at, text, ActionEdits.remove(step.id(), at));
+        UsedLine line =
+                new UsedLine(
+                        project, "removeAction-" + at, text, ActionEdits.remove(step.id(), at));
+        return action.verb().of(LedgerItem.Kind.FLUID)
+                ? project.manual()
+                        .ledgerItem(action.object())
+                        .map(item -> (Node) new VBox(3, line, fluid(step, at, action, item)))
+                        .orElse(line)
+                : line;
+    }
+
+    /** How much goes in or out here; and what is known of the fluid, the same at each step. */
+    private Node fluid(Step step, int at, Action action, LedgerItem item) {
+        TextField here =
+                field(
+                        "actionAmount-" + at,
+                        "step.fluidHere",
+                        text(action.amount()),
+                        typed ->
+                                project.apply(
+                                        ActionEdits.action(
+                                                step.id(), at, a -> a.withAmount(amount(typed)))));
+        TextField held =
+                field(
+                        "fluidHeld-" + at,
+                        "step.fluidHeld",
+                        text(item.amount()),
+                        typed -> change(item, i -> i.withAmount(amount(typed))));
+        TextField level =
+                field(
+                        "fluidLevel-" + at,
+                        "step.fluidLevel",
+                        item.level(),
+                        typed -> change(item, i -> i.withLevel(typed)));
+        TextField grade =
+                field(
+                        "fluidGrade-" + at,
+                        "step.fluidGrade",
+                        item.grade(),
+                        typed -> change(item, i -> i.withGrade(typed)));
+        return new VBox(3, Controls.row(4, here, held), Controls.row(4, level, grade));
+    }
+
+    private void change(LedgerItem item, UnaryOperator<LedgerItem> change) {
+        project.apply(ActionEdits.item(item.id(), change));
+    }
+
+    private static String text(Quantity amount) {
+        return amount == null ? "" : amount.print();
+    }
+
+    private static Quantity amount(String typed) {
+        return typed.isBlank() ? null : Quantity.parse(typed);
+    }
+
+    private TextField field(String id, String key, String now, Consumer<String> keep) {
+        TextField field = Controls.named(new TextField(now), id, words.of(key));
+        field.setPromptText(words.of(key));
+        HBox.setHgrow(field, Priority.ALWAYS);
+        Controls.kept(field, keep, message);
+        return field;
     }
 
     private String name(Action action) {
@@ -127,30 +192,67 @@ final class StepActions {
         TextField to = Controls.named(new TextField(last), "repeatTo", words.of("step.repeatTo"));
         Controls.width(to, NUMBER);
         TextField places =
-                Controls.named(
-                        new TextField(now.map(r -> String.join(", ", r.places())).orElse("")),
-                        "repeatPlaces",
-                        words.of("step.repeatPlaces"));
+                told("repeatPlaces", now.map(r -> String.join(", ", r.places())).orElse(""));
+        TextField until = told("repeatUntil", now.map(Repeat::until).orElse(""));
+        TextField least = told("repeatLeast", now.map(r -> count(r.least())).orElse(""));
+        TextField most = told("repeatMost", now.map(r -> count(r.most())).orElse(""));
+        TextField otherwise = told("repeatOtherwise", now.map(Repeat::otherwise).orElse(""));
         Label problem = Controls.prose("", "problem");
         Controls.seen(problem, false);
+        UnaryOperator<Repeat> told =
+                r ->
+                        r.withPlaces(TypedList.names(places.getText()))
+                                .withUntil(until.getText().strip())
+                                .withLeast(times(least))
+                                .withMost(times(most))
+                                .withOtherwise(otherwise.getText().strip());
         Runnable keep =
                 () -> {
                     Optional<Id<Step>> end = numbers.step(to.getText().strip());
                     boolean known = end.isPresent() && follows(step.id(), end.get());
                     problem.setText(words.of("step.repeatWrong"));
                     Controls.seen(problem, !known);
-                    List<String> at = TypedList.names(places.getText());
-                    if (known && (repeatFrom(step).isPresent() || !at.isEmpty())) {
-                        project.apply(ActionEdits.repeat(step.id(), end.get(), at));
+                    boolean empty =
+                            Stream.of(places, until, least, most, otherwise)
+                                    .allMatch(f -> f.getText().isBlank());
+                    if (known && (repeatFrom(step).isPresent() || !empty)) {
+                        project.apply(ActionEdits.repeat(step.id(), end.get(), told));
                     }
                 };
-        Controls.kept(to, typed -> keep.run());
-        Controls.kept(places, typed -> keep.run());
-        return new VBox(
-                4,
-                places,
-                Controls.row(6, Controls.label(words.of("step.repeatUpTo"), "soft"), to),
-                problem);
+        Stream.of(to, places, until, least, most, otherwise)
+                .forEach(f -> Controls.kept(f, typed -> keep.run(), message));
+        VBox all =
+                new VBox(
+                        4,
+                        places,
+                        Controls.row(6, Controls.label(words.of("step.repeatUpTo"), "soft"), to));
+        // how rounds end is asked where they go on until something, or nothing is said of it yet
+        if (now.isEmpty() || now.get().places().isEmpty() || !now.get().until().isEmpty()) {
+            all.getChildren().addAll(until, Controls.row(4, least, most), otherwise);
+        }
+        all.getChildren().add(problem);
+        return all;
+    }
+
+    private TextField told(String id, String now) {
+        TextField field = Controls.named(new TextField(now), id, words.of("step." + id));
+        field.setPromptText(words.of("step." + id));
+        return field;
+    }
+
+    private static String count(int times) {
+        return times == 0 ? "" : String.valueOf(times);
+    }
+
+    private int times(TextField field) {
+        String typed = field.getText().strip();
+        return typed.isEmpty()
+                ? 0
+                : TypedNumber.count(typed)
+                        .orElseThrow(
+                                () ->
+                                        new IllegalArgumentException(
+                                                words.of("stores.badQuantity", typed)));
     }
 
     private Optional<Repeat> repeatFrom(Step step) {

@@ -18,7 +18,6 @@ import javafx.scene.layout.VBox;
 import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Applicability;
-import methodos.core.manual.Consumable;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -28,7 +27,6 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
-import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -44,7 +42,11 @@ final class StepEditor extends VBox {
     private final DraftTold told;
     private final StepTexts texts;
     private final StepWay way;
-    private final StepMeasures measures;
+    private final StepSupplies supplies;
+    private final StepReadings readings;
+    private final StepLooks looks;
+    private final StepWaits waits;
+    private final StepCondition condition;
     private final StepActions actions;
     private final StepHazards hazards;
     private final Words words;
@@ -65,8 +67,12 @@ final class StepEditor extends VBox {
         this.told = told;
         this.texts = new StepTexts(project);
         this.way = new StepWay(project, message);
-        this.measures = new StepMeasures(project);
-        this.actions = new StepActions(project);
+        this.supplies = new StepSupplies(project, message);
+        this.readings = new StepReadings(project);
+        this.looks = new StepLooks(project);
+        this.waits = new StepWaits(project, message);
+        this.condition = new StepCondition(project);
+        this.actions = new StepActions(project, message);
         this.hazards = new StepHazards(project);
         this.words = project.words();
         getStyleClass().add("step-editor");
@@ -149,13 +155,14 @@ final class StepEditor extends VBox {
                                         "step",
                                         step.applicability(),
                                         a -> units(step, a))),
-                        row("step.parts", parts(step)),
+                        row("step.parts", supplies.parts(step)),
                         row("step.tools", tools(step)),
                         row("step.torque", torque(step)),
                         row("step.hazard", hazards.statements(step)),
-                        row("step.readings", measures.readings(step)),
-                        row("step.consumables", consumables(step)),
-                        row("step.looks", measures.looks(step)),
+                        row("step.readings", readings.readings(step)),
+                        row("step.consumables", supplies.consumables(step)),
+                        row("step.waits", waits.waits(step)),
+                        row("step.looks", looks.looks(step)),
                         row("step.actions", actions.actions(step)),
                         row("step.repeat", actions.repeat(step)));
         // what a draft tells stands beside its text, where it is read before it is accepted
@@ -168,6 +175,7 @@ final class StepEditor extends VBox {
         for (StepTexts.Text one : StepTexts.ALL) {
             getChildren().add(row(one.key(), texts.field(step, one)));
         }
+        getChildren().add(row("step.onlyIfFound", condition.field(step)));
         getChildren().add(row("step.way", way.field(step)));
         getChildren().add(optional(step));
         heard(step).ifPresent(q -> getChildren().add(row("step.heard", q)));
@@ -239,50 +247,6 @@ final class StepEditor extends VBox {
         return box;
     }
 
-    private Node parts(Step step) {
-        VBox list = new VBox(4);
-        for (var use : step.parts()) {
-            Part part = project.manual().part(use.part()).orElse(null);
-            if (part == null) {
-                continue;
-            }
-            Label balloon = Controls.label(part.item(), "balloon");
-            Label name = Controls.prose(part.label());
-            HBox.setHgrow(name, Priority.ALWAYS);
-            name.setMaxWidth(Double.MAX_VALUE);
-            TextField count =
-                    Controls.named(
-                            new TextField(String.valueOf(use.count())),
-                            "partCount-" + part.id(),
-                            words.of("step.partCount", part.name()));
-            count.setPrefColumnCount(2);
-            Controls.kept(
-                    count,
-                    typed -> {
-                        TypedNumber.count(typed)
-                                .ifPresentOrElse(
-                                        n -> project.apply(StepEdits.part(step.id(), part.id(), n)),
-                                        () -> count.setText(String.valueOf(use.count())));
-                    });
-            HBox line = new HBox(6, balloon, name, count);
-            line.setAlignment(Pos.CENTER_LEFT);
-            list.getChildren().add(line);
-        }
-        List<String> known = project.manual().parts().stream().map(Part::label).toList();
-        list.getChildren().add(pick("addPart", "step.addPart", known, n -> addPart(step, n)));
-        return list;
-    }
-
-    private void addPart(Step step, String name) {
-        Optional<Part> known =
-                project.manual().parts().stream()
-                        .filter(p -> p.label().equalsIgnoreCase(name))
-                        .findFirst();
-        project.apply(
-                known.map(p -> StepEdits.part(step.id(), p.id(), 1))
-                        .orElseGet(() -> StepEdits.newPart(step.id(), name)));
-    }
-
     private Node tools(Step step) {
         VBox list = new VBox(4);
         for (Id<Tool> id : step.tools()) {
@@ -310,43 +274,6 @@ final class StepEditor extends VBox {
                         .findFirst()
                         .map(t -> StepEdits.tool(step.id(), t.id(), true))
                         .orElseGet(() -> StepEdits.newTool(step.id(), name)));
-    }
-
-    private Node consumables(Step step) {
-        VBox list = new VBox(4);
-        for (Id<Consumable> id : step.consumables()) {
-            project.manual()
-                    .consumable(id)
-                    .ifPresent(
-                            c ->
-                                    list.getChildren()
-                                            .add(
-                                                    new UsedLine(
-                                                            project,
-                                                            "removeConsumable-" + id,
-                                                            c.label(),
-                                                            StepEdits.consumable(
-                                                                    step.id(), id, false))));
-        }
-        List<String> known =
-                project.manual().consumables().stream().map(Consumable::label).toList();
-        list.getChildren()
-                .add(
-                        pick(
-                                "addConsumable",
-                                "step.addConsumable",
-                                known,
-                                n -> addConsumable(step, n)));
-        return list;
-    }
-
-    private void addConsumable(Step step, String name) {
-        project.apply(
-                project.manual().consumables().stream()
-                        .filter(c -> c.label().equalsIgnoreCase(name))
-                        .findFirst()
-                        .map(c -> StepEdits.consumable(step.id(), c.id(), true))
-                        .orElseGet(() -> StepEdits.newConsumable(step.id(), name)));
     }
 
     private CheckBox optional(Step step) {

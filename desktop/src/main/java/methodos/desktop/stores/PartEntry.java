@@ -81,8 +81,12 @@ final class PartEntry {
     }
 
     Part mass(Part part, String typed) {
-        return part.withMass(
-                typed.isEmpty() ? null : Quantity.parse(typed, MeasureUnit.Dimension.MASS));
+        return part.withMass(mass(typed));
+    }
+
+    /** A mass; null where nothing is typed. */
+    Quantity mass(String typed) {
+        return typed.isEmpty() ? null : Quantity.parse(typed, MeasureUnit.Dimension.MASS);
     }
 
     private String items(List<Id<Part>> ids) {

@@ -34,6 +34,7 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.parts.PartsAnswer;
+import methodos.core.typed.TypedList;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
@@ -50,6 +51,7 @@ final class StorePanel extends VBox {
     private final Consumer<String> message;
     private final Consumer<OpenPoint> go;
     private final PartEntry entry;
+    private final InKits kits;
     private Shown shown;
 
     /** What the controls were made from. */
@@ -63,6 +65,7 @@ final class StorePanel extends VBox {
         this.message = message;
         this.go = go;
         this.entry = new PartEntry(project);
+        this.kits = new InKits(project, message);
         setId("storePanel");
     }
 
@@ -94,6 +97,7 @@ final class StorePanel extends VBox {
                     consumable.label(),
                     List.of(consumable.amount(), consumable.reason()),
                     c.row().steps());
+            getChildren().addAll(kits.some(consumable.id()));
         } else {
             getChildren().add(Controls.prose(words.of("stores.choose"), "soft"));
         }
@@ -117,6 +121,13 @@ final class StorePanel extends VBox {
         field("partConverted", entry.convertedTo(part), part, entry::convertedTo);
         field("partSet", part.set(), part, Part::withSet);
         field("partMass", part.mass() == null ? "" : part.mass().print(), part, entry::mass);
+        field("partLifting", part.lifting(), part, Part::withLifting);
+        field("partWayRound", part.wayRound(), part, Part::withWayRound);
+        field(
+                "partPlaces",
+                String.join(", ", part.places()),
+                part,
+                (p, typed) -> p.withPlaces(TypedList.names(typed)));
         getChildren()
                 .add(
                         new UnitsChooser(
@@ -138,6 +149,7 @@ final class StorePanel extends VBox {
         String reason = tool.instead() == null ? "" : tool.instead().reason();
         used(tool.label(), List.of(tool.note(), instead, reason), steps);
         sketch(tool);
+        getChildren().addAll(kits.tools(tool.id()));
     }
 
     /** A tool or a consumable, and the steps that use it. */

@@ -3,6 +3,7 @@ package methodos.desktop.torque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
@@ -11,16 +12,21 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.fit.InstrumentFit;
+import methodos.core.fit.JudgedAnswer;
 import methodos.core.fit.LimitTable;
 import methodos.core.fit.ReadingVerdict;
 import methodos.core.fit.SelectiveFit;
 import methodos.core.fit.TriedFit;
 import methodos.core.fit.TriedReadings;
+import methodos.core.manual.Answer;
 import methodos.core.manual.Fit;
+import methodos.core.manual.Reading;
+import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.Rational;
+import methodos.core.words.ReadingText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -88,10 +94,14 @@ final class LimitRows extends VBox {
         Controls.width(what, JointRow.JOINT);
         HBox box = new HBox(6, step, what);
         box.getStyleClass().add("joint-row");
-        if (row.reading().limit() instanceof Value.Known known) {
+        boolean plain = row.reading().answer() == null && row.reading().against() == null;
+        Optional<Value.Open> openLimit = row.reading().open();
+        if (plain && row.reading().limit() instanceof Value.Known known) {
             box.getChildren().addAll(known(row, known.quantity()));
+        } else if (openLimit.isEmpty()) {
+            box.getChildren().add(answered(row));
         } else {
-            Value.Open open = (Value.Open) row.reading().limit();
+            Value.Open open = openLimit.get();
             Label why =
                     Controls.prose(
                             open.where(project.manual())
@@ -102,6 +112,59 @@ final class LimitRows extends VBox {
             box.getChildren().add(why);
         }
         return box;
+    }
+
+    /** What is answered in words, or held against an earlier reading: both are tried. */
+    private Node answered(LimitTable.Row row) {
+        Reading reading = row.reading();
+        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
+        Label asked =
+                Controls.prose(new ReadingText(words, project.manual(), numbers).asked(reading));
+        asked.setMaxWidth(JointRow.VALUE + RULE);
+        if (reading.answer() instanceof Answer.Reckoned) {
+            return asked;
+        }
+        String key = row.step().id() + "-" + row.index();
+        String prompt = words.of(reading.against() == null ? "torque.tryAnswer" : "torque.tryBoth");
+        TextField field =
+                Controls.named(new TextField(tried.getOrDefault(key, "")), "try-" + key, prompt);
+        field.setPromptText(prompt);
+        Label verdict = Controls.prose("", "soft");
+        verdict.setId("verdict-" + key);
+        Controls.kept(
+                field,
+                text -> {
+                    tried.put(key, text);
+                    verdict.setText(text.isBlank() ? "" : judged(row, text));
+                },
+                message);
+        return new VBox(2, asked, Controls.row(6, field, verdict));
+    }
+
+    /** Of two that are held against each other the earlier one is typed first, then ";". */
+    private String judged(LimitTable.Row row, String typed) {
+        int between = row.reading().against() == null ? -1 : typed.indexOf(';');
+        String earlier = between < 0 ? null : typed.substring(0, between);
+        JudgedAnswer answer =
+                JudgedAnswer.of(
+                        row.reading(),
+                        typed.substring(between + 1),
+                        earlier,
+                        row.resolution().orElse(null));
+        String value = answer.judged().map(Quantity::print).orElse(answer.given());
+        return answer.verdict()
+                .map(
+                        v ->
+                                switch (v) {
+                                    case PASS -> words.of("torque.answer.pass", value);
+                                    case MARGINAL -> words.of("torque.answer.marginal", value);
+                                    case FAIL ->
+                                            words.of(
+                                                    "torque.answer.fail",
+                                                    value,
+                                                    row.reading().otherwise());
+                                })
+                .orElse(words.of("torque.answer.noted", value));
     }
 
     /** A clearance that a size is chosen by: what is in and what was measured are tried. */

@@ -4,10 +4,14 @@ import java.util.function.BiFunction;
 import java.util.function.Function;
 import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import methodos.core.edit.UnitEdits;
 import methodos.core.manual.Practices;
 import methodos.core.manual.TighteningWay;
+import methodos.core.quantity.MeasureUnit;
+import methodos.core.quantity.Quantity;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
@@ -51,7 +55,35 @@ final class PracticesPanel extends VBox {
                 Practices.Reassembly.values(),
                 Practices::reassembly,
                 Practices::withReassembly);
+        byHand();
         getChildren().add(Controls.prose(project.words().of("practices.how"), "soft"));
+    }
+
+    /** The greatest mass that is lifted without an aid; the usual one where nothing is typed. */
+    private void byHand() {
+        String name = project.words().of("practices.byHand");
+        TextField field =
+                Controls.named(new TextField(shown.byHand().print()), "practice-byHand", name);
+        Label problem = Controls.prose("", "problem");
+        Controls.seen(problem, false);
+        Controls.kept(
+                field,
+                typed ->
+                        project.apply(
+                                UnitEdits.practices(
+                                        p ->
+                                                p.withByHand(
+                                                        typed.isEmpty()
+                                                                ? null
+                                                                : Quantity.parse(
+                                                                        typed,
+                                                                        MeasureUnit.Dimension
+                                                                                .MASS)))),
+                why -> {
+                    problem.setText(why);
+                    Controls.seen(problem, true);
+                });
+        getChildren().add(new VBox(0, Controls.label(name, "soft"), field, problem));
     }
 
     private <E extends Enum<E>> void choice(

@@ -54,7 +54,8 @@ public final class UnitPlace implements PlaceView {
     private List<UnitDrawing.Bar> bars = List.of();
     private Id<Variant> chosen;
 
-    public UnitPlace(OpenProject project, Theme theme, Consumer<OpenPoint> go) {
+    public UnitPlace(
+            OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
         this.project = project;
         this.words = project.words();
         this.drawing = new UnitDrawing(theme, words);
@@ -88,6 +89,13 @@ public final class UnitPlace implements PlaceView {
                                         "unit.addDocument",
                                         n -> project.apply(UnitEdits.newDocument(n)))),
                         documents,
+                        section(
+                                "unit.tasks",
+                                adder(
+                                        "newTask",
+                                        "unit.addTask",
+                                        n -> project.apply(UnitEdits.newTask(n)))),
+                        new TaskList(project, message),
                         fact(
                                 "unit.doneBy",
                                 field(

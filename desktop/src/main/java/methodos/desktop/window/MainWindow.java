@@ -219,7 +219,7 @@ public final class MainWindow {
 
     private PlaceView make(Place place) {
         return switch (place) {
-            case UNIT -> new UnitPlace(project, theme, this::go);
+            case UNIT -> new UnitPlace(project, theme, this::say, this::go);
             case FOOTAGE ->
                     new FootagePlace(
                             project,

@@ -60,6 +60,7 @@ class StepMeasuresTest extends RealWindow {
         fill(robot, "#readingLimit-0", "0.05 to 0.15 mm");
         fill(robot, "#readingCount-0", "4");
         fill(robot, "#readingOtherwise-0", "fit a new ring");
+        fire(robot, "#moreOfReading-0");
         fill(robot, "#readingSizes-0", "2.10 mm, 2.20 mm");
         assertThat(node(robot, "#readingProblem-0", Label.class).getText()).isNotEmpty();
         fill(robot, "#readingSizes-0", "2.10 mm, 2.20 mm; 0.10 mm");
@@ -166,7 +167,7 @@ class StepMeasuresTest extends RealWindow {
     void aConsumableIsTakenFromTheListOrMade(FxRobot robot) {
         int known = manual().consumables().size();
         fill(robot, "#addConsumable", manual().consumables().get(0).label());
-        assertThat(now().consumables()).containsExactly(manual().consumables().get(0).id());
+        assertThat(now().consumableIds()).containsExactly(manual().consumables().get(0).id());
         fill(robot, "#addConsumable", "assembly paste");
         assertThat(manual().consumables()).hasSize(known + 1);
         fire(robot, "#removeConsumable-" + manual().consumables().get(0).id());

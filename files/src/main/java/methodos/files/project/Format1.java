@@ -1,6 +1,7 @@
 package methodos.files.project;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 
 /** Brings a manual of format 1 to format 2. */
@@ -15,7 +16,25 @@ final class Format1 {
                 angle(object, turned);
             }
         }
+        for (JsonNode stage : manual.path("stages")) {
+            for (JsonNode step : stage.path("steps")) {
+                if (step instanceof ObjectNode object) {
+                    consumables(object);
+                }
+            }
+        }
         return manual;
+    }
+
+    /** A step named its consumables alone, with no room for amount and place. */
+    private static void consumables(ObjectNode step) {
+        if (step.get("consumables") instanceof ArrayNode ids) {
+            for (int i = 0; i < ids.size(); i++) {
+                if (ids.get(i).isTextual()) {
+                    ids.set(i, ids.objectNode().set("consumable", ids.get(i)));
+                }
+            }
+        }
     }
 
     /**

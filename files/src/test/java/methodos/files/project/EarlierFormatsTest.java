@@ -100,8 +100,11 @@ class EarlierFormatsTest {
         }
     }
 
-    /** A length of 4 is the same as one of 4.0. */
+    /** A length of 4 is the same as one of 4.0; a consumable has room for its amount since. */
     private static boolean same(JsonNode was, JsonNode is) {
+        if (was.isTextual() && is.path("consumable").equals(was)) {
+            return true;
+        }
         return was.isNumber() && is.isNumber()
                 ? was.decimalValue().compareTo(is.decimalValue()) == 0
                 : was.equals(is);

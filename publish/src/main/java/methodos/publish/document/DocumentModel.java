@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Hazard;
@@ -83,12 +84,6 @@ final class DocumentModel {
             String thread,
             String steps) {}
 
-    /**
-     * @param places one for each reading that is written down
-     */
-    public record LimitRow(
-            String what, String limit, String with, String steps, List<Integer> places) {}
-
     public record EnergyView(
             String name, String amount, String madeSafe, String safe, String restored) {}
 
@@ -102,6 +97,7 @@ final class DocumentModel {
 
     Map<String, Object> values() {
         Map<String, Object> m = new LinkedHashMap<>();
+        FactTables facts = new FactTables(publication, numbers);
         m.put("title", manual.title());
         m.put("language", manual.language());
         m.put("unit", manual.unit());
@@ -113,13 +109,20 @@ final class DocumentModel {
         m.put("energies", energies());
         m.put("hazards", hazards());
         m.put("tools", tools());
-        m.put("consumables", consumables());
+        m.put("consumables", facts.consumables());
         m.put("kits", manual.kits());
         m.put("kitRows", kitRows());
         m.put("choice", choice());
         m.put("parts", parts());
         m.put("torques", torques());
-        m.put("limits", limits());
+        ReadingTables readings = new ReadingTables(manual, numbers, views, words);
+        m.put("limits", readings.limits());
+        m.put("record", readings.record());
+        m.put("tasks", facts.tasks());
+        m.put("options", facts.options());
+        m.put("kitExtras", facts.kitExtras());
+        m.put("partNotes", facts.partNotes());
+        m.put("training", manual.training());
         m.put("faults", faults());
         m.put("stages", stages());
         return m;
@@ -183,7 +186,7 @@ final class DocumentModel {
                 .toList();
     }
 
-    private java.util.stream.Stream<Step> shown() {
+    private Stream<Step> shown() {
         return manual.steps().filter(s -> numbers.of(s.id()).isPresent());
     }
 
@@ -223,19 +226,6 @@ final class DocumentModel {
     private static boolean uses(Step step, Tool tool) {
         return step.tools().contains(tool.id())
                 || step.readings().stream().anyMatch(r -> tool.id().equals(r.tool()));
-    }
-
-    private List<ToolView> consumables() {
-        return manual.consumables().stream()
-                .filter(c -> shown().anyMatch(s -> s.consumables().contains(c.id())))
-                .map(
-                        c ->
-                                new ToolView(
-                                        c.label(),
-                                        c.amount(),
-                                        c.reason(),
-                                        stepsWith(s -> s.consumables().contains(c.id()))))
-                .toList();
     }
 
     private List<KitRow> kitRows() {
@@ -310,9 +300,7 @@ final class DocumentModel {
     }
 
     private TorqueRow torque(TighteningTable.Row row) {
-        var quantities =
-                java.util.stream.Stream.concat(row.entered().stream(), row.other().stream())
-                        .toList();
+        var quantities = Stream.concat(row.entered().stream(), row.other().stream()).toList();
         String metric =
                 quantities.stream()
                         .filter(q -> q.unit() == methodos.core.quantity.MeasureUnit.NEWTON_METRE)
@@ -360,17 +348,6 @@ final class DocumentModel {
             return condition.isEmpty() ? left : condition + ", " + left;
         }
         return condition.isEmpty() ? "–" : condition;
-    }
-
-    private List<LimitRow> limits() {
-        return shown().flatMap(s -> s.readings().stream().map(r -> limit(s, views.reading(r, s))))
-                .toList();
-    }
-
-    private LimitRow limit(Step step, StepView.ReadingView reading) {
-        String number = String.valueOf(numbers.of(step.id()).orElseThrow());
-        return new LimitRow(
-                reading.what(), reading.limit(), reading.with(), number, reading.places());
     }
 
     private List<FaultView> faults() {

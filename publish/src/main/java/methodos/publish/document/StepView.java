@@ -7,6 +7,7 @@ import methodos.core.manual.Step;
 /**
  * A step as a page shows it: what the step says itself, and what is looked up for it.
  *
+ * @param fluids what is drained and filled, with amount, grade and level
  * @param plain whether it is the mere reverse of the take-down, which its number and words tell
  * @param again where it, or the steps up to it, are done once more
  */
@@ -20,6 +21,7 @@ public record StepView(
         List<PartView> discard,
         List<String> tools,
         List<String> consumables,
+        List<String> fluids,
         List<String> conditions,
         List<TightenView> tighten,
         List<LoosenView> loosen,
@@ -57,7 +59,10 @@ public record StepView(
         }
     }
 
-    public record PartView(String item, String label, String count) {}
+    /**
+     * @param placed where it goes and which way round; empty where nothing is said
+     */
+    public record PartView(String item, String label, String count, String placed) {}
 
     /**
      * @param value the one way, or all ways of which one may be taken
@@ -88,16 +93,26 @@ public record StepView(
     public record RuleView(String when, String then) {}
 
     /**
+     * @param unit in which it is written down, empty for words
      * @param choose the sizes that are stocked, and which is taken; empty where none is chosen
      * @param places one blank for each reading that is written down
      */
     public record ReadingView(
             String what,
             String limit,
+            String unit,
             String with,
             String otherwise,
             String choose,
-            List<Integer> places) {}
+            List<String> places) {
+
+        /** How many blanks stand beside each other: long names need room. */
+        public int across() {
+            return places.stream().mapToInt(String::length).max().orElse(0) > NARROW ? 4 : 8;
+        }
+    }
+
+    private static final int NARROW = 4;
 
     /**
      * @param across whether it takes the whole width of the page

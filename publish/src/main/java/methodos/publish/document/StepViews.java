@@ -9,6 +9,7 @@ import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.manual.Action;
 import methodos.core.manual.Alternative;
+import methodos.core.manual.Answer;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Fit;
@@ -31,8 +32,10 @@ import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.QuantityList;
 import methodos.core.reverse.PlainReturn;
+import methodos.core.words.ReadingText;
 import methodos.core.words.TighteningText;
 import methodos.core.words.Words;
+import methodos.core.words.WorkText;
 import methodos.publish.document.StepView.DecisionView;
 import methodos.publish.document.StepView.FigureView;
 import methodos.publish.document.StepView.HazardView;
@@ -51,6 +54,8 @@ final class StepViews {
     private final FigureFiles figures;
     private final Words words;
     private final TighteningText tightening;
+    private final ReadingText readings;
+    private final WorkText work;
     private final RepeatedSteps repeated;
     private final Map<Id<Step>, Films.Film> films;
 
@@ -66,6 +71,8 @@ final class StepViews {
         this.figures = figures;
         this.words = publication.words();
         this.tightening = new TighteningText(words);
+        this.readings = new ReadingText(words, manual, numbers);
+        this.work = new WorkText(words, manual, numbers);
         this.repeated = new RepeatedSteps(manual);
     }
 
@@ -88,10 +95,8 @@ final class StepViews {
                         .flatMap(t -> manual.tool(t).stream())
                         .map(Tool::label)
                         .toList(),
-                step.consumables().stream()
-                        .flatMap(c -> manual.consumable(c).stream())
-                        .map(c -> c.label())
-                        .toList(),
+                step.consumables().stream().map(work::consumable).toList(),
+                step.actions().stream().flatMap(a -> work.fluid(a).stream()).toList(),
                 conditions(step),
                 step.joints().stream()
                         .flatMap(j -> manual.joint(j).stream())
@@ -104,9 +109,7 @@ final class StepViews {
                         .filter(d -> step.id().equals(d.step()))
                         .map(this::decision)
                         .toList(),
-                step.waits().stream()
-                        .map(w -> words.of("step.wait", words.duration(w.seconds()), w.what()))
-                        .toList(),
+                step.waits().stream().map(work::wait).toList(),
                 again(step),
                 figures(step),
                 films.getOrDefault(step.id(), StepView.NO_FILM));
@@ -127,7 +130,8 @@ final class StepViews {
                     new PartView(
                             part.item(),
                             part.label(),
-                            use.count() > 1 ? words.of("part.off", use.count()) : ""));
+                            use.count() > 1 ? words.of("part.off", use.count()) : "",
+                            onlyAlwaysNew ? "" : work.placed(use)));
         }
         return result;
     }
@@ -152,6 +156,9 @@ final class StepViews {
     private List<String> conditions(Step step) {
         List<String> all = new ArrayList<>();
         manual.alternativeOf(step.way()).ifPresent(a -> all.add(way(a, step)));
+        if (step.onlyIfFound() != null) {
+            all.add(words.of("step.onlyIf", work.found(step.onlyIfFound())));
+        }
         if (!step.onlyIf().isBlank()) {
             all.add(words.of("step.onlyIf", step.onlyIf()));
         }
@@ -232,12 +239,15 @@ final class StepViews {
                                 m ->
                                         m.symbol()
                                                 + ": "
-                                                + m.name()
-                                                + (m.tool() == null
-                                                        ? ""
-                                                        : manual.tool(m.tool())
-                                                                .map(t -> ", " + t.label())
-                                                                .orElse("")))
+                                                + joined(
+                                                        ", ",
+                                                        m.name(),
+                                                        String.join(" / ", m.choices()),
+                                                        m.tool() == null
+                                                                ? ""
+                                                                : manual.tool(m.tool())
+                                                                        .map(Tool::label)
+                                                                        .orElse("")))
                         .collect(Collectors.toCollection(ArrayList::new));
         decision.derived().forEach(d -> measures.add(d.symbol() + " = " + d.formula()));
         return new DecisionView(
@@ -251,11 +261,36 @@ final class StepViews {
                         : rule.when().stream()
                                 .map(w -> w.symbol() + " " + w.is())
                                 .collect(Collectors.joining(" " + words.of("decision.and") + " "));
-        return new RuleView(
-                when,
-                rule.measure() == null
-                        ? rule.verdict()
-                        : words.of("decision.measure", rule.measure()));
+        return new RuleView(when, then(rule));
+    }
+
+    private String then(Decision.Rule rule) {
+        String told;
+        if (rule.again() != null) {
+            told = again(rule.again());
+        } else if (rule.measure() != null) {
+            told = words.of("decision.measure", rule.measure());
+        } else {
+            told = rule.verdict();
+        }
+        List<Integer> steps = numbers.of(rule.steps());
+        return steps.isEmpty()
+                ? told
+                : words.of(
+                        "decision.steps",
+                        told,
+                        steps.size(),
+                        steps.get(0),
+                        steps.get(steps.size() - 1));
+    }
+
+    private String again(Decision.Again again) {
+        String told = words.of("decision.again", again.measure());
+        String first = again.changes().isBlank() ? told : again.changes() + "; " + told;
+        String most = again.most() == 0 ? "" : words.of("work.mostTimes", again.most());
+        String then =
+                again.exhausted().isBlank() ? "" : words.of("work.exhausted", again.exhausted());
+        return joined(". ", joined(", ", first, most), then);
     }
 
     private String choose(Fit fit) {
@@ -280,41 +315,34 @@ final class StepViews {
     private List<String> again(Step step) {
         return manual.repeats().stream()
                 .filter(r -> r.to().equals(step.id()))
-                .map(
-                        r -> {
-                            String places = String.join(", ", r.places());
-                            int from = numbers.of(r.from()).orElse(0);
-                            int to = numbers.of(r.to()).orElseThrow();
-                            return from == 0 || from == to
-                                    ? words.of("step.again.one", places)
-                                    : words.of("step.again.several", from, to, places);
-                        })
+                .map(work::again)
                 .toList();
     }
 
     /** A reading with a blank for each, at each of the places where its step is done. */
     ReadingView reading(Reading reading, Step step) {
+        List<String> labels = reading.labels();
+        int places = repeated.of(step.id());
         return new ReadingView(
                 reading.what(),
-                limit(reading.limit()),
+                readings.asked(reading),
+                ReadingText.unit(reading),
                 instrument(reading),
                 reading.otherwise(),
                 choose(reading.fit()),
-                IntStream.rangeClosed(1, reading.count() * repeated.of(step.id()))
-                        .boxed()
+                IntStream.range(0, labels.size() * places)
+                        .mapToObj(i -> blank(reading, i))
                         .toList());
     }
 
-    private String limit(Value value) {
-        return value.known()
-                .map(q -> q.print() + q.inOtherSystem().map(o -> " (" + o.print() + ")").orElse(""))
-                .orElseGet(() -> open((Value.Open) value));
-    }
-
-    private String open(Value.Open limit) {
-        return limit.where(manual)
-                .map(w -> words.of("open.see", w))
-                .orElse(words.of("limit.open", limit.why()));
+    /** What stands in a blank: the name or number of the reading, and the answers to tick. */
+    private static String blank(Reading reading, int at) {
+        String label = at < reading.names().size() ? reading.names().get(at) : "" + (at + 1);
+        return reading.answer() instanceof Answer.Choice choice
+                ? choice.answers().stream()
+                        .map(a -> "☐ " + a)
+                        .collect(Collectors.joining(" ", label + " ", ""))
+                : label;
     }
 
     private String instrument(Reading reading) {

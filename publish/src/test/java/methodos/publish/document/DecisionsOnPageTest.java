@@ -10,6 +10,7 @@ import java.util.Optional;
 import methodos.core.description.Id;
 import methodos.core.edit.AlternativeEdits;
 import methodos.core.manual.Consumable;
+import methodos.core.manual.ConsumableUse;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Decision.Measure;
 import methodos.core.manual.Decision.Rule;
@@ -81,21 +82,21 @@ class DecisionsOnPageTest {
         Step measure =
                 Step.of(new Id<>("s1"), "Measure the end float.", List.of(), List.of())
                         .withTools(List.of(new Id<>("t2")))
-                        .withConsumables(List.of(new Id<>("c1")))
+                        .withConsumables(List.of(new ConsumableUse(new Id<>("c1"))))
                         .withReadings(
                                 List.of(
-                                        new Reading(
-                                                "End float",
-                                                Value.of("0.06 to 0.16 mm"),
-                                                1,
-                                                new Id<>("t1"),
-                                                "",
-                                                new Fit(
-                                                        null,
-                                                        q("0.10 mm"),
-                                                        List.of(q("2.10 mm"), q("2.20 mm")),
-                                                        FitRule.NEAREST))))
-                        .withLooks(List.of(new Look("Teeth", "dull", "pitted", null)));
+                                        Reading.of(
+                                                        "End float",
+                                                        Value.of("0.06 to 0.16 mm"),
+                                                        1,
+                                                        new Id<>("t1"))
+                                                .withFit(
+                                                        new Fit(
+                                                                null,
+                                                                q("0.10 mm"),
+                                                                List.of(q("2.10 mm"), q("2.20 mm")),
+                                                                FitRule.NEAREST))))
+                        .withLooks(List.of(Look.of("Teeth").withPass("dull").withFail("pitted")));
         Step tighten =
                 Step.of(new Id<>("s2"), "Tighten the bracket.", List.of(), List.of())
                         .withJoints(List.of(new Id<>("j1")));

@@ -218,7 +218,7 @@ class PublisherTest {
         Manual manual = manual();
         Step first = manual.steps().findFirst().orElseThrow();
         Value limit = new Value.Known(Quantity.parse("min 62 mm"), List.of(), true);
-        Reading reading = new Reading("Free length", limit, 5, null, "replace all");
+        Reading reading = Reading.of("Free length", limit, 5, null).withOtherwise("replace all");
         String html =
                 Files.readString(
                         publish(

@@ -79,8 +79,8 @@ class StepOnPageTest {
                                 List.of(),
                                 List.of(),
                                 List.of(
-                                        new Reading("Gap", known, 1, null, ""),
-                                        new Reading("Float", nowhere, 1, null, "")),
+                                        Reading.of("Gap", known, 1, null),
+                                        Reading.of("Float", nowhere, 1, null)),
                                 List.of(),
                                 true)
                         .withJoints(List.of(joint.id()));
@@ -166,7 +166,8 @@ class StepOnPageTest {
     @Test
     void aReadingHasItsLimitInBothSystemsAndABlankForEachPlace() throws Exception {
         Reading reading =
-                new Reading("Free length", Value.of("≥ 62 mm"), 5, new Id<>("t1"), "replace all");
+                Reading.of("Free length", Value.of("≥ 62 mm"), 5, new Id<>("t1"))
+                        .withOtherwise("replace all");
         String page = page(step(null, null, List.of(reading), null, true), Stage.Kind.INSPECT);
         assertThat(page)
                 .contains(
@@ -179,7 +180,7 @@ class StepOnPageTest {
 
     @Test
     void whatIsDoneAgainElsewhereIsSaidAndHasABlankForEachPlace() throws Exception {
-        Reading reading = new Reading("Gap", Value.of("≥ 62 mm"), 2, null, "");
+        Reading reading = Reading.of("Gap", Value.of("≥ 62 mm"), 2, null);
         Manual m = Manual.titled("x");
         Id<Stage> stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
         m = m.withNewStep(stage, step(null, null, List.of(reading), null, true));
@@ -200,7 +201,7 @@ class StepOnPageTest {
     @Test
     void aReadingOfOtherUnitsIsNotPrinted() throws Exception {
         Reading late =
-                new Reading("Late gap", Value.of("≥ 62 mm"), 1, null, "")
+                Reading.of("Late gap", Value.of("≥ 62 mm"), 1, null)
                         .withApplicability(Applicability.serials(SerialRange.from(2200)));
         Manual m = Manual.titled("x");
         Id<Stage> stage = m.stage(Stage.Kind.INSPECT).orElseThrow().id();
@@ -277,7 +278,7 @@ class StepOnPageTest {
 
     @Test
     void anOpenLimitSaysWhy() throws Exception {
-        Reading reading = new Reading("Gap", new Value.Open("see HV-114", null), 1, null, "");
+        Reading reading = Reading.of("Gap", new Value.Open("see HV-114", null), 1, null);
         assertThat(page(step(null, null, List.of(reading), null, true), Stage.Kind.INSPECT))
                 .contains("not given: see HV-114");
     }

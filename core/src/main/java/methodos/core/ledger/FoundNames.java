@@ -1,0 +1,62 @@
+package methodos.core.ledger;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import methodos.core.description.Id;
+import methodos.core.manual.Answer;
+import methodos.core.manual.Decision;
+import methodos.core.manual.Found;
+import methodos.core.manual.Look;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Reading;
+import methodos.core.quantity.Quantity;
+
+/** What a condition is called where it is named in a few words: "end float, not ≤ 0.2 mm". */
+public final class FoundNames {
+
+    private FoundNames() {}
+
+    /** Its name; empty where what it leads to is gone. */
+    public static String of(Manual manual, Found found) {
+        if (found instanceof Found.Outside outside) {
+            return reading(manual, outside.reading()).map(FoundNames::outside).orElse("");
+        }
+        if (found instanceof Found.Fails fails) {
+            return look(manual, fails.look()).map(FoundNames::bad).orElse("");
+        }
+        if (found instanceof Found.Cause cause) {
+            return cause.cause();
+        }
+        Found.Decided decided = (Found.Decided) found;
+        return manual.decision(decided.decision()).map(Decision::name).orElse("")
+                + ": "
+                + decided.verdict();
+    }
+
+    private static Optional<Reading> reading(Manual manual, Id<Reading> id) {
+        return manual.steps()
+                .flatMap(s -> s.readings().stream())
+                .filter(r -> id.equals(r.id()))
+                .findFirst();
+    }
+
+    private static Optional<Look> look(Manual manual, Id<Look> id) {
+        return manual.steps()
+                .flatMap(s -> s.looks().stream())
+                .filter(l -> id.equals(l.id()))
+                .findFirst();
+    }
+
+    private static String outside(Reading reading) {
+        if (reading.answer() instanceof Answer.Choice choice) {
+            Stream<String> bad = choice.answers().stream().filter(a -> !choice.good().contains(a));
+            return reading.what() + ": " + String.join(", ", bad.toList());
+        }
+        return reading.what()
+                + reading.known().map(Quantity::print).map(q -> ", not " + q).orElse("");
+    }
+
+    private static String bad(Look look) {
+        return look.fail().isBlank() ? look.what() : look.what() + ": " + look.fail();
+    }
+}

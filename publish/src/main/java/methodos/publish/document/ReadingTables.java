@@ -1,0 +1,106 @@
+package methodos.publish.document;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+import methodos.core.manual.Decision;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Step;
+import methodos.core.manual.StepNumbers;
+import methodos.core.words.Words;
+
+/** The table of limits, and the fields of the record of the work. */
+final class ReadingTables {
+
+    private final Manual manual;
+    private final StepNumbers numbers;
+    private final StepViews views;
+    private final Words words;
+
+    ReadingTables(Manual manual, StepNumbers numbers, StepViews views, Words words) {
+        this.manual = manual;
+        this.numbers = numbers;
+        this.views = views;
+        this.words = words;
+    }
+
+    /**
+     * @param places one for each reading that is written down
+     */
+    public record LimitRow(
+            String what,
+            String limit,
+            String unit,
+            String with,
+            String steps,
+            List<String> places) {}
+
+    /** The limits that the steps measure against. */
+    List<LimitRow> limits() {
+        return shown().flatMap(this::readings).filter(r -> !r.limit().isEmpty()).toList();
+    }
+
+    private LimitRow limit(Step step, StepView.ReadingView reading) {
+        String number = String.valueOf(numbers.of(step.id()).orElseThrow());
+        return new LimitRow(
+                reading.what(),
+                reading.limit(),
+                reading.unit(),
+                reading.with(),
+                number,
+                reading.places());
+    }
+
+    /** Every field of the record: the readings of the steps, and what decisions ask for. */
+    List<LimitRow> record() {
+        return shown().flatMap(s -> Stream.concat(readings(s), decided(s))).toList();
+    }
+
+    private Stream<LimitRow> readings(Step step) {
+        return step.readings().stream().map(r -> limit(step, views.reading(r, step)));
+    }
+
+    private Stream<LimitRow> decided(Step step) {
+        String number = String.valueOf(numbers.of(step.id()).orElseThrow());
+        return manual.decisions().stream()
+                .filter(d -> step.id().equals(d.step()))
+                .flatMap(d -> Stream.concat(measures(d, number), verdict(d, number)));
+    }
+
+    private static Stream<LimitRow> measures(Decision decision, String number) {
+        return decision.measures().stream()
+                .map(
+                        m ->
+                                new LimitRow(
+                                        m.name().isEmpty() ? m.symbol() : m.name(),
+                                        "",
+                                        m.range() == null ? "" : m.range().unit().symbol(),
+                                        "",
+                                        number,
+                                        m.choices().isEmpty()
+                                                ? List.of(m.symbol())
+                                                : m.choices().stream()
+                                                        .map(c -> "☐ " + c)
+                                                        .toList()));
+    }
+
+    private Stream<LimitRow> verdict(Decision decision, String number) {
+        return Stream.of(
+                new LimitRow(
+                        decision.name(),
+                        words.of("record.verdictOf"),
+                        "",
+                        "",
+                        number,
+                        decision.rules().stream()
+                                .map(Decision.Rule::verdict)
+                                .filter(Objects::nonNull)
+                                .distinct()
+                                .map(v -> "☐ " + v)
+                                .toList()));
+    }
+
+    private Stream<Step> shown() {
+        return manual.steps().filter(s -> numbers.of(s.id()).isPresent());
+    }
+}
