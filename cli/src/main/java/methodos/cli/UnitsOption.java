@@ -5,6 +5,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Variant;
+import methodos.core.typed.SerialText;
 import methodos.files.problem.ProjectProblem;
 import picocli.CommandLine.Option;
 
@@ -15,7 +16,7 @@ final class UnitsOption {
     private String variant;
 
     @Option(names = "--serial", description = "serial number of one unit")
-    private Long serial;
+    private String serial;
 
     /** The units that are looked at; all where nothing is said. */
     static Sight sight(UnitsOption units, Manual manual) throws ProjectProblem {
@@ -40,7 +41,12 @@ final class UnitsOption {
                                                     + units.variant
                                                     + " in the manual."));
         }
-        SerialRange one = SerialRange.only(units.serial);
+        SerialRange one =
+                SerialText.only(units.serial)
+                        .orElseThrow(
+                                () ->
+                                        new ProjectProblem(
+                                                "“" + units.serial + "” is no serial number."));
         List<String> models =
                 manual.variants().stream()
                         .filter(v -> v.serials().overlaps(one))
@@ -59,6 +65,6 @@ final class UnitsOption {
         if (units == null) {
             return null;
         }
-        return units.variant != null ? units.variant : String.valueOf(units.serial);
+        return units.variant != null ? units.variant : units.serial;
     }
 }

@@ -307,16 +307,20 @@ public final class OpenPoints {
                 manual.variants().stream()
                         .filter(v -> v.model().equals(model))
                         .map(Variant::serials)
+                        .filter(r -> r.lastDigits() == 0)
                         .sorted(
                                 java.util.Comparator.comparingLong(
                                         r -> r.from() == null ? Long.MIN_VALUE : r.from()))
                         .toList();
         List<SerialRange> gaps = new ArrayList<>();
         Long reached = null;
+        if (ranges.stream().map(SerialRange::letters).distinct().count() > 1) {
+            return gaps; // between other letters nothing is missing
+        }
         for (int i = 0; i < ranges.size(); i++) {
             SerialRange range = ranges.get(i);
             if (i > 0 && reached != null && range.from() != null && range.from() > reached + 1) {
-                gaps.add(new SerialRange(reached + 1, range.from() - 1));
+                gaps.add(new SerialRange(reached + 1, range.from() - 1, range.letters(), 0));
             }
             if (range.to() == null) {
                 break;

@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
@@ -80,33 +79,12 @@ public final class ClaimedUnits {
             List<Applicability.Condition> conditions,
             Manual manual,
             Set<String> options) {
-        TreeSet<Long> starts = new TreeSet<>();
-        conditions.forEach(c -> note(starts, c.serials()));
+        List<SerialRange> all = new ArrayList<>();
+        conditions.forEach(c -> all.add(c.serials()));
         manual.unit().options().stream()
                 .filter(o -> options.contains(o.mark()))
-                .forEach(o -> note(starts, o.serials()));
-        List<SerialRange> ranges = new ArrayList<>();
-        Long from = whole.from();
-        for (long start : starts) {
-            boolean inside =
-                    (from == null || start > from) && (whole.to() == null || start <= whole.to());
-            if (inside) {
-                ranges.add(new SerialRange(from, start - 1));
-                from = start;
-            }
-        }
-        ranges.add(new SerialRange(from, whole.to()));
-        return ranges;
-    }
-
-    /** Where a range begins, and where what is behind it begins. */
-    private static void note(Set<Long> starts, SerialRange range) {
-        if (range.from() != null) {
-            starts.add(range.from());
-        }
-        if (range.to() != null) {
-            starts.add(range.to() + 1);
-        }
+                .forEach(o -> all.add(o.serials()));
+        return SerialDivision.of(whole, all);
     }
 
     private static List<Sight> withOptions(Sight sight, Set<String> options, Manual manual) {

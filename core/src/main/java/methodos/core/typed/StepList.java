@@ -40,7 +40,7 @@ public final class StepList {
 
     private static int step(String number, StepNumbers numbers) {
         if (numbers.step(number).isEmpty()) {
-            throw new IllegalArgumentException("There is no step “" + number + "”.");
+            throw new IllegalArgumentException("There is no step " + number + ".");
         }
         return Integer.parseInt(number);
     }

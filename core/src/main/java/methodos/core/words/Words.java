@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
+import methodos.core.typed.SerialText;
 
 /**
  * The words of the program in one language: those of the domain, and those of a module on top.
@@ -125,15 +126,21 @@ public final class Words {
         if (serials.all()) {
             return of("serials.all");
         }
-        if (serials.from() == null) {
-            return of("serials.upTo", String.valueOf(serials.to()));
+        String from = SerialText.from(serials);
+        String to = SerialText.to(serials);
+        if (serials.lastDigits() > 0) {
+            return from.equals(to) ? of("serials.ending", from) : of("serials.endings", from, to);
         }
-        if (serials.to() == null) {
-            return of("serials.from", String.valueOf(serials.from()));
+        if (from.isEmpty() && to.isEmpty()) {
+            return of("serials.letters", serials.letters());
         }
-        return serials.from().equals(serials.to())
-                ? of("serials.only", String.valueOf(serials.from()))
-                : of("serials.range", String.valueOf(serials.from()), String.valueOf(serials.to()));
+        if (from.isEmpty()) {
+            return of("serials.upTo", to);
+        }
+        if (to.isEmpty()) {
+            return of("serials.from", from);
+        }
+        return from.equals(to) ? of("serials.only", from) : of("serials.range", from, to);
     }
 
     /**

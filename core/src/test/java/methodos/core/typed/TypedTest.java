@@ -2,6 +2,7 @@ package methodos.core.typed;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import methodos.core.manual.SerialRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,9 +24,10 @@ class TypedTest {
 
     @Test
     void serialNumbersAreLong() {
-        assertThat(TypedNumber.serial("999999999999999")).contains(999_999_999_999_999L);
-        assertThat(TypedNumber.serial("1000000000000000")).isEmpty();
-        assertThat(TypedNumber.serial("QA-80")).isEmpty();
+        assertThat(SerialText.only("999999999999999"))
+                .contains(SerialRange.only(999_999_999_999_999L));
+        assertThat(SerialText.only("1000000000000000")).isEmpty();
+        assertThat(SerialText.only("QA-80 S")).isEmpty();
     }
 
     @Test

@@ -12,6 +12,7 @@ record SerialScale(long first, long last, double from, double to) {
     static SerialScale of(List<Variant> variants, double from, double to) {
         LongStream bounds =
                 variants.stream()
+                        .filter(v -> v.serials().lastDigits() == 0)
                         .flatMap(
                                 v ->
                                         java.util.stream.Stream.of(
@@ -53,10 +54,12 @@ record SerialScale(long first, long last, double from, double to) {
 
     /** Left end of a range on the rule; an open end lies at the rule's own. */
     double left(SerialRange range) {
-        return range.from() == null ? from : Math.max(from, x(range.from()));
+        return range.from() == null || range.lastDigits() > 0
+                ? from
+                : Math.max(from, x(range.from()));
     }
 
     double right(SerialRange range) {
-        return range.to() == null ? to : Math.min(to, x(range.to() + 1));
+        return range.to() == null || range.lastDigits() > 0 ? to : Math.min(to, x(range.to() + 1));
     }
 }

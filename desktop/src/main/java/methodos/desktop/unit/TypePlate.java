@@ -10,7 +10,7 @@ import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Variant;
-import methodos.core.typed.TypedNumber;
+import methodos.core.typed.SerialText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -41,11 +41,9 @@ final class TypePlate extends VBox {
                         "plateModel",
                         "plate.model",
                         sight.model() != null ? sight.model() : last == null ? "" : last.model());
-        Long number =
-                sight.serials().from() != null
-                        ? sight.serials().from()
-                        : last == null ? null : last.serials().from();
-        serial = plateField("plateSerial", "plate.serial", number == null ? "" : number.toString());
+        SerialRange shown =
+                sight.serials().from() != null || last == null ? sight.serials() : last.serials();
+        serial = plateField("plateSerial", "plate.serial", SerialText.from(shown));
         HBox numberLine =
                 new HBox(6, Controls.label(words.of("plate.number"), "plate-text"), serial);
         numberLine.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -80,8 +78,8 @@ final class TypePlate extends VBox {
     }
 
     private Optional<Sight> typed() {
-        return TypedNumber.serial(serial.getText())
-                .map(n -> new Sight(model.getText().strip(), SerialRange.only(n)));
+        return SerialText.only(serial.getText())
+                .map(only -> new Sight(model.getText().strip(), only));
     }
 
     private void read() {

@@ -14,7 +14,7 @@ import methodos.core.manual.Applicability;
 import methodos.core.manual.Model;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.UnitOption;
-import methodos.core.typed.TypedNumber;
+import methodos.core.typed.SerialText;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
 
@@ -58,8 +58,8 @@ public final class UnitsChooser extends VBox {
             models.add(box);
             boxes.getChildren().add(box);
         }
-        from = serial(id + "From", "units.from", first.serials().from());
-        to = serial(id + "To", "units.to", first.serials().to());
+        from = serial(id + "From", "units.from", SerialText.from(first.serials()));
+        to = serial(id + "To", "units.to", SerialText.to(first.serials()));
         HBox serials = new HBox(6, from, Controls.label("–"), to);
         serials.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(words, boxes, serials);
@@ -107,12 +107,8 @@ public final class UnitsChooser extends VBox {
                 .toList();
     }
 
-    private TextField serial(String id, String key, Long value) {
-        TextField field =
-                Controls.named(
-                        new TextField(value == null ? "" : value.toString()),
-                        id,
-                        project.words().of(key));
+    private TextField serial(String id, String key, String value) {
+        TextField field = Controls.named(new TextField(value), id, project.words().of(key));
         field.setPromptText(project.words().of(key));
         field.setPrefColumnCount(6);
         Controls.kept(field, typed -> changed());
@@ -135,7 +131,7 @@ public final class UnitsChooser extends VBox {
             Applicability.Condition first =
                     new Applicability.Condition(
                             names,
-                            new SerialRange(number(from), number(to)),
+                            SerialText.range(from.getText(), to.getText()),
                             options(CheckBox::isSelected),
                             options(b -> !b.isSelected()));
             Applicability next = Applicability.of(first).or(others);
@@ -144,17 +140,5 @@ public final class UnitsChooser extends VBox {
         } catch (IllegalArgumentException e) {
             words.setText(e.getMessage());
         }
-    }
-
-    private Long number(TextField field) {
-        String text = field.getText().strip();
-        if (text.isEmpty()) {
-            return null;
-        }
-        return TypedNumber.serial(text)
-                .orElseThrow(
-                        () ->
-                                new IllegalArgumentException(
-                                        project.words().of("units.notANumber", text)));
     }
 }

@@ -6,9 +6,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.description.Id;
 import methodos.core.edit.UnitEdits;
-import methodos.core.manual.SerialRange;
 import methodos.core.manual.Variant;
-import methodos.core.typed.TypedNumber;
+import methodos.core.typed.SerialText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -36,12 +35,12 @@ final class VariantEditor extends VBox {
                 field(
                         "variantFrom",
                         "units.from",
-                        number(variant == null ? null : variant.serials().from()));
+                        variant == null ? "" : SerialText.from(variant.serials()));
         to =
                 field(
                         "variantTo",
                         "units.to",
-                        number(variant == null ? null : variant.serials().to()));
+                        variant == null ? "" : SerialText.to(variant.serials()));
         build = field("variantBuild", "variant.build", variant == null ? "" : variant.build());
         problem.setManaged(false);
         from.setPrefColumnCount(6);
@@ -79,10 +78,6 @@ final class VariantEditor extends VBox {
         }
     }
 
-    private static String number(Long n) {
-        return n == null ? "" : n.toString();
-    }
-
     private TextField field(String id, String key, String value) {
         TextField field = Controls.named(new TextField(value), id, words.of(key));
         field.setPromptText(words.of(key));
@@ -113,7 +108,7 @@ final class VariantEditor extends VBox {
                     new Variant(
                             id,
                             model.getText().strip(),
-                            new SerialRange(serial(from), serial(to)),
+                            SerialText.range(from.getText(), to.getText()),
                             build.getText().strip());
             problem.setManaged(false);
             problem.setText("");
@@ -123,15 +118,5 @@ final class VariantEditor extends VBox {
             problem.setText(e.getMessage());
             return null;
         }
-    }
-
-    private Long serial(TextField field) {
-        String text = field.getText().strip();
-        if (text.isEmpty()) {
-            return null;
-        }
-        return TypedNumber.serial(text)
-                .orElseThrow(
-                        () -> new IllegalArgumentException(words.of("units.notANumber", text)));
     }
 }

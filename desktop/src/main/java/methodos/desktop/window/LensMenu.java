@@ -13,7 +13,7 @@ import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.UnitOption;
 import methodos.core.manual.Variant;
-import methodos.core.typed.TypedNumber;
+import methodos.core.typed.SerialText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
@@ -53,8 +53,7 @@ final class LensMenu extends MenuButton {
         CustomMenuItem one = new CustomMenuItem(new HBox(serial), false);
         serial.setOnAction(
                 e -> {
-                    TypedNumber.serial(serial.getText())
-                            .map(SerialRange::only)
+                    SerialText.only(serial.getText())
                             .ifPresent(
                                     only -> {
                                         hide();

@@ -114,9 +114,8 @@ class DecisionTest extends RealWindow {
         fire(robot, "#newRule-g");
         fill(robot, "#when-0", "≤ 0.3");
         fill(robot, "#verdict-0", "reuse the ring");
-        @SuppressWarnings("unchecked")
-        ComboBox<Decision.Measure> next = node(robot, "#next-1", ComboBox.class);
-        robot.interact(() -> next.setValue(next.getItems().get(2)));
+        ComboBox<?> next = node(robot, "#next-1", ComboBox.class);
+        robot.interact(() -> next.getSelectionModel().select(2));
         laidOut(robot);
         fire(robot, "#newRule-w");
         fill(robot, "#verdict-2", "fit a new ring");
