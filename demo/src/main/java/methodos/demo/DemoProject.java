@@ -15,7 +15,12 @@ public enum DemoProject {
     /** Overhaul of the Halvorn QA-80, a quarter-turn actuator. */
     QA_80("qa-80"),
     /** Shoes of the Halvorn HB-3, the hand brake of a hoist trolley; photographs, no footage. */
-    HB_3("hb-3");
+    HB_3("hb-3"),
+    /**
+     * Overhaul of the Halvorn SG-5, a hand-cranked sluice gate lift; pictures and a drawing. It
+     * says each thing that a manual can say at least once.
+     */
+    SG_5("sg-5");
 
     private final String folder;
 
