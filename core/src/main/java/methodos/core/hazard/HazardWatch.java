@@ -291,13 +291,29 @@ public final class HazardWatch {
          * done.
          */
         private void beforeSafe(Energy energy, List<Integer> safe) {
-            Set<Id<Part>> parts = new HashSet<>(energy.parts());
-            Set<Id<? extends ActedOn>> joints = new HashSet<>(energy.joints());
             int until =
                     safe.isEmpty()
                             ? steps.size()
                             : safe.get(energy.concernsSome() ? 0 : safe.size() - 1);
-            for (Step step : steps.subList(0, until)) {
+            undone(energy, 0, until);
+            List<EnergyCycle> times = cycles.get(energy.id());
+            for (int i = 0; i < times.size(); i++) {
+                List<Integer> back = times.get(i).back();
+                if (!back.isEmpty()) {
+                    int next =
+                            i + 1 < times.size()
+                                    ? times.get(i + 1).safe().get(0)
+                                    : back.get(back.size() - 1);
+                    undone(energy, back.get(0) + 1, next);
+                }
+            }
+        }
+
+        /** What is taken off or undone from one place to another, where the energy is there. */
+        private void undone(Energy energy, int from, int to) {
+            Set<Id<Part>> parts = new HashSet<>(energy.parts());
+            Set<Id<? extends ActedOn>> joints = new HashSet<>(energy.joints());
+            for (Step step : steps.subList(Math.min(from, to), to)) {
                 boolean whole = !energy.concernsSome();
                 boolean off =
                         step.parts().stream()

@@ -34,7 +34,7 @@ public sealed interface Answer {
     /**
      * A number that is only written down, to be reckoned with later.
      *
-     * @param unit its symbol
+     * @param unit its symbol, empty for a mere number
      */
     record Noted(String unit) implements Answer {
         public Noted {

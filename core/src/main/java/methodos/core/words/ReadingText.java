@@ -52,9 +52,15 @@ public final class ReadingText {
                     : String.join(words.of("reading.and"), pieces);
         }
         if (reading.answer() instanceof Answer.Reckoned reckoned) {
-            pieces.add("= " + reckoned.formula() + " (" + reckoned.unit() + ")");
+            pieces.add(
+                    "= "
+                            + reckoned.formula()
+                            + (reckoned.unit().isEmpty() ? "" : " (" + reckoned.unit() + ")"));
         } else if (reading.answer() instanceof Answer.Noted noted) {
-            pieces.add(words.of("reading.noted", noted.unit()));
+            pieces.add(
+                    noted.unit().isEmpty()
+                            ? words.of("reading.written")
+                            : words.of("reading.noted", noted.unit()));
         }
         limit(reading).ifPresent(pieces::add);
         return String.join("; ", pieces);

@@ -337,7 +337,7 @@ final class DocumentModel {
                         ? words.of("torque.once")
                         : QuantityList.entered(joint.stages()),
                 joint.order().isEmpty() ? "–" : joint.order(),
-                thread(joint),
+                thread(joint) + views.source(joint.torque()),
                 list(row.steps()));
     }
 

@@ -223,6 +223,11 @@ final class StepViews {
         return Stream.of(texts).filter(t -> !t.isEmpty()).collect(Collectors.joining(by));
     }
 
+    /** The document that a value was read in, in brackets; empty where it was in none. */
+    String source(Value value) {
+        return readings.source(value);
+    }
+
     /** Where a torque is to be found that is not given. */
     String openTorque(Value torque) {
         return torque instanceof Value.Open open
@@ -338,11 +343,12 @@ final class StepViews {
     /** What stands in a blank: the name or number of the reading, and the answers to tick. */
     private static String blank(Reading reading, int at) {
         String label = at < reading.names().size() ? reading.names().get(at) : "" + (at + 1);
-        return reading.answer() instanceof Answer.Choice choice
-                ? choice.answers().stream()
-                        .map(a -> "☐ " + a)
-                        .collect(Collectors.joining(" ", label + " ", ""))
-                : label;
+        if (!(reading.answer() instanceof Answer.Choice choice)) {
+            return label;
+        }
+        String ticks =
+                choice.answers().stream().map(a -> "☐ " + a).collect(Collectors.joining("  "));
+        return reading.count() == 1 ? ticks : label + ": " + ticks;
     }
 
     private String instrument(Reading reading) {
