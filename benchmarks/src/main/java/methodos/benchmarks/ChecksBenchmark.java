@@ -11,6 +11,7 @@ import methodos.core.check.Checks;
 import methodos.core.description.Id;
 import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Action;
+import methodos.core.manual.Alternative;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.EnergyBuilder;
 import methodos.core.manual.Joint;
@@ -40,6 +41,8 @@ public final class ChecksBenchmark {
 
     private static final int ASSEMBLIES = 480;
     private static final int VARIANTS = 12;
+    private static final int ALTERNATIVES = 8;
+    private static final int LOOKED_AT = 6;
     private static final int ROUNDS = 100;
     private static final int WARMING = 60;
 
@@ -63,7 +66,52 @@ public final class ChecksBenchmark {
                         VARIANTS);
         print(all + " words", times(checks, workspace, ChecksBenchmark::reworded));
         print(all + " what comes off and goes on", times(checks, workspace, ChecksBenchmark::less));
+        Workspace branched = new Workspace(branched(manual), Map.of());
+        Checks others = new Checks(HazardRules.shipped());
+        int more = others.of(branched).findings().size();
+        String with =
+                String.format(
+                        Locale.ROOT,
+                        "all %d findings with %d alternatives and %d conditions, after an edit of",
+                        more,
+                        ALTERNATIVES,
+                        ASSEMBLIES / LOOKED_AT);
+        print(with + " words", times(others, branched, ChecksBenchmark::reworded));
+        print(with + " what comes off and goes on", times(others, branched, ChecksBenchmark::less));
         System.out.printf(Locale.ROOT, "| the first time | %.0f ms | | | |%n", opening);
+    }
+
+    /** Each alternative puts on a cover in two ways; what is looked at hangs on a finding. */
+    private static Manual branched(Manual manual) {
+        Manual branched = manual;
+        List<Alternative> alternatives = new ArrayList<>();
+        for (int i = 0; i < ALTERNATIVES; i++) {
+            Id<Alternative.Way> one = new Id<>("one" + i);
+            Id<Alternative.Way> other = new Id<>("other" + i);
+            alternatives.add(
+                    new Alternative(
+                            new Id<>("alternative" + i),
+                            "put cover " + i + " on",
+                            List.of(
+                                    new Alternative.Way(one, "by hand", ""),
+                                    new Alternative.Way(other, "with the crane", ""))));
+            Id<Step> id = new Id<>("d" + (i + 1) * ASSEMBLIES / (ALTERNATIVES + 1));
+            Step step = branched.step(id).orElseThrow();
+            branched =
+                    branched.withStep(step.withWay(one))
+                            .withStepBehind(id, step.withId(new Id<>("second" + i)).withWay(other));
+        }
+        List<Stage> stages = new ArrayList<>();
+        for (Stage stage : branched.stages()) {
+            stages.add(
+                    stage.kind() == Stage.Kind.INSPECT
+                            ? stage.withSteps(
+                                    stage.steps().stream()
+                                            .map(s -> s.withOnlyIf("cover worn: " + s.id()))
+                                            .toList())
+                            : stage);
+        }
+        return branched.withAlternatives(alternatives).withStages(stages);
     }
 
     private static Step reworded(Step step, int round) {
@@ -181,7 +229,7 @@ public final class ChecksBenchmark {
                                     List.of(
                                             new PartUse(new Id<>(cover), 1),
                                             new PartUse(new Id<>(seal), 1))));
-            if (i % 6 == 0) {
+            if (i % LOOKED_AT == 0) {
                 looked.add(
                         step(
                                         new Id<>("c" + i),

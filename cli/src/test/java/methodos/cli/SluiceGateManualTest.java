@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import methodos.core.manual.Sight;
+import methodos.core.practice.PractisedManual;
+import methodos.core.sheet.DerivedTable;
 import methodos.demo.DemoProject;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -47,6 +50,34 @@ class SluiceGateManualTest extends DemoManualChecks {
                 .contains("SG1000 to SG1999", "ending SG…40 to SG…59", "500 lifts")
                 .contains("Motor drive of the SG-5", "max 15 kN", "[HV-230, table 2]")
                 .contains("May be left out: only where the pedestal is painted");
+    }
+
+    @Test
+    void whatItSaysIsInTheTables() {
+        assertThat(cell(DerivedTable.What.CONSUMABLES, "name", "gear grease", "total"))
+                .isEqualTo("30 g");
+        assertThat(cell(DerivedTable.What.CONSUMABLES, "name", "gear grease", "uses"))
+                .contains("5 g, lip of the seal");
+        assertThat(cell(DerivedTable.What.KITS, "name", "seal sleeve 25 mm", "SG5-K1"))
+                .isEqualTo("1");
+        assertThat(cell(DerivedTable.What.PARTS, "item", "8", "instead")).isEqualTo("9");
+        assertThat(cell(DerivedTable.What.PARTS, "item", "1", "mass")).isEqualTo("34 kg");
+        assertThat(cell(DerivedTable.What.TOOLS, "name", "chain hoist", "carries"))
+                .isEqualTo("50 kg");
+        assertThat(cell(DerivedTable.What.TORQUES, "joint", "Spindle nut on the sleeve", "turned"))
+                .isEqualTo("1/8 turn");
+        assertThat(cell(DerivedTable.What.LIMITS, "what", "the nut runs freely", "answer"))
+                .isEqualTo("yes*, no");
+        assertThat(cell(DerivedTable.What.LIMITS, "what", "mass of the can after", "against"))
+                .isEqualTo("mass of the can before");
+    }
+
+    private String cell(DerivedTable.What what, String by, String is, String column) {
+        return DerivedTable.of(what, PractisedManual.of(manual), Sight.EVERYTHING).rows().stream()
+                .filter(r -> is.equals(r.get(by)))
+                .findFirst()
+                .map(r -> DerivedTable.cell(r.get(column)))
+                .orElseThrow();
     }
 
     @Test

@@ -8,21 +8,25 @@ import java.util.Map;
 import java.util.function.Function;
 import methodos.core.description.Id;
 import methodos.core.fit.LimitTable;
+import methodos.core.kit.Consumption;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.Reading;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.StepUses;
+import methodos.core.manual.ThreadTurn;
 import methodos.core.manual.Tool;
 import methodos.core.practice.PractisedManual;
 import methodos.core.practice.SeenManual;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.QuantityList;
 import methodos.core.torque.TighteningTable;
+import methodos.core.typed.AnswerText;
 
 /**
  * A table of what a manual needs, derived from its steps, for the units that are looked at.
@@ -76,7 +80,21 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
 
     private static DerivedTable parts(Manual manual, Sight sight) {
         List<String> columns =
-                List.of("item", "number", "name", "size", "quantity", "reuse", STEPS);
+                List.of(
+                        "item",
+                        "number",
+                        "name",
+                        "size",
+                        "quantity",
+                        "reuse",
+                        STEPS,
+                        "instead",
+                        "set",
+                        "mass",
+                        "lifted at",
+                        "way round",
+                        "places",
+                        "note");
         List<Map<String, Object>> rows = new ArrayList<>();
         StepUses<Part> uses =
                 uses(manual, sight, s -> s.parts().stream().map(u -> u.part()).toList());
@@ -95,7 +113,14 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                                     case INSPECT -> "inspect";
                                     case REUSE, AS_PRACTISED -> "reuse";
                                 },
-                                uses.of(p.id())));
+                                uses.of(p.id()),
+                                manual.part(p.convertedTo()).map(Part::item).orElse(null),
+                                p.set(),
+                                p.mass() == null ? null : p.mass().print(),
+                                p.lifting(),
+                                p.wayRound(),
+                                p.places(),
+                                p.note()));
             }
         }
         return new DerivedTable(What.PARTS, columns, rows);
@@ -113,31 +138,79 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
             manual.kits().forEach(k -> row.put(k.number(), r.inKit().getOrDefault(k.id(), 0)));
             rows.add(row);
         }
+        for (Consumable c : manual.consumables()) {
+            Map<String, Object> row = row(columns, "", c.label(), null, null);
+            manual.kits().forEach(k -> row.put(k.number(), held(k, c)));
+            if (manual.kits().stream().anyMatch(k -> held(k, c) != null)) {
+                rows.add(row);
+            }
+        }
+        for (Tool t : manual.tools()) {
+            Map<String, Object> row = row(columns, "", t.label(), null, null);
+            manual.kits().forEach(k -> row.put(k.number(), held(k, t)));
+            if (manual.kits().stream().anyMatch(k -> held(k, t) > 0)) {
+                rows.add(row);
+            }
+        }
         return new DerivedTable(What.KITS, List.copyOf(columns), rows);
     }
 
+    private static String held(Kit kit, Consumable consumable) {
+        return kit.consumables().stream()
+                .filter(s -> s.consumable().equals(consumable.id()))
+                .findFirst()
+                .map(Kit.Some::amount)
+                .orElse(null);
+    }
+
+    private static int held(Kit kit, Tool tool) {
+        return kit.tools().stream()
+                .filter(t -> t.tool().equals(tool.id()))
+                .mapToInt(Kit.Tools::count)
+                .sum();
+    }
+
     private static DerivedTable tools(Manual manual, Sight sight) {
-        List<String> columns = List.of("name", "size", "kind", "note", STEPS);
+        List<String> columns = List.of("name", "size", "kind", "note", STEPS, "carries");
         List<Map<String, Object>> rows = new ArrayList<>();
         StepUses<Tool> uses = uses(manual, sight, Step::tools);
         for (Tool t : manual.tools()) {
             List<Integer> steps = uses.of(t.id());
             if (!steps.isEmpty()) {
                 String kind = t.kind().name().toLowerCase(Locale.ROOT);
-                rows.add(row(columns, t.name(), t.size(), kind.replace('_', '-'), t.note(), steps));
+                String carries = t.rated() == null ? null : t.rated().print();
+                rows.add(
+                        row(
+                                columns,
+                                t.name(),
+                                t.size(),
+                                kind.replace('_', '-'),
+                                t.note(),
+                                steps,
+                                carries));
             }
         }
         return new DerivedTable(What.TOOLS, columns, rows);
     }
 
     private static DerivedTable consumables(Manual manual, Sight sight) {
-        List<String> columns = List.of("name", "grade", STEPS);
+        List<String> columns = List.of("name", "grade", STEPS, "total", "uses");
+        Consumption consumption = new Consumption(manual, new StepNumbers(manual, sight));
         List<Map<String, Object>> rows = new ArrayList<>();
         StepUses<Consumable> uses = uses(manual, sight, Step::consumableIds);
         for (Consumable c : manual.consumables()) {
             List<Integer> steps = uses.of(c.id());
             if (!steps.isEmpty()) {
-                rows.add(row(columns, c.name(), c.grade(), steps));
+                rows.add(
+                        row(
+                                columns,
+                                c.name(),
+                                c.grade(),
+                                steps,
+                                consumption.total(c).map(Quantity::print).orElse(null),
+                                consumption.uses(c).stream()
+                                        .map(u -> u.number() + ": " + u.told())
+                                        .toList()));
             }
         }
         return new DerivedTable(What.CONSUMABLES, columns, rows);
@@ -156,7 +229,16 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                         "stages",
                         "order",
                         STEPS,
-                        PLACES);
+                        PLACES,
+                        "further turn",
+                        "turned",
+                        "back off",
+                        "feel",
+                        "by hand",
+                        "thread hand",
+                        "new each time",
+                        "loosening order",
+                        "loosening rounds");
         List<Map<String, Object>> rows = new ArrayList<>();
         for (TighteningTable.Row r : TighteningTable.of(practised, sight)) {
             rows.add(
@@ -172,14 +254,35 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                             QuantityList.entered(r.joint().stages()),
                             r.joint().order(),
                             r.steps(),
-                            r.places()));
+                            r.places(),
+                            text(r.joint().further()),
+                            text(r.joint().turned()),
+                            text(r.joint().backOff()),
+                            r.joint().feel(),
+                            r.joint().byHand(),
+                            r.joint().hand() == ThreadTurn.Hand.LEFT ? "left" : null,
+                            r.joint().newEachTime(),
+                            r.joint().loosenOrder(),
+                            r.joint().loosenRounds()));
         }
         return new DerivedTable(What.TORQUES, columns, rows);
     }
 
     private static DerivedTable limits(PractisedManual practised, Sight sight) {
         List<String> columns =
-                List.of("what", "limit", "count", "instrument", "otherwise", "open", STEPS, PLACES);
+                List.of(
+                        "what",
+                        "limit",
+                        "count",
+                        "instrument",
+                        "otherwise",
+                        "open",
+                        STEPS,
+                        PLACES,
+                        "names",
+                        "answer",
+                        "symbol",
+                        "against");
         List<Map<String, Object>> rows = new ArrayList<>();
         for (LimitTable.Row r : LimitTable.of(practised, sight)) {
             rows.add(
@@ -195,9 +298,28 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                                     .map(o -> o.where(practised.manual()).orElse(o.why()))
                                     .orElse(null),
                             List.of(r.number()),
-                            r.places()));
+                            r.places(),
+                            r.reading().names(),
+                            r.reading().answer() == null
+                                    ? null
+                                    : AnswerText.text(r.reading().answer()),
+                            r.reading().symbol(),
+                            against(practised.manual(), r.reading())));
         }
         return new DerivedTable(What.LIMITS, columns, rows);
+    }
+
+    private static String text(Quantity quantity) {
+        return quantity == null ? null : quantity.print();
+    }
+
+    private static String against(Manual manual, Reading reading) {
+        return manual.steps()
+                .flatMap(s -> s.readings().stream())
+                .filter(r -> r.id() != null && r.id().equals(reading.against()))
+                .findFirst()
+                .map(Reading::what)
+                .orElse(null);
     }
 
     /** A value as it stands in a cell: lists with commas, nothing for null. */

@@ -193,6 +193,37 @@ class DecisionTest extends RealWindow {
     }
 
     @Test
+    void aDecisionAsksForAWordLeadsToStepsAndGoesBack(FxRobot robot) {
+        fill(robot, "#newDecision", "the pawl");
+        Decision made = decision(manual().decisions().size() - 1);
+        work(robot, made.id());
+        fill(robot, "#newMeasure", "p the pawl moves: yes / no");
+        fire(robot, "#newRule-p");
+        fire(robot, "#newRule-p");
+        fill(robot, "#when-0", "maybe");
+        assertThat(message(robot)).contains("maybe");
+        fill(robot, "#when-0", "yes");
+        fill(robot, "#ruleSteps-0", "4 to 5000");
+        assertThat(message(robot)).isEqualTo("There is no step 5000.");
+        fill(robot, "#ruleSteps-0", "40 to 42");
+        ComboBox<?> next = node(robot, "#next-1", ComboBox.class);
+        robot.interact(() -> next.getSelectionModel().select(2));
+        laidOut(robot);
+        fill(robot, "#againChanges-1", "oil it");
+        fill(robot, "#againMost-1", "2");
+        fill(robot, "#againExhausted-1", "get a new pawl");
+        Decision now = manual().decision(made.id()).orElseThrow();
+        assertThat(now.measures().get(0).choices()).containsExactly("yes", "no");
+        assertThat(now.rules().get(0).steps()).hasSize(3);
+        assertThat(now.rules().get(1).again())
+                .isEqualTo(new Decision.Again("p", "oil it", 2, "get a new pawl"));
+        fill(robot, "#tried-p", "no");
+        assertThat(texts(robot, "#path")).endsWith("It was tried as often as it may be.");
+        fill(robot, "#tried-p", "yes");
+        assertThat(texts(robot, "#path")).contains("the pawl moves yes: rule 1");
+    }
+
+    @Test
     void anOpenPointOfADecisionLeadsToIt(FxRobot robot) throws Exception {
         Id<Decision> id = decision(0).id();
         robot.interact(

@@ -96,6 +96,17 @@ class StoresTest extends StoresWindow {
         assertThat(part("11").mass().print()).isEqualTo("1.2 kg");
     }
 
+    @Test
+    void placesWayRoundAndLiftingOfAPartAreTyped(FxRobot robot) {
+        choose(robot, part("11").id());
+        fill(robot, "#partWayRound", "lip inward");
+        fill(robot, "#partPlaces", "left, right");
+        fill(robot, "#partLifting", "two eye bolts");
+        assertThat(part("11").wayRound()).isEqualTo("lip inward");
+        assertThat(part("11").places()).containsExactly("left", "right");
+        assertThat(part("11").lifting()).isEqualTo("two eye bolts");
+    }
+
     private String focused(FxRobot robot) {
         String[] id = new String[1];
         robot.interact(

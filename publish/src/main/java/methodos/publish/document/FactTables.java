@@ -1,23 +1,19 @@
 package methodos.publish.document;
 
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import methodos.core.description.Id;
+import methodos.core.kit.Consumption;
 import methodos.core.manual.Consumable;
-import methodos.core.manual.ConsumableUse;
 import methodos.core.manual.Kit;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
-import methodos.core.manual.RepeatedSteps;
 import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
 import methodos.core.quantity.Quantity;
-import methodos.core.quantity.QuantitySum;
 import methodos.core.words.Words;
 
 /** What is to know beside the work: tasks, options, what comes in kits, what is used up. */
@@ -26,7 +22,6 @@ final class FactTables {
     private final Manual manual;
     private final Sight sight;
     private final StepNumbers numbers;
-    private final RepeatedSteps repeated;
     private final Words words;
 
     FactTables(Publication publication, StepNumbers numbers) {
@@ -34,7 +29,6 @@ final class FactTables {
         this.sight = publication.sight();
         this.words = publication.words();
         this.numbers = numbers;
-        this.repeated = new RepeatedSteps(manual);
     }
 
     /**
@@ -130,65 +124,28 @@ final class FactTables {
     }
 
     List<ConsumableRow> consumables() {
+        Consumption consumption = new Consumption(manual, numbers);
         return manual.consumables().stream()
-                .filter(c -> uses(c).findAny().isPresent())
-                .map(
-                        c ->
-                                new ConsumableRow(
-                                        c.label(),
-                                        total(c),
-                                        c.reason(),
-                                        uses(c).flatMap(u -> told(u).stream()).toList(),
-                                        list(uses(c).map(Used::number).distinct().toList())))
+                .filter(c -> !consumption.uses(c).isEmpty())
+                .map(c -> row(c, consumption))
                 .toList();
     }
 
-    /** What is said of the whole, or what the steps take together. */
-    private String total(Consumable consumable) {
-        if (!consumable.amount().isEmpty()) {
-            return consumable.amount();
-        }
-        List<Used> uses = uses(consumable).toList();
-        if (uses.stream().anyMatch(u -> u.use().amount() == null)) {
-            return "";
-        }
-        return QuantitySum.of(
-                        uses.stream()
-                                .flatMap(
-                                        u ->
-                                                Collections.nCopies(u.times(), u.use().amount())
-                                                        .stream())
-                                .toList())
-                .map(Quantity::print)
-                .orElse("");
-    }
-
-    private record Used(int number, int times, ConsumableUse use) {}
-
-    private Stream<Used> uses(Consumable consumable) {
-        return manual.steps()
-                .filter(s -> numbers.of(s.id()).isPresent())
-                .flatMap(
-                        s ->
-                                s.consumables().stream()
-                                        .filter(u -> u.consumable().equals(consumable.id()))
-                                        .map(
-                                                u ->
-                                                        new Used(
-                                                                numbers.of(s.id()).orElseThrow(),
-                                                                repeated.of(s.id()),
-                                                                u)));
-    }
-
-    private Optional<String> told(Used used) {
-        String amount = used.use().amount() == null ? "" : used.use().amount().print();
-        String told =
-                Stream.of(amount, used.use().place())
-                        .filter(t -> !t.isBlank())
-                        .collect(Collectors.joining(", "));
-        return told.isEmpty()
-                ? Optional.empty()
-                : Optional.of(words.of("consumables.use", used.number(), told));
+    private ConsumableRow row(Consumable consumable, Consumption consumption) {
+        List<Consumption.Used> uses = consumption.uses(consumable);
+        String total =
+                consumable.amount().isEmpty()
+                        ? consumption.total(consumable).map(Quantity::print).orElse("")
+                        : consumable.amount();
+        return new ConsumableRow(
+                consumable.label(),
+                total,
+                consumable.reason(),
+                uses.stream()
+                        .filter(u -> !u.told().isEmpty())
+                        .map(u -> words.of("consumables.use", u.number(), u.told()))
+                        .toList(),
+                list(uses.stream().map(Consumption.Used::number).distinct().toList()));
     }
 
     private static String list(List<Integer> steps) {
