@@ -8,7 +8,10 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.quantity.Rational;
 
-/** A formula of readings, with + − * / ( ) min max mean; reckoned in exact fractions. */
+/**
+ * A formula of readings, with + − * / ( ) min max mean; reckoned in exact fractions. {@code
+ * chain(teeth, other teeth, centre distance, pitch)} is how many pitches a chain has.
+ */
 public final class Formula {
 
     private interface Node {
@@ -153,6 +156,23 @@ public final class Formula {
             }
         }
 
+        /** Sprockets that touch have no chain: that is no value, like a division by nought. */
+        private Node chain(List<Node> of) {
+            if (of.size() != 4) {
+                throw wrong();
+            }
+            return r -> {
+                List<Double> n = of.stream().map(x -> x.value(r).toDouble()).toList();
+                try {
+                    int teeth = (int) Math.round(n.get(0));
+                    int other = (int) Math.round(n.get(1));
+                    return Rational.of(ChainDrive.of(teeth, other, n.get(2), n.get(3)).pitches());
+                } catch (IllegalArgumentException noDrive) {
+                    throw new ArithmeticException(noDrive.getMessage());
+                }
+            };
+        }
+
         private Node name() {
             int start = at;
             while (at < text.length()
@@ -181,6 +201,7 @@ public final class Formula {
                                         .reduce(Rational::plus)
                                         .get()
                                         .over(Rational.of(of.size()));
+                case "chain" -> chain(of);
                 default -> throw wrong();
             };
         }

@@ -1,6 +1,5 @@
 package methodos.core.ledger;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -34,7 +33,7 @@ final class BranchedLedger {
     }
 
     private final Map<Key, Entry> entries = new LinkedHashMap<>();
-    private final List<LedgerThread> threads = new ArrayList<>();
+    private final Set<LedgerThread> threads = new LinkedHashSet<>();
 
     private BranchedLedger() {}
 
@@ -46,7 +45,9 @@ final class BranchedLedger {
         VariantLedger plain = VariantLedger.of(whole, concerned, branches.plain());
         plain.findings().forEach(f -> ledger.entries.put(Key.of(f), new Entry(f)));
         ledger.threads.addAll(plain.threads());
-        branches.all().forEach(b -> ledger.add(b, concerned));
+        branches.all().stream()
+                .filter(b -> b.variants().stream().anyMatch(concerned))
+                .forEach(b -> ledger.add(b, concerned));
         return ledger;
     }
 
@@ -76,7 +77,7 @@ final class BranchedLedger {
                     note(branch, finding, arises.get(key));
                 }
             }
-            walk.threads().stream().filter(t -> !threads.contains(t)).forEach(threads::add);
+            threads.addAll(walk.threads());
         }
     }
 
@@ -101,6 +102,6 @@ final class BranchedLedger {
     }
 
     List<LedgerThread> threads() {
-        return threads;
+        return List.copyOf(threads);
     }
 }

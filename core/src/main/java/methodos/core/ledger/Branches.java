@@ -1,6 +1,7 @@
 package methodos.core.ledger;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.ledger.LedgerCase.Step;
 import methodos.core.ledger.VariantLedger.Whole;
@@ -34,12 +36,18 @@ final class Branches {
      * What may go one way or another.
      *
      * @param narrow what of the case its steps touch
+     * @param variants those that each of its steps is for; a variant of none does not meet it
      * @param conditions those that have to hold for it to be met at all
      * @param condition whether it is itself a condition
      * @param options the first is the one that is walked with all the rest, or is met only on a
      *     condition
      */
-    record Branch(Whole narrow, Set<String> conditions, boolean condition, List<Option> options) {}
+    record Branch(
+            Whole narrow,
+            Set<Set<String>> variants,
+            Set<String> conditions,
+            boolean condition,
+            List<Option> options) {}
 
     private record Subject(LedgerThread.Kind kind, String id) {}
 
@@ -49,34 +57,33 @@ final class Branches {
     private final Map<Subject, Set<Integer>> stepsOf = new HashMap<>();
     private final Map<Subject, Set<Subject>> related = new HashMap<>();
 
+    /** Where a part or a joint stands in the list of them. */
+    private final Map<Subject, Integer> placeOf = new HashMap<>();
+
+    private final Set<Subject> unlistedEnergies = new HashSet<>();
+
     private Branches(LedgerCase all) {
         this.all = all;
-        Map<String, Set<String>> ways = new LinkedHashMap<>();
-        Map<String, Set<String>> waysWhen = new HashMap<>();
-        Set<String> conditions = new LinkedHashSet<>();
+        Map<String, List<Step>> ofWays = new LinkedHashMap<>();
+        Map<String, List<Step>> ofConditions = new LinkedHashMap<>();
         for (Step step : all.steps()) {
-            step.when().ifPresent(conditions::add);
-            step.way()
-                    .ifPresent(
-                            w -> {
-                                firstWays.putIfAbsent(w.either(), w.way());
-                                ways.computeIfAbsent(w.either(), e -> new LinkedHashSet<>())
-                                        .add(w.way());
-                                waysWhen.computeIfAbsent(w.either(), e -> new HashSet<>())
-                                        .add(step.when().orElse(""));
-                            });
+            // a condition on which nothing is done leaves everything as it is
+            step.when()
+                    .filter(w -> !step.actions().isEmpty())
+                    .ifPresent(w -> note(ofConditions, w, step));
+            step.way().ifPresent(w -> firstWays.putIfAbsent(w.either(), w.way()));
+            step.way().ifPresent(w -> note(ofWays, w.either(), step));
         }
-        if (ways.isEmpty() && conditions.isEmpty()) {
+        if (ofWays.isEmpty() && ofConditions.isEmpty()) {
             return;
         }
         index();
-        conditions.forEach(this::condition);
-        ways.forEach(
-                (either, taken) -> {
-                    Set<String> met = waysWhen.get(either);
-                    met.remove("");
-                    either(either, taken, met);
-                });
+        ofConditions.forEach(this::condition);
+        ofWays.forEach(this::either);
+    }
+
+    private static void note(Map<String, List<Step>> of, String name, Step step) {
+        of.computeIfAbsent(name, n -> new ArrayList<>()).add(step);
     }
 
     static Branches of(LedgerCase all) {
@@ -105,10 +112,11 @@ final class Branches {
         return step -> taken(step, instead) && step.when().map(conditions::contains).orElse(true);
     }
 
-    private void condition(String condition) {
+    private void condition(String condition, List<Step> steps) {
         branches.add(
                 new Branch(
-                        narrow(s -> s.when().equals(Optional.of(condition))),
+                        narrow(steps),
+                        variants(steps),
                         Set.of(),
                         true,
                         List.of(
@@ -117,10 +125,17 @@ final class Branches {
     }
 
     /** A way of an alternative with no step is taken by doing none of them. */
-    private void either(String either, Set<String> ways, Set<String> conditions) {
+    private void either(String either, List<Step> steps) {
+        Set<String> ways = new LinkedHashSet<>();
+        steps.forEach(s -> ways.add(s.way().orElseThrow().way()));
+        Set<String> conditions =
+                steps.stream()
+                        .flatMap(s -> s.when().stream())
+                        .collect(Collectors.toCollection(HashSet::new));
         branches.add(
                 new Branch(
-                        narrow(s -> s.way().filter(w -> w.either().equals(either)).isPresent()),
+                        narrow(steps),
+                        variants(steps),
                         conditions,
                         false,
                         ways.stream()
@@ -132,14 +147,24 @@ final class Branches {
                                 .toList()));
     }
 
+    private static Set<Set<String>> variants(List<Step> steps) {
+        return steps.stream().map(Step::variants).collect(Collectors.toSet());
+    }
+
     private void index() {
         for (int i = 0; i < all.steps().size(); i++) {
             for (LedgerAction action : all.steps().get(i).actions()) {
                 stepsOf.computeIfAbsent(subject(action), s -> new TreeSet<>()).add(i);
             }
         }
+        Set<String> listed = new HashSet<>();
+        all.energies().forEach(e -> listed.add(e.id()));
+        stepsOf.keySet().stream()
+                .filter(s -> s.kind() == LedgerThread.Kind.ENERGY && !listed.contains(s.id()))
+                .forEach(unlistedEnergies::add);
         for (LedgerCase.Part part : all.parts()) {
             Subject own = new Subject(LedgerThread.Kind.PART, part.id());
+            placeOf.put(own, placeOf.size());
             part.coveredBy().forEach(c -> relate(own, new Subject(LedgerThread.Kind.PART, c)));
             part.replacedBy().ifPresent(r -> relate(own, new Subject(LedgerThread.Kind.PART, r)));
             part.set()
@@ -152,6 +177,7 @@ final class Branches {
         }
         for (LedgerCase.Joint joint : all.joints()) {
             Subject own = new Subject(LedgerThread.Kind.JOINT, joint.id());
+            placeOf.put(own, placeOf.size() - all.parts().size());
             joint.coveredBy().forEach(c -> relate(own, new Subject(LedgerThread.Kind.PART, c)));
         }
     }
@@ -190,35 +216,25 @@ final class Branches {
      * The part of the case on which some steps have a bearing: what they touch, what covers it or
      * is covered by it, and the energies that ask for it.
      */
-    private Whole narrow(Predicate<Step> branch) {
+    private Whole narrow(List<Step> steps) {
         Set<Subject> touched = new LinkedHashSet<>();
-        for (Step step : all.steps()) {
-            if (branch.test(step)) {
-                for (LedgerAction action : step.actions()) {
-                    touched.add(subject(action));
-                    if (action instanceof LedgerAction.Mark m && m.part().isPresent()) {
-                        touched.add(new Subject(LedgerThread.Kind.PART, m.part().get()));
-                    }
+        for (Step step : steps) {
+            for (LedgerAction action : step.actions()) {
+                touched.add(subject(action));
+                if (action instanceof LedgerAction.Mark m && m.part().isPresent()) {
+                    touched.add(new Subject(LedgerThread.Kind.PART, m.part().get()));
                 }
             }
         }
-        Set<String> energies = new HashSet<>();
-        all.energies().forEach(e -> energies.add(e.id()));
-        boolean unlisted =
-                touched.stream()
-                        .anyMatch(
-                                s ->
-                                        s.kind() == LedgerThread.Kind.ENERGY
-                                                && !energies.contains(s.id()));
-        return unlisted ? Whole.of(all) : Whole.of(only(around(touched)));
+        return Collections.disjoint(touched, unlistedEnergies)
+                ? Whole.of(only(around(touched)))
+                : Whole.of(all);
     }
 
     private Set<Subject> around(Set<Subject> touched) {
         Set<Subject> kept = new HashSet<>(touched);
         touched.forEach(t -> kept.addAll(related.getOrDefault(t, Set.of())));
-        Set<String> listed = new HashSet<>();
         for (LedgerCase.Energy energy : all.energies()) {
-            listed.add(energy.id());
             Subject own = new Subject(LedgerThread.Kind.ENERGY, energy.id());
             List<Subject> needs =
                     Stream.concat(
@@ -233,9 +249,7 @@ final class Branches {
                 kept.add(own);
             }
         }
-        stepsOf.keySet().stream()
-                .filter(s -> s.kind() == LedgerThread.Kind.ENERGY && !listed.contains(s.id()))
-                .forEach(kept::add);
+        kept.addAll(unlistedEnergies);
         return kept;
     }
 
@@ -244,18 +258,20 @@ final class Branches {
         kept.stream()
                 .filter(s -> s.kind() == LedgerThread.Kind.PART)
                 .forEach(s -> parts.add(s.id()));
+        Set<Integer> ofParts = new TreeSet<>();
+        Set<Integer> ofJoints = new TreeSet<>();
+        for (Subject subject : kept) {
+            Integer at = placeOf.get(subject);
+            if (at != null) {
+                (subject.kind() == LedgerThread.Kind.PART ? ofParts : ofJoints).add(at);
+            }
+        }
         Set<Integer> places = new TreeSet<>();
         kept.stream().map(stepsOf::get).filter(Objects::nonNull).forEach(places::addAll);
         return new LedgerCase(
                 all.variants(),
-                all.parts().stream()
-                        .filter(p -> parts.contains(p.id()))
-                        .map(p -> narrowed(p, parts))
-                        .toList(),
-                all.joints().stream()
-                        .filter(j -> kept.contains(new Subject(LedgerThread.Kind.JOINT, j.id())))
-                        .map(j -> narrowed(j, parts))
-                        .toList(),
+                ofParts.stream().map(all.parts()::get).map(p -> narrowed(p, parts)).toList(),
+                ofJoints.stream().map(all.joints()::get).map(j -> narrowed(j, parts)).toList(),
                 all.kits(),
                 all.energies().stream()
                         .filter(e -> kept.contains(new Subject(LedgerThread.Kind.ENERGY, e.id())))

@@ -106,6 +106,15 @@ class JudgedAnswerTest {
     }
 
     @Test
+    void aChainIsAFormulaToo() {
+        Reading centre = reading(new Answer.Noted("mm"), null).withSymbol("c");
+        ReckonedReading chain = new ReckonedReading("chain(17, 38, c, 12.7)", List.of(centre));
+        int pitches = ChainDrive.of(17, 38, 300, 12.7).pitches();
+        assertThat(chain.value(Map.of("c", Rational.of(300)))).contains(Rational.of(pitches));
+        assertThat(chain.value(Map.of("c", Rational.of(10)))).as("they touch").isEmpty();
+    }
+
+    @Test
     void theResolutionMakesTheEdgeMarginal() {
         assertThat(
                         JudgedAnswer.of(
