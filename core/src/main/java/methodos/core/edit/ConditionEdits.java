@@ -55,6 +55,23 @@ public final class ConditionEdits {
         return all;
     }
 
+    /**
+     * The readings that are taken before one of a step, those of the same step too.
+     *
+     * @param at which reading of the step, from 0
+     */
+    public static List<Earlier> earlier(Manual manual, Id<Step> step, int at) {
+        List<Earlier> all = earlier(manual, step);
+        manual.step(step)
+                .ifPresent(
+                        s -> {
+                            for (int i = 0; i < at; i++) {
+                                all.add(new Earlier(step, i, s.readings().get(i)));
+                            }
+                        });
+        return all;
+    }
+
     /** What can have been found before a step: readings, looks, verdicts and causes of faults. */
     public static List<Finding> findings(Manual manual, Id<Step> step) {
         List<Finding> all = new ArrayList<>();

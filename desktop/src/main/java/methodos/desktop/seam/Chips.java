@@ -6,7 +6,7 @@ import methodos.core.description.Id;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
-import methodos.core.quantity.Quantity;
+import methodos.core.words.TighteningText;
 import methodos.core.words.Words;
 
 /** The short line under a step's text: parts with their balloons, tools, torque, what is open. */
@@ -42,17 +42,13 @@ final class Chips {
         for (Id<Joint> joint : step.joints()) {
             manual.joint(joint)
                     .ifPresent(
-                            j ->
-                                    chips.add(
-                                            j.torque()
-                                                    .known()
-                                                    .map(Quantity::print)
-                                                    .map(t -> new Chip("", t, false))
-                                                    .orElse(
-                                                            new Chip(
-                                                                    "",
-                                                                    words.of("seam.noValue"),
-                                                                    true))));
+                            j -> {
+                                String tight = new TighteningText(words).whole(j);
+                                boolean open = tight.isEmpty();
+                                chips.add(
+                                        new Chip(
+                                                "", open ? words.of("seam.noValue") : tight, open));
+                            });
         }
         step.tools().stream()
                 .flatMap(t -> manual.tool(t).stream())

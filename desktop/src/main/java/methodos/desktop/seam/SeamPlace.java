@@ -48,6 +48,8 @@ import methodos.files.problem.ProjectProblem;
  */
 public final class SeamPlace implements PlaceView {
 
+    private static final double EMPTY = 360;
+
     /** Keys that change the manual: one press is one change, however long it is held. */
     private static final Set<KeyCode> CHANGING =
             EnumSet.of(
@@ -139,12 +141,12 @@ public final class SeamPlace implements PlaceView {
     }
 
     private Parent center() {
-        VBox empty =
-                new VBox(
-                        10,
-                        Controls.label(words.of("seam.empty"), "panel-head"),
-                        Controls.prose(words.of("seam.emptyHow"), "soft"));
-        empty.setAlignment(Pos.CENTER);
+        // left of the steps, where film and words will be
+        Label how = Controls.prose(words.of("seam.emptyHow"), "soft");
+        how.setMaxWidth(EMPTY);
+        VBox empty = new VBox(10, Controls.label(words.of("seam.empty"), "panel-head"), how);
+        empty.setAlignment(Pos.CENTER_LEFT);
+        empty.setPadding(new Insets(0, 0, 0, 40));
         empty.setMouseTransparent(true);
         empty.visibleProperty()
                 .bind(

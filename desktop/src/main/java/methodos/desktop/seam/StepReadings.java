@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.collections.FXCollections;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -40,6 +41,7 @@ import methodos.desktop.unit.UnitsButton;
 final class StepReadings {
 
     private static final double COUNT = 40;
+    private static final double APART = 10;
 
     private final OpenProject project;
     private final Words words;
@@ -55,7 +57,9 @@ final class StepReadings {
     Node readings(Step step) {
         VBox list = new VBox(4);
         for (int i = 0; i < step.readings().size(); i++) {
-            list.getChildren().add(reading(step, i));
+            VBox reading = reading(step, i);
+            VBox.setMargin(reading, new Insets(i == 0 ? 0 : APART, 0, 0, 0));
+            list.getChildren().add(reading);
         }
         list.getChildren().add(adder(step));
         return list;
@@ -270,7 +274,7 @@ final class StepReadings {
                 Controls.named(
                         new ComboBox<>(), "readingAgainst-" + at, words.of("step.readingAgainst"));
         box.getItems().add(null);
-        box.getItems().addAll(ConditionEdits.earlier(project.manual(), step.id()));
+        box.getItems().addAll(ConditionEdits.earlier(project.manual(), step.id(), at));
         box.setConverter(
                 new NameConverter<>(
                         e ->
