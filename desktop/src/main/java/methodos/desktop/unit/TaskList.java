@@ -5,6 +5,7 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -27,6 +28,7 @@ final class TaskList extends VBox {
     private static final double EVERY = 130;
     private static final double COUNTER = 150;
     private static final double STEPS = 90;
+    private static final double NAME = 110;
 
     private final OpenProject project;
     private final Words words;
@@ -66,7 +68,7 @@ final class TaskList extends VBox {
         Training training = project.manual().training();
         getChildren()
                 .addAll(
-                        field(
+                        named(
                                 "trainingBefore",
                                 "training.before",
                                 String.join("; ", training.presupposes()),
@@ -76,7 +78,7 @@ final class TaskList extends VBox {
                                                         new Training(
                                                                 TypedList.titles(typed),
                                                                 training.leadsTo())))),
-                        field(
+                        named(
                                 "trainingAfter",
                                 "training.after",
                                 String.join("; ", training.leadsTo()),
@@ -143,6 +145,15 @@ final class TaskList extends VBox {
                 key,
                 now,
                 typed -> project.apply(UnitEdits.task(at, change.apply(typed))));
+    }
+
+    private HBox named(String id, String key, String now, Consumer<String> keep) {
+        TextField field = field(id, key, now, keep);
+        HBox.setHgrow(field, Priority.ALWAYS);
+        Label name = Controls.label(words.of(key + ".name"), "soft");
+        name.setMinWidth(NAME);
+        name.setLabelFor(field);
+        return Controls.row(6, name, field);
     }
 
     private TextField field(String id, String key, String now, Consumer<String> keep) {

@@ -1,6 +1,7 @@
 package methodos.desktop.unit;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,10 +13,12 @@ import javafx.scene.text.TextAlignment;
 import methodos.core.check.OpenPoints;
 import methodos.core.description.Id;
 import methodos.core.manual.Energy;
+import methodos.core.manual.EnergyCycle;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Model;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Variant;
 import methodos.core.words.Words;
@@ -24,6 +27,9 @@ import methodos.desktop.theme.Theme;
 
 /** Draws the variants along the rule of serial numbers, and the energies between steps. */
 final class UnitDrawing {
+
+    /** Between two lines of one energy. */
+    private static final double BETWEEN = 16;
 
     static final double NAME_WIDTH = 150;
     private static final double RULE = 30;
@@ -213,6 +219,30 @@ final class UnitDrawing {
     /** Where the steps that make an energy safe stand, its line, and those that give it back. */
     private record Columns(double safe, double line, double back) {}
 
+    /** How often it is made safe and given back: a line of its own for each time. */
+    private static int times(Energy energy, StepNumbers numbers) {
+        Map<Id<Step>, Integer> places = new HashMap<>();
+        for (Id<Step> step : energy.safeSteps()) {
+            numbers.of(step).ifPresent(n -> places.put(step, n));
+        }
+        for (Id<Step> step : energy.restoreSteps()) {
+            numbers.of(step).ifPresent(n -> places.put(step, n));
+        }
+        return Math.max(1, EnergyCycle.of(energy, places).size());
+    }
+
+    private void time(GraphicsContext g, double from, double to, double y, boolean closed) {
+        g.strokeLine(from, y, to, y);
+        g.setLineDashes();
+        g.setFill(colors().ink());
+        g.fillPolygon(
+                new double[] {from - 5, from + 5, from}, new double[] {y - 7, y - 7, y + 1}, 3);
+        if (closed) {
+            g.setFill(colors().mark());
+            g.fillPolygon(new double[] {to - 5, to + 5, to}, new double[] {y + 8, y + 8, y}, 3);
+        }
+    }
+
     private void energy(
             GraphicsContext g, Energy e, StepNumbers numbers, double y, Columns columns) {
         double safeX = columns.safe();
@@ -239,17 +269,14 @@ final class UnitDrawing {
         if (!closed) {
             g.setLineDashes(3, 5);
         }
-        g.strokeLine(lineX, y, backX, y);
-        g.setLineDashes();
+        int times = closed ? times(e, numbers) : 1;
+        double each = (backX - lineX + BETWEEN) / times;
+        for (int i = 0; i < times; i++) {
+            time(g, lineX + i * each, lineX + (i + 1) * each - BETWEEN, y, closed);
+        }
         g.setLineWidth(1);
-        g.setFill(colors().ink());
-        g.fillPolygon(
-                new double[] {lineX - 5, lineX + 5, lineX}, new double[] {y - 7, y - 7, y + 1}, 3);
         g.setTextAlign(TextAlignment.LEFT);
         if (closed) {
-            g.setFill(colors().mark());
-            g.fillPolygon(
-                    new double[] {backX - 5, backX + 5, backX}, new double[] {y + 8, y + 8, y}, 3);
             g.setFill(colors().soft());
             g.fillText(words.of("unit.steps", back.size(), list(back)), backX + 16, y);
         } else {
