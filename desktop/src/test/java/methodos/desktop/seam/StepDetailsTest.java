@@ -199,7 +199,7 @@ class StepDetailsTest extends RealWindow {
         fill(robot, "#repeatLeast", "2");
         fill(robot, "#repeatUntil", "it runs as it should");
         fill(robot, "#repeatOtherwise", "ask the maker");
-        Repeat repeat = manual().repeats().get(0);
+        Repeat repeat = manual().repeats().get(manual().repeats().size() - 1);
         assertThat(repeat.least()).isEqualTo(2);
         assertThat(repeat.most()).isEqualTo(8);
         assertThat(repeat.until()).isEqualTo("it runs as it should");
