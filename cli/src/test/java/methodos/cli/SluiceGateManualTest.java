@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import methodos.core.check.OpenPoint;
+import methodos.core.check.OpenPoints;
 import methodos.core.manual.Sight;
 import methodos.core.practice.PractisedManual;
 import methodos.core.sheet.DerivedTable;
@@ -78,6 +80,13 @@ class SluiceGateManualTest extends DemoManualChecks {
                 .findFirst()
                 .map(r -> DerivedTable.cell(r.get(column)))
                 .orElseThrow();
+    }
+
+    @Test
+    void onlyFootageIsOpen() {
+        assertThat(OpenPoints.of(workspace, Sight.EVERYTHING))
+                .extracting(OpenPoint::key)
+                .containsExactly("open.footage.none");
     }
 
     @Test

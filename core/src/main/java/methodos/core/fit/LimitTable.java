@@ -51,7 +51,10 @@ public final class LimitTable {
 
         /** Whether the instrument is fine enough, where that can be told. */
         public Optional<InstrumentFit> fit() {
-            return resolution().map(r -> InstrumentFit.of(reading.known().orElseThrow(), r, null));
+            return resolution()
+                    // about so much judges nothing
+                    .filter(r -> reading.known().filter(q -> !q.about()).isPresent())
+                    .map(r -> InstrumentFit.of(reading.known().orElseThrow(), r, null));
         }
 
         private static Optional<Quantity> read(String size) {
