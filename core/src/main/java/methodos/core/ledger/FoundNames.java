@@ -1,8 +1,6 @@
 package methodos.core.ledger;
 
-import java.util.Optional;
 import java.util.stream.Stream;
-import methodos.core.description.Id;
 import methodos.core.manual.Answer;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Found;
@@ -19,10 +17,10 @@ public final class FoundNames {
     /** Its name; empty where what it leads to is gone. */
     public static String of(Manual manual, Found found) {
         if (found instanceof Found.Outside outside) {
-            return reading(manual, outside.reading()).map(FoundNames::outside).orElse("");
+            return manual.reading(outside.reading()).map(FoundNames::outside).orElse("");
         }
         if (found instanceof Found.Fails fails) {
-            return look(manual, fails.look()).map(FoundNames::bad).orElse("");
+            return manual.look(fails.look()).map(FoundNames::bad).orElse("");
         }
         if (found instanceof Found.Cause cause) {
             return cause.cause();
@@ -31,20 +29,6 @@ public final class FoundNames {
         return manual.decision(decided.decision()).map(Decision::name).orElse("")
                 + ": "
                 + decided.verdict();
-    }
-
-    private static Optional<Reading> reading(Manual manual, Id<Reading> id) {
-        return manual.steps()
-                .flatMap(s -> s.readings().stream())
-                .filter(r -> id.equals(r.id()))
-                .findFirst();
-    }
-
-    private static Optional<Look> look(Manual manual, Id<Look> id) {
-        return manual.steps()
-                .flatMap(s -> s.looks().stream())
-                .filter(l -> id.equals(l.id()))
-                .findFirst();
     }
 
     private static String outside(Reading reading) {

@@ -127,6 +127,20 @@ public record Manual(
         return steps().filter(s -> s.id().equals(id)).findFirst();
     }
 
+    /** The reading of an id; empty where there is none. */
+    public Optional<Reading> reading(Id<Reading> id) {
+        return steps().flatMap(s -> s.readings().stream())
+                .filter(r -> r.id() != null && r.id().equals(id))
+                .findFirst();
+    }
+
+    /** What is judged by eye, by its id; empty where there is none. */
+    public Optional<Look> look(Id<Look> id) {
+        return steps().flatMap(s -> s.looks().stream())
+                .filter(l -> l.id() != null && l.id().equals(id))
+                .findFirst();
+    }
+
     /** The stage in which a step stands; empty where there is no such step. */
     public Optional<Stage> stageOf(Id<Step> step) {
         return stages.stream()

@@ -314,12 +314,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     }
 
     private static String against(Manual manual, Reading reading) {
-        return manual.steps()
-                .flatMap(s -> s.readings().stream())
-                .filter(r -> r.id() != null && r.id().equals(reading.against()))
-                .findFirst()
-                .map(Reading::what)
-                .orElse(null);
+        return manual.reading(reading.against()).map(Reading::what).orElse(null);
     }
 
     /** A value as it stands in a cell: lists with commas, nothing for null. */

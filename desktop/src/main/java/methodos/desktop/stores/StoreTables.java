@@ -132,12 +132,6 @@ final class StoreTables {
         tool(table, "stores.toolNote", 190, Tool::note, Tool::withNote);
         tool(
                 table,
-                "stores.rated",
-                80,
-                t -> t.rated() == null ? "" : t.rated().print(),
-                (t, typed) -> t.withRated(entry.mass(typed)));
-        tool(
-                table,
                 "stores.instead",
                 140,
                 t ->
@@ -157,6 +151,12 @@ final class StoreTables {
                         t.instead() == null
                                 ? t
                                 : t.withInstead(new Substitute(t.instead().tool(), typed)));
+        tool(
+                table,
+                "stores.rated",
+                80,
+                t -> t.rated() == null ? "" : t.rated().print(),
+                (t, typed) -> t.withRated(entry.mass(typed)));
         return table;
     }
 
