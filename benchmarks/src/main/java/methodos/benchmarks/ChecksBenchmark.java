@@ -101,28 +101,22 @@ public final class ChecksBenchmark {
                     branched.withStep(step.withWay(one))
                             .withStepBehind(id, step.withId(new Id<>("second" + i)).withWay(other));
         }
-        for (int i = 1; i < ASSEMBLIES; i += LOOKED_AT) {
+        for (int i = 1; i + 1 < ASSEMBLIES; i += LOOKED_AT) {
             for (String step : List.of("a", "b", "d", "e")) {
-                branched =
-                        branched.step(new Id<>(step + i))
-                                .filter(x -> x.way() == null)
-                                .map(x -> x.withOnlyIf("the cover leaks"))
-                                .map(branched::withStep)
-                                .orElse(branched);
+                branched = onlyIf(branched, step + i, "the cover leaks");
             }
-        }
-        for (int i = 2; i < ASSEMBLIES; i += LOOKED_AT) {
-            int at = i;
             for (String step : List.of("b", "d")) {
-                branched =
-                        branched.step(new Id<>(step + i))
-                                .filter(x -> x.way() == null)
-                                .map(x -> x.withOnlyIf("cover " + at + " is worn"))
-                                .map(branched::withStep)
-                                .orElse(branched);
+                branched = onlyIf(branched, step + (i + 1), "cover " + i + " is worn");
             }
         }
         return branched.withAlternatives(alternatives);
+    }
+
+    private static Manual onlyIf(Manual manual, String step, String condition) {
+        return manual.step(new Id<>(step))
+                .filter(s -> s.way() == null)
+                .map(s -> manual.withStep(s.withOnlyIf(condition)))
+                .orElse(manual);
     }
 
     private static Step reworded(Step step, int round) {

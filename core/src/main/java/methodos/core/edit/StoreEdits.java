@@ -62,16 +62,17 @@ public final class StoreEdits {
      *
      * @param amount in words, null where it holds none
      */
-    public static UnaryOperator<Manual> kitSome(
+    public static UnaryOperator<Manual> kitConsumable(
             Id<Kit> kit, Id<Consumable> consumable, String amount) {
         return m ->
                 m.kit(kit)
                         .map(
                                 k -> {
-                                    List<Kit.Some> all = new ArrayList<>(k.consumables());
+                                    List<Kit.ConsumableContent> all =
+                                            new ArrayList<>(k.consumables());
                                     all.removeIf(s -> s.consumable().equals(consumable));
                                     if (amount != null) {
-                                        all.add(new Kit.Some(consumable, amount));
+                                        all.add(new Kit.ConsumableContent(consumable, amount));
                                     }
                                     return m.withKit(k.withConsumables(all));
                                 })
@@ -84,10 +85,10 @@ public final class StoreEdits {
                 m.kit(kit)
                         .map(
                                 k -> {
-                                    List<Kit.Tools> all = new ArrayList<>(k.tools());
+                                    List<Kit.ToolContent> all = new ArrayList<>(k.tools());
                                     all.removeIf(t -> t.tool().equals(tool));
                                     if (count > 0) {
-                                        all.add(new Kit.Tools(tool, count));
+                                        all.add(new Kit.ToolContent(tool, count));
                                     }
                                     return m.withKit(k.withTools(all));
                                 })

@@ -18,8 +18,8 @@ public record Kit(
         String number,
         String name,
         List<Content> contents,
-        List<Some> consumables,
-        List<Tools> tools,
+        List<ConsumableContent> consumables,
+        List<ToolContent> tools,
         Applicability applicability)
         implements KitBuilder.With {
 
@@ -31,14 +31,14 @@ public record Kit(
      *
      * @param amount in words, empty where nothing is said
      */
-    public record Some(@Required Id<Consumable> consumable, String amount) {
-        public Some {
+    public record ConsumableContent(@Required Id<Consumable> consumable, String amount) {
+        public ConsumableContent {
             amount = amount == null ? "" : amount;
         }
     }
 
     /** So many of a tool. */
-    public record Tools(@Required Id<Tool> tool, @Required int count) {}
+    public record ToolContent(@Required Id<Tool> tool, @Required int count) {}
 
     public Kit {
         number = number == null ? "" : number;

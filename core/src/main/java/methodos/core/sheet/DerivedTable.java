@@ -159,14 +159,14 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
         return kit.consumables().stream()
                 .filter(s -> s.consumable().equals(consumable.id()))
                 .findFirst()
-                .map(Kit.Some::amount)
+                .map(Kit.ConsumableContent::amount)
                 .orElse(null);
     }
 
     private static int held(Kit kit, Tool tool) {
         return kit.tools().stream()
                 .filter(t -> t.tool().equals(tool.id()))
-                .mapToInt(Kit.Tools::count)
+                .mapToInt(Kit.ToolContent::count)
                 .sum();
     }
 

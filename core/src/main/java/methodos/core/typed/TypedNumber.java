@@ -17,4 +17,17 @@ public final class TypedNumber {
                 .filter(t -> t.length() <= COUNT_DIGITS && DIGITS.matcher(t).matches())
                 .map(Integer::valueOf);
     }
+
+    /**
+     * The same where nothing else will do.
+     *
+     * @throws IllegalArgumentException with a sentence if it is no such number
+     */
+    public static int needed(String typed) {
+        return count(typed)
+                .orElseThrow(
+                        () ->
+                                new IllegalArgumentException(
+                                        "“" + typed.strip() + "” is no whole number."));
+    }
 }

@@ -3,6 +3,8 @@ package methodos.core.words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
+import methodos.core.description.Id;
 import methodos.core.manual.Action;
 import methodos.core.manual.ConsumableUse;
 import methodos.core.manual.Found;
@@ -143,20 +145,16 @@ public final class WorkText {
         return words.of(fill ? "work.fill" : "work.drain", told);
     }
 
-    /** "“end float” of step 12 is outside its limit". */
+    /** "“end float” of step 12 is outside its limit"; empty where what it leads to is gone. */
     public String found(Found found) {
         if (found instanceof Found.Outside outside) {
-            return manual.steps()
-                    .flatMap(s -> s.readings().stream().map(r -> outside(s, r, outside)))
-                    .flatMap(Optional::stream)
-                    .findFirst()
+            return manual.reading(outside.reading())
+                    .map(r -> outside(r, step(s -> s.readings().contains(r))))
                     .orElse("");
         }
         if (found instanceof Found.Fails fails) {
-            return manual.steps()
-                    .flatMap(s -> s.looks().stream().map(l -> bad(s, l, fails)))
-                    .flatMap(Optional::stream)
-                    .findFirst()
+            return manual.look(fails.look())
+                    .map(l -> bad(l, step(s -> s.looks().contains(l))))
                     .orElse("");
         }
         if (found instanceof Found.Cause cause) {
@@ -167,19 +165,19 @@ public final class WorkText {
         return words.of("found.decided", name, decided.verdict());
     }
 
-    private Optional<String> outside(Step step, Reading reading, Found.Outside found) {
-        boolean is = found.reading().equals(reading.id());
-        String key = reading.answer() == null ? "found.outside" : "found.badAnswer";
-        return is
-                ? Optional.of(words.of(key, reading.what(), numbers.of(step.id()).orElse(0)))
-                : Optional.empty();
+    private Id<Step> step(Predicate<Step> has) {
+        return manual.steps().filter(has).map(Step::id).findFirst().orElse(null);
     }
 
-    private Optional<String> bad(Step step, Look look, Found.Fails found) {
-        int number = numbers.of(step.id()).orElse(0);
+    /** That a reading of a step is outside its limit, or answered badly. */
+    public String outside(Reading reading, Id<Step> step) {
+        String key = reading.answer() == null ? "found.outside" : "found.badAnswer";
+        return words.of(key, reading.what(), numbers.of(step).orElse(0));
+    }
+
+    /** That what is judged by eye in a step is bad. */
+    public String bad(Look look, Id<Step> step) {
         String bad = look.fail().isBlank() ? words.of("found.bad") : look.fail();
-        return found.look().equals(look.id())
-                ? Optional.of(words.of("found.fails", look.what(), number, bad))
-                : Optional.empty();
+        return words.of("found.fails", look.what(), numbers.of(step).orElse(0), bad);
     }
 }

@@ -448,14 +448,8 @@ public final class DecisionPanel extends ScrollPane {
         return row;
     }
 
-    private int times(String typed) {
-        return typed.isEmpty()
-                ? 0
-                : TypedNumber.count(typed)
-                        .orElseThrow(
-                                () ->
-                                        new IllegalArgumentException(
-                                                words.of("stores.badQuantity", typed)));
+    private static int times(String typed) {
+        return typed.isEmpty() ? 0 : TypedNumber.needed(typed);
     }
 
     private void rule(int at, Rule rule) {

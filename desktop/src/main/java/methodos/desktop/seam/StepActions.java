@@ -43,11 +43,13 @@ final class StepActions {
 
     private final Words words;
     private final Consumer<String> message;
+    private final StepFields fields;
 
     StepActions(OpenProject project, Consumer<String> message) {
         this.project = project;
         this.message = message;
         this.words = project.words();
+        this.fields = new StepFields(words, message);
     }
 
     Node actions(Step step) {
@@ -78,7 +80,7 @@ final class StepActions {
     /** How much goes in or out here; and what is known of the fluid, the same at each step. */
     private Node fluid(Step step, int at, Action action, LedgerItem item) {
         TextField here =
-                field(
+                fields.field(
                         "actionAmount-" + at,
                         "step.fluidHere",
                         text(action.amount()),
@@ -87,19 +89,19 @@ final class StepActions {
                                         ActionEdits.action(
                                                 step.id(), at, a -> a.withAmount(amount(typed)))));
         TextField held =
-                field(
+                fields.field(
                         "fluidHeld-" + at,
                         "step.fluidHeld",
                         text(item.amount()),
                         typed -> change(item, i -> i.withAmount(amount(typed))));
         TextField level =
-                field(
+                fields.field(
                         "fluidLevel-" + at,
                         "step.fluidLevel",
                         item.level(),
                         typed -> change(item, i -> i.withLevel(typed)));
         TextField grade =
-                field(
+                fields.field(
                         "fluidGrade-" + at,
                         "step.fluidGrade",
                         item.grade(),
@@ -117,14 +119,6 @@ final class StepActions {
 
     private static Quantity amount(String typed) {
         return typed.isBlank() ? null : Quantity.parse(typed);
-    }
-
-    private TextField field(String id, String key, String now, Consumer<String> keep) {
-        TextField field = Controls.named(new TextField(now), id, words.of(key));
-        field.setPromptText(words.of(key));
-        HBox.setHgrow(field, Priority.ALWAYS);
-        Controls.kept(field, keep, message);
-        return field;
     }
 
     private String name(Action action) {
@@ -235,24 +229,16 @@ final class StepActions {
     }
 
     private TextField told(String id, String now) {
-        TextField field = Controls.named(new TextField(now), id, words.of("step." + id));
-        field.setPromptText(words.of("step." + id));
-        return field;
+        return Controls.named(new TextField(now), id, words.of("step." + id));
     }
 
     private static String count(int times) {
         return times == 0 ? "" : String.valueOf(times);
     }
 
-    private int times(TextField field) {
+    private static int times(TextField field) {
         String typed = field.getText().strip();
-        return typed.isEmpty()
-                ? 0
-                : TypedNumber.count(typed)
-                        .orElseThrow(
-                                () ->
-                                        new IllegalArgumentException(
-                                                words.of("stores.badQuantity", typed)));
+        return typed.isEmpty() ? 0 : TypedNumber.needed(typed);
     }
 
     private Optional<Repeat> repeatFrom(Step step) {

@@ -31,7 +31,7 @@ final class StepCondition {
                 Controls.named(new ComboBox<>(), "onlyIfFound", words.of("step.onlyIfFoundField"));
         box.getItems().add(null);
         box.getItems().addAll(ConditionEdits.findings(project.manual(), step.id()));
-        box.setConverter(new NameConverter<>(f -> name(f, text, numbers)));
+        box.setConverter(new NameConverter<>(f -> name(f, text)));
         box.setValue(
                 box.getItems().stream()
                         .filter(f -> f != null && is(f, step.onlyIfFound()))
@@ -42,19 +42,15 @@ final class StepCondition {
         return box;
     }
 
-    private String name(Finding finding, WorkText text, StepNumbers numbers) {
+    private String name(Finding finding, WorkText text) {
         if (finding == null) {
             return words.of("step.onlyIfNothing");
         }
         if (finding instanceof Finding.OfReading of) {
-            return words.of(
-                    "found.outside",
-                    of.at().reading().what(),
-                    numbers.of(of.at().step()).orElse(0));
+            return text.outside(of.at().reading(), of.at().step());
         }
         if (finding instanceof Finding.OfLook of) {
-            String bad = of.look().fail().isBlank() ? words.of("found.bad") : of.look().fail();
-            return words.of("found.fails", of.look().what(), numbers.of(of.step()).orElse(0), bad);
+            return text.bad(of.look(), of.step());
         }
         return text.found(((Finding.Ready) finding).found());
     }

@@ -4,15 +4,12 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Consumer;
 import javafx.collections.FXCollections;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import methodos.core.edit.ConditionEdits;
 import methodos.core.edit.ConditionEdits.Earlier;
@@ -61,52 +58,44 @@ final class StepReadings {
             VBox.setMargin(reading, new Insets(i == 0 ? 0 : APART, 0, 0, 0));
             list.getChildren().add(reading);
         }
-        list.getChildren().add(adder(step));
+        Value open = new Value.Open(words.of("step.limitOpen"), null);
+        list.getChildren()
+                .add(
+                        new StepFields(words, why -> {})
+                                .adder(
+                                        "addReading",
+                                        "step.addReading",
+                                        what ->
+                                                project.apply(
+                                                        StepEdits.addReading(
+                                                                step.id(),
+                                                                Reading.of(what, open, 1, null)))));
         return list;
-    }
-
-    private TextField adder(Step step) {
-        TextField field =
-                Controls.named(new TextField(), "addReading", words.of("step.addReading"));
-        field.setPromptText(words.of("step.addReading"));
-        field.setOnAction(
-                e -> {
-                    String what = field.getText().strip();
-                    if (!what.isEmpty()) {
-                        Value open = new Value.Open(words.of("step.limitOpen"), null);
-                        project.apply(
-                                StepEdits.addReading(step.id(), Reading.of(what, open, 1, null)));
-                    }
-                });
-        return field;
     }
 
     private VBox reading(Step step, int at) {
         Reading r = step.readings().get(at);
         Label problem = Controls.prose("", "problem");
         problem.setId("readingProblem-" + at);
-        Controls.seen(problem, false);
+        StepFields fields = StepFields.above(words, problem);
         TextField what =
-                field(
+                fields.field(
                         "readingWhat-" + at,
                         "step.readingWhat",
                         r.what(),
-                        problem,
                         text -> put(step, at, r.withWhat(text)));
         TextField count =
-                field(
+                fields.field(
                         "readingCount-" + at,
                         "step.readingCount",
                         "" + r.count(),
-                        problem,
-                        text -> put(step, at, r.withCount(count(text))));
+                        text -> put(step, at, r.withCount(TypedNumber.needed(text))));
         Controls.width(count, COUNT);
         TextField limit =
-                field(
+                fields.field(
                         "readingLimit-" + at,
                         "step.readingLimit",
                         r.known().map(Quantity::print).orElse(""),
-                        problem,
                         text ->
                                 put(
                                         step,
@@ -116,18 +105,16 @@ final class StepReadings {
                                                         ? null
                                                         : limit(text))));
         TextField otherwise =
-                field(
+                fields.field(
                         "readingOtherwise-" + at,
                         "step.readingOtherwise",
                         r.otherwise(),
-                        problem,
                         text -> put(step, at, r.withOtherwise(text)));
         TextField sizes =
-                field(
+                fields.field(
                         "readingSizes-" + at,
                         "step.readingSizes",
                         sizes(r.fit()),
-                        problem,
                         text -> put(step, at, r.withFit(fit(text, r.fit()))));
         UnitsButton units =
                 new UnitsButton(project, "reading-" + at, words.of("step.readingUnits"));
@@ -135,8 +122,11 @@ final class StepReadings {
         VBox all =
                 new VBox(
                         3,
-                        row(what, count, out("deleteReading-" + at, () -> put(step, at, null))),
-                        row(limit, instrument(step, at, r)));
+                        StepFields.row(
+                                what,
+                                count,
+                                fields.out("deleteReading-" + at, () -> put(step, at, null))),
+                        StepFields.row(limit, instrument(step, at, r)));
         if (r.limit() instanceof Value.Open open) {
             all.getChildren()
                     .add(
@@ -149,7 +139,7 @@ final class StepReadings {
         all.getChildren().add(otherwise);
         String more = step.id() + "#" + at;
         if (rarelySaid(r) || opened.contains(more)) {
-            all.getChildren().addAll(answer(step, at, problem));
+            all.getChildren().addAll(answer(step, at, fields));
             all.getChildren().addAll(sizes, units);
         } else {
             all.getChildren()
@@ -218,7 +208,7 @@ final class StepReadings {
         };
     }
 
-    private List<Node> answer(Step step, int at, Label problem) {
+    private List<Node> answer(Step step, int at, StepFields fields) {
         Reading r = step.readings().get(at);
         ComboBox<Kind> kind =
                 Controls.named(
@@ -238,11 +228,10 @@ final class StepReadings {
         List<Node> nodes = new ArrayList<>(List.of(kind));
         if (r.answer() != null) {
             nodes.add(
-                    field(
+                    fields.field(
                             "readingAnswer-" + at,
                             "step.readingAnswer." + kind(r.answer()),
                             AnswerText.text(r.answer()),
-                            problem,
                             text ->
                                     put(
                                             step,
@@ -251,18 +240,16 @@ final class StepReadings {
         }
         nodes.add(against(step, at, r));
         nodes.add(
-                field(
+                fields.field(
                         "readingNames-" + at,
                         "step.readingNames",
                         String.join(", ", r.names()),
-                        problem,
                         text -> put(step, at, r.withNames(TypedList.names(text)))));
         nodes.add(
-                field(
+                fields.field(
                         "readingSymbol-" + at,
                         "step.readingSymbol",
                         r.symbol(),
-                        problem,
                         text -> put(step, at, r.withSymbol(AnswerText.symbol(text)))));
         return nodes;
     }
@@ -295,40 +282,8 @@ final class StepReadings {
         return box;
     }
 
-    private static HBox row(Node... nodes) {
-        HBox row = Controls.row(4, nodes);
-        HBox.setHgrow(nodes[0], Priority.ALWAYS);
-        return row;
-    }
-
-    private Node out(String id, Runnable run) {
-        var button = Controls.button(id, "×", run);
-        button.setAccessibleText(words.of("decision.out"));
-        return button;
-    }
-
-    private TextField field(
-            String id, String key, String now, Label problem, Consumer<String> keep) {
-        TextField field = Controls.named(new TextField(now), id, words.of(key));
-        Controls.kept(
-                field,
-                keep,
-                why -> {
-                    problem.setText(why);
-                    Controls.seen(problem, true);
-                });
-        return field;
-    }
-
     private void put(Step step, int at, Reading reading) {
         project.apply(StepEdits.reading(step.id(), at, reading));
-    }
-
-    private int count(String typed) {
-        return TypedNumber.count(typed)
-                .filter(n -> n > 0)
-                .orElseThrow(
-                        () -> new IllegalArgumentException(words.of("stores.badQuantity", typed)));
     }
 
     private Value limit(String typed) {

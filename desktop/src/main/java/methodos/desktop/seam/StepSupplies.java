@@ -30,12 +30,12 @@ final class StepSupplies {
 
     private final OpenProject project;
     private final Words words;
-    private final Consumer<String> message;
+    private final StepFields fields;
 
     StepSupplies(OpenProject project, Consumer<String> message) {
         this.project = project;
         this.words = project.words();
-        this.message = message;
+        this.fields = new StepFields(words, message);
     }
 
     // ---------------------------------------------------------------- parts
@@ -77,7 +77,7 @@ final class StepSupplies {
         if (!part.wayRound().isBlank() || !use.wayRound().isBlank()) {
             all.getChildren()
                     .add(
-                            field(
+                            fields.named(
                                     "partWayRound-" + part.id(),
                                     words.of("step.partWayRound", part.wayRound()),
                                     use.wayRound(),
@@ -86,7 +86,7 @@ final class StepSupplies {
         if (!part.places().isEmpty() || !use.places().isEmpty()) {
             all.getChildren()
                     .add(
-                            field(
+                            fields.named(
                                     "partPlaces-" + part.id(),
                                     words.of("step.partPlaces", String.join(", ", part.places())),
                                     String.join(", ", use.places()),
@@ -97,13 +97,6 @@ final class StepSupplies {
                                                     u -> u.withPlaces(TypedList.names(typed)))));
         }
         return all;
-    }
-
-    private TextField field(String id, String name, String now, Consumer<String> keep) {
-        TextField field = Controls.named(new TextField(now), id, name);
-        field.setPromptText(name);
-        Controls.kept(field, keep, message);
-        return field;
     }
 
     private void change(Step step, Part part, UnaryOperator<PartUse> change) {
@@ -149,7 +142,7 @@ final class StepSupplies {
                         consumable.label(),
                         StepEdits.consumable(step.id(), consumable.id(), false));
         TextField much =
-                field(
+                fields.named(
                         "consumableMuch-" + consumable.id(),
                         words.of("step.consumableMuch"),
                         new AmountAndPlace(use.amount(), use.place()).text(),

@@ -36,7 +36,7 @@ final class InKits {
         this.message = message;
     }
 
-    List<Node> some(Id<Consumable> consumable) {
+    List<Node> ofConsumable(Id<Consumable> consumable) {
         return rows(
                 k ->
                         k.consumables().stream()
@@ -48,10 +48,11 @@ final class InKits {
                                                         ? words.of("stores.some")
                                                         : s.amount())
                                 .orElse(""),
-                (k, typed) -> StoreEdits.kitSome(k, consumable, typed.isEmpty() ? null : typed));
+                (k, typed) ->
+                        StoreEdits.kitConsumable(k, consumable, typed.isEmpty() ? null : typed));
     }
 
-    List<Node> tools(Id<Tool> tool) {
+    List<Node> ofTool(Id<Tool> tool) {
         return rows(
                 k ->
                         k.tools().stream()
@@ -59,13 +60,9 @@ final class InKits {
                                 .findFirst()
                                 .map(t -> String.valueOf(t.count()))
                                 .orElse(""),
-                (k, typed) -> StoreEdits.kitTools(k, tool, typed.isEmpty() ? 0 : count(typed)));
-    }
-
-    private int count(String typed) {
-        return TypedNumber.count(typed)
-                .orElseThrow(
-                        () -> new IllegalArgumentException(words.of("stores.badQuantity", typed)));
+                (k, typed) ->
+                        StoreEdits.kitTools(
+                                k, tool, typed.isEmpty() ? 0 : TypedNumber.needed(typed)));
     }
 
     /** What is typed for a kit, made into its change. */

@@ -2,6 +2,7 @@ package methodos.desktop.stores;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -92,8 +93,41 @@ final class OrderPanel extends VBox {
         canvas.setAccessibleText(
                 String.join(", ", parts.stream().map(p -> p.item() + " " + p.label()).toList()));
         getChildren().addAll(name, canvas);
+        also(kit, list);
         if (spare > 0) {
             getChildren().add(Controls.label(words.of("stores.order.spare", spare), "soft"));
+        }
+    }
+
+    /** What a kit holds beside parts. */
+    private void also(Kit kit, StoreList list) {
+        Stream<String> consumables =
+                kit.consumables().stream()
+                        .flatMap(
+                                c ->
+                                        list.consumables().stream()
+                                                .map(StoreList.ConsumableRow::consumable)
+                                                .filter(x -> x.id().equals(c.consumable()))
+                                                .map(x -> x.label() + " " + c.amount()));
+        Stream<String> tools =
+                kit.tools().stream()
+                        .flatMap(
+                                t ->
+                                        list.tools().stream()
+                                                .map(StoreList.ToolRow::tool)
+                                                .filter(x -> x.id().equals(t.tool()))
+                                                .map(
+                                                        x ->
+                                                                words.of(
+                                                                        "stores.order.tools",
+                                                                        t.count(),
+                                                                        x.label())));
+        List<String> all = Stream.concat(consumables, tools).map(String::strip).toList();
+        if (!all.isEmpty()) {
+            getChildren()
+                    .add(
+                            Controls.prose(
+                                    words.of("stores.order.also", String.join(", ", all)), "soft"));
         }
     }
 }

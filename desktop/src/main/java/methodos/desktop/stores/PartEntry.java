@@ -34,11 +34,7 @@ final class PartEntry {
     }
 
     int count(String typed) {
-        return TypedNumber.count(typed)
-                .orElseThrow(
-                        () ->
-                                new IllegalArgumentException(
-                                        project.words().of("stores.badQuantity", typed)));
+        return TypedNumber.needed(typed);
     }
 
     Part quantity(Part part, String typed) {

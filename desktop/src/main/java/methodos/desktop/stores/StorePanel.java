@@ -97,7 +97,7 @@ final class StorePanel extends VBox {
                     consumable.label(),
                     List.of(consumable.amount(), consumable.reason()),
                     c.row().steps());
-            getChildren().addAll(kits.some(consumable.id()));
+            getChildren().addAll(kits.ofConsumable(consumable.id()));
         } else {
             getChildren().add(Controls.prose(words.of("stores.choose"), "soft"));
         }
@@ -149,7 +149,7 @@ final class StorePanel extends VBox {
         String reason = tool.instead() == null ? "" : tool.instead().reason();
         used(tool.label(), List.of(tool.note(), instead, reason), steps);
         sketch(tool);
-        getChildren().addAll(kits.tools(tool.id()));
+        getChildren().addAll(kits.ofTool(tool.id()));
     }
 
     /** A tool or a consumable, and the steps that use it. */

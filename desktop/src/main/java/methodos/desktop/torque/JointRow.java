@@ -3,6 +3,7 @@ package methodos.desktop.torque;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
@@ -37,8 +38,12 @@ final class JointRow extends HBox {
      *
      * @param choose called when the row is taken
      * @param keep called with what was typed as its value
+     * @param open what stands in the place of a value that is not given
      */
-    record Acts(Consumer<Id<Joint>> choose, BiConsumer<Id<Joint>, String> keep) {}
+    record Acts(
+            Consumer<Id<Joint>> choose,
+            BiConsumer<Id<Joint>, String> keep,
+            Function<Joint, String> open) {}
 
     JointRow(
             TighteningTable.Row row,
@@ -69,7 +74,7 @@ final class JointRow extends HBox {
                         new TextField(row.entered().map(Quantity::print).orElse("")),
                         "torque-" + id,
                         words.of("torque.value"));
-        value.setPromptText(words.of("torque.open"));
+        value.setPromptText(acts.open().apply(row.joint()));
         value.getStyleClass().add("torque-value");
         value.pseudoClassStateChanged(
                 OPEN,

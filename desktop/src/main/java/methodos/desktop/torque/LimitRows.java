@@ -94,7 +94,10 @@ final class LimitRows extends VBox {
         Controls.width(what, JointRow.JOINT);
         HBox box = new HBox(6, step, what);
         box.getStyleClass().add("joint-row");
-        boolean plain = row.reading().answer() == null && row.reading().against() == null;
+        boolean plain =
+                row.reading().answer() == null
+                        && row.reading().against() == null
+                        && row.reading().known().filter(Quantity::about).isEmpty();
         Optional<Value.Open> openLimit = row.reading().open();
         if (plain && row.reading().limit() instanceof Value.Known known) {
             box.getChildren().addAll(known(row, known.quantity()));

@@ -221,7 +221,7 @@ public final class TorquePlace implements PlaceView {
                             drawing,
                             rule,
                             words,
-                            new JointRow.Acts(this::choose, this::keep)));
+                            new JointRow.Acts(this::choose, this::keep, this::open)));
         }
         rows.getChildren().setAll(drawn);
         boolean none = joints.isEmpty();
@@ -274,5 +274,17 @@ public final class TorquePlace implements PlaceView {
         } else if (point.subject() != null) {
             work(point.subject());
         }
+    }
+
+    /** Where a value is to be found, that none is needed, or that it is missing. */
+    private String open(Joint joint) {
+        if (!joint.byWrench()) {
+            return words.of("torque.noneNeeded");
+        }
+        return joint.torque() instanceof Value.Open open
+                ? open.where(project.manual())
+                        .map(w -> words.of("torque.see", w))
+                        .orElse(words.of("torque.open"))
+                : "";
     }
 }

@@ -158,7 +158,6 @@ final class TaskList extends VBox {
 
     private TextField field(String id, String key, String now, Consumer<String> keep) {
         TextField field = Controls.named(new TextField(now), id, words.of(key));
-        field.setPromptText(words.of(key));
         Controls.kept(field, keep, message);
         return field;
     }

@@ -190,7 +190,8 @@ final class DocumentModel {
         return manual.steps().filter(s -> numbers.of(s.id()).isPresent());
     }
 
-    private String list(List<Integer> steps) {
+    /** The numbers of steps with commas between them, a dash for none. */
+    static String list(List<Integer> steps) {
         return steps.isEmpty()
                 ? "–"
                 : steps.stream().map(String::valueOf).collect(Collectors.joining(", "));

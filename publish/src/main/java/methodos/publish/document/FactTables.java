@@ -3,7 +3,6 @@ package methodos.publish.document;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import methodos.core.description.Id;
 import methodos.core.kit.Consumption;
 import methodos.core.manual.Consumable;
@@ -57,7 +56,7 @@ final class FactTables {
                                         t.what(),
                                         t.every(),
                                         item(t.counter()).map(LedgerItem::name).orElse(""),
-                                        list(numbers.of(t.steps()))))
+                                        DocumentModel.list(numbers.of(t.steps()))))
                 .toList();
     }
 
@@ -75,7 +74,7 @@ final class FactTables {
     List<KitExtra> kitExtras() {
         List<KitExtra> rows = new ArrayList<>();
         for (Kit kit : manual.kits()) {
-            for (Kit.Some some : kit.consumables()) {
+            for (Kit.ConsumableContent some : kit.consumables()) {
                 manual.consumable(some.consumable())
                         .ifPresent(
                                 c ->
@@ -83,7 +82,7 @@ final class FactTables {
                                                 new KitExtra(
                                                         kit.number(), c.label(), some.amount())));
             }
-            for (Kit.Tools tools : kit.tools()) {
+            for (Kit.ToolContent tools : kit.tools()) {
                 manual.tool(tools.tool())
                         .ifPresent(
                                 t ->
@@ -145,12 +144,7 @@ final class FactTables {
                         .filter(u -> !u.told().isEmpty())
                         .map(u -> words.of("consumables.use", u.number(), u.told()))
                         .toList(),
-                list(uses.stream().map(Consumption.Used::number).distinct().toList()));
-    }
-
-    private static String list(List<Integer> steps) {
-        return steps.isEmpty()
-                ? "–"
-                : steps.stream().map(String::valueOf).collect(Collectors.joining(", "));
+                DocumentModel.list(
+                        uses.stream().map(Consumption.Used::number).distinct().toList()));
     }
 }
