@@ -43,8 +43,9 @@ public final class DecisionPanel extends ScrollPane {
     private static final double TOOL = 180;
     private static final double WHEN = 230;
     private static final double NEXT = 190;
-    private static final double STEPS = 120;
-    private static final double MOST = 60;
+    private static final double STEPS = 84;
+    private static final double MOST = 40;
+    private static final double THEN = 160;
 
     private final OpenProject project;
     private final Words words;
@@ -293,7 +294,13 @@ public final class DecisionPanel extends ScrollPane {
         content.getChildren()
                 .addAll(
                         Controls.prose(words.of("decision.after", name), "section-head"),
-                        Controls.prose(words.of("decision.when.how"), "soft"));
+                        Controls.prose(
+                                measure.choices().isEmpty()
+                                        ? words.of("decision.when.how")
+                                        : words.of(
+                                                "decision.when.choice",
+                                                String.join(", ", measure.choices())),
+                                "soft"));
         for (int i = 0; i < decision.rules().size(); i++) {
             if (decision.rules().get(i).after().equals(measure.symbol())) {
                 content.getChildren().add(rule(decision, decision.rules().get(i), i));
@@ -427,23 +434,26 @@ public final class DecisionPanel extends ScrollPane {
         }
         row.getChildren()
                 .addAll(
+                        Controls.label(words.of("decision.changes.before"), "soft"),
                         field(
                                 "againChanges-" + at,
                                 "decision.changes",
                                 again.changes(),
                                 0,
                                 text -> rule(at, rule.withAgain(again.withChanges(text)))),
+                        Controls.label(words.of("decision.most.before"), "soft"),
                         field(
                                 "againMost-" + at,
                                 "decision.most",
                                 again.most() == 0 ? "" : String.valueOf(again.most()),
                                 MOST,
                                 text -> rule(at, rule.withAgain(again.withMost(times(text))))),
+                        Controls.label(words.of("decision.exhausted.before"), "soft"),
                         field(
                                 "againExhausted-" + at,
                                 "decision.exhausted",
                                 again.exhausted(),
-                                WHEN,
+                                THEN,
                                 text -> rule(at, rule.withAgain(again.withExhausted(text)))));
         return row;
     }

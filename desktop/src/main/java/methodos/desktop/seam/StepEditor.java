@@ -174,8 +174,10 @@ final class StepEditor extends VBox {
         }
         for (StepTexts.Text one : StepTexts.ALL) {
             getChildren().add(row(one.key(), texts.field(step, one)));
+            if (one == StepTexts.ONLY_IF) {
+                getChildren().add(row("step.onlyIfFound", condition.field(step)));
+            }
         }
-        getChildren().add(row("step.onlyIfFound", condition.field(step)));
         getChildren().add(row("step.way", way.field(step)));
         getChildren().add(optional(step));
         heard(step).ifPresent(q -> getChildren().add(row("step.heard", q)));

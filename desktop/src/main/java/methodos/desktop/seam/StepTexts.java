@@ -25,11 +25,13 @@ final class StepTexts {
         }
     }
 
+    static final Text ONLY_IF = new Text("onlyIf", Step::onlyIf, Step::withOnlyIf);
+
     static final List<Text> ALL =
             List.of(
                     new Text("expected", Step::expected, Step::withExpected),
                     new Text("why", Step::why, Step::withWhy),
-                    new Text("onlyIf", Step::onlyIf, Step::withOnlyIf),
+                    ONLY_IF,
                     new Text("optionalWhy", Step::optionalWhy, StepTexts::optional));
 
     /** What has a reason to be left out may be left out. */

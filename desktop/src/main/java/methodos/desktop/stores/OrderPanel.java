@@ -99,6 +99,10 @@ final class OrderPanel extends VBox {
         }
     }
 
+    private static String told(String what, String amount) {
+        return amount.isEmpty() ? what : what + ": " + amount;
+    }
+
     /** What a kit holds beside parts. */
     private void also(Kit kit, StoreList list) {
         Stream<String> consumables =
@@ -108,7 +112,7 @@ final class OrderPanel extends VBox {
                                         list.consumables().stream()
                                                 .map(StoreList.ConsumableRow::consumable)
                                                 .filter(x -> x.id().equals(c.consumable()))
-                                                .map(x -> x.label() + " " + c.amount()));
+                                                .map(x -> told(x.label(), c.amount())));
         Stream<String> tools =
                 kit.tools().stream()
                         .flatMap(
@@ -122,12 +126,12 @@ final class OrderPanel extends VBox {
                                                                         "stores.order.tools",
                                                                         t.count(),
                                                                         x.label())));
-        List<String> all = Stream.concat(consumables, tools).map(String::strip).toList();
+        List<String> all = Stream.concat(consumables, tools).toList();
         if (!all.isEmpty()) {
             getChildren()
                     .add(
                             Controls.prose(
-                                    words.of("stores.order.also", String.join(", ", all)), "soft"));
+                                    words.of("stores.order.also", String.join("; ", all)), "soft"));
         }
     }
 }

@@ -122,6 +122,23 @@ class StepDetailsTest extends RealWindow {
     }
 
     @Test
+    void answersAreTriedAgainstWhatIsAsked(FxRobot robot) {
+        show(robot, Place.TORQUE);
+        fill(robot, "#try-s135-0", "no");
+        assertThat(verdict(robot, "s135-0")).startsWith("no: not good");
+        fill(robot, "#try-s135-0", "perhaps");
+        assertThat(message(robot)).isEqualTo("“perhaps” is none of: yes, no.");
+        fill(robot, "#try-s165-0", "SG1042; sg 1042");
+        assertThat(verdict(robot, "s165-0")).endsWith("good").doesNotContain("not");
+        fill(robot, "#try-s134-2", "9 mm");
+        assertThat(verdict(robot, "s134-2")).as("about judges nothing").endsWith("written down");
+    }
+
+    private static String verdict(FxRobot robot, String of) {
+        return node(robot, "#verdict-" + of, Label.class).getText();
+    }
+
+    @Test
     void whatIsReadEarlierGetsItsIdWhenItIsNeeded(FxRobot robot) {
         choose(robot, "s134");
         assertThat(reading(2).id()).isNull();
