@@ -1,0 +1,2 @@
+/** What is said at the bench, made into drafted steps. */
+package methodos.narration;
