@@ -1,0 +1,2 @@
+/** What could be a step, and how likely it is one. */
+package methodos.narration.acts;

@@ -1,0 +1,206 @@
+package methodos.narration.draft;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import methodos.core.manual.Stage;
+import methodos.core.narration.Captions;
+import methodos.core.narration.Draft;
+import methodos.core.narration.DraftedStep;
+import methodos.core.narration.DraftedStep.Cycles;
+import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.Limit;
+import methodos.core.narration.DraftedStep.Pause;
+import methodos.core.narration.DraftedStep.Quote;
+import methodos.core.narration.DraftedStep.Torque;
+import methodos.core.scan.Scan;
+import methodos.core.speech.Hearing;
+import methodos.core.speech.Measure;
+import methodos.core.speech.PartsOfSpeech;
+import methodos.core.speech.Token;
+import methodos.core.speech.Transcript;
+import methodos.narration.acts.Judge;
+import methodos.narration.acts.Learned;
+import methodos.narration.acts.Verdict;
+import methodos.narration.acts.Verdict.Outcome;
+import methodos.narration.grammar.Boundaries;
+import methodos.narration.grammar.Clause;
+import methodos.narration.grammar.Clauses;
+import methodos.narration.grammar.Utterance;
+import methodos.narration.values.Figures;
+import methodos.narration.vocabulary.Vocabulary;
+
+/**
+ * Drafts steps from what somebody says while taking a unit apart and putting it together.
+ *
+ * <p>Every word ends up in the evidence of a step or in a stretch that is proposed to be set aside.
+ */
+public final class NarrationReader {
+
+    private static final double ENDS = 0.5;
+
+    private final Hearing hearing;
+    private final PartsOfSpeech partsOfSpeech;
+    private final Vocabulary vocabulary;
+    private final Learned learned;
+
+    public NarrationReader(
+            Hearing hearing, PartsOfSpeech partsOfSpeech, Vocabulary vocabulary, Learned learned) {
+        this.hearing = hearing;
+        this.partsOfSpeech = partsOfSpeech;
+        this.vocabulary = vocabulary;
+        this.learned = learned;
+    }
+
+    /** What is said, with tags and ends of sentences. */
+    public Utterance hear(Captions captions, List<Scan.Pause> pauses) {
+        Transcript transcript = Transcript.of(captions, pauses);
+        List<Token> tokens = hearing.tokens(transcript);
+        List<String> tags =
+                tokens.isEmpty()
+                        ? List.of()
+                        : partsOfSpeech.tags(tokens.stream().map(Token::text).toList());
+        Utterance heard = new Utterance(transcript, tokens, tags, vocabulary);
+        return heard.runsOn()
+                ? heard.ending(
+                        i -> learned.gaps().probability("end", Boundaries.features(heard, i)) > ENDS)
+                : heard;
+    }
+
+    /** Reads narration that begins with the work. */
+    public Draft read(Captions captions) {
+        return read(captions, Stage.Kind.PREPARE, List.of());
+    }
+
+    /**
+     * @param from the part of the work that the narration goes on with
+     * @param pauses where nobody speaks, as far as the sound is known
+     */
+    public Draft read(Captions captions, Stage.Kind from, List<Scan.Pause> pauses) {
+        Utterance said = hear(captions, pauses);
+        if (said.size() == 0) {
+            return new Draft(List.of(), List.of());
+        }
+        List<Clause> clauses = Clauses.of(said);
+        List<Verdict> verdicts = new Judge(learned).of(said, clauses);
+        Sketches sketches = new Sketches(said, clauses, verdicts);
+        List<Sketch> made = sketches.made(Figures.of(said, clauses, verdicts, learned));
+        return new Writing(said, from).draft(made, clauses, verdicts, sketches);
+    }
+
+    /** Writes sketches down, with the words and times that they come from. */
+    private static final class Writing {
+
+        private final Utterance said;
+        private final Wording wording;
+        private Stage.Kind stage;
+
+        Writing(Utterance said, Stage.Kind stage) {
+            this.said = said;
+            this.stage = stage;
+            this.wording = new Wording(said);
+        }
+
+        Draft draft(
+                List<Sketch> made, List<Clause> clauses, List<Verdict> verdicts, Sketches sketches) {
+            List<DraftedStep> steps = new ArrayList<>();
+            made.forEach(s -> steps.add(step(s)));
+            List<Draft.SetAside> aside = new ArrayList<>();
+            boolean[] covered = new boolean[said.size()];
+            made.forEach(s -> java.util.Arrays.fill(covered, s.from, s.to, true));
+            int i = 0;
+            while (i < said.size()) {
+                if (covered[i]) {
+                    i++;
+                    continue;
+                }
+                Outcome outcome = outcome(clauses, verdicts, i);
+                int end = i + 1;
+                while (end < said.size() && !covered[end] && outcome(clauses, verdicts, end) == outcome) {
+                    end++;
+                }
+                Quote q = quote(i, end);
+                if (outcome == Outcome.NONE) {
+                    aside.add(new Draft.SetAside(q.start(), q.end(), q.quote(), Draft.Reason.CHATTER));
+                } else {
+                    steps.add(note(q));
+                }
+                i = end;
+            }
+            steps.sort(Comparator.comparingDouble(DraftedStep::start));
+            return new Draft(steps, aside);
+        }
+
+        private static Outcome outcome(List<Clause> clauses, List<Verdict> verdicts, int word) {
+            int c = Figures.clauseAt(clauses, word);
+            Outcome o = c < 0 ? Outcome.NONE : verdicts.get(c).outcome();
+            return o == Outcome.NONE ? o : Outcome.NOTE;
+        }
+
+        private DraftedStep note(Quote q) {
+            return new DraftedStep(
+                    Kind.NOTE, q.start(), q.end(), null, q.quote(), List.of(), List.of(), List.of(),
+                    List.of(), null, List.of(), List.of(), null, null, null, null, null, List.of(),
+                    null, null, 0.5, List.of(), List.of(q), stage);
+        }
+
+        private DraftedStep step(Sketch s) {
+            Quote q = quote(s.from, s.to);
+            return new DraftedStep(
+                    s.kind,
+                    q.start(),
+                    q.end(),
+                    s.action,
+                    wording.of(s),
+                    s.parts,
+                    s.tools,
+                    List.copyOf(s.consumables),
+                    s.torques.stream()
+                            .map(m -> new Torque(least(m), most(m), m.unit(), s.then, words(m)))
+                            .toList(),
+                    s.pattern,
+                    s.limits.stream()
+                            .map(m -> new Limit(null, least(m), most(m), m.unit(), words(m)))
+                            .toList(),
+                    s.waits.stream().map(m -> new Pause(m.seconds(), words(m))).toList(),
+                    s.repeats == null || s.repeats.min() == null || s.repeats.max() == null
+                            ? null
+                            : new Cycles(
+                                    (int) s.repeats.min().toDouble(),
+                                    s.repeats.single() ? null : (Integer) (int) s.repeats.max().toDouble()),
+                    s.leftHand ? "left" : null,
+                    s.orientation,
+                    s.condition,
+                    s.reference,
+                    List.copyOf(s.hazards),
+                    null,
+                    null,
+                    s.confidence,
+                    s.unsure,
+                    List.of(q),
+                    stage);
+        }
+
+        private static Double least(Measure m) {
+            return m.min() == null ? null : m.min().toDouble();
+        }
+
+        private static Double most(Measure m) {
+            return m.max() == null ? null : m.max().toDouble();
+        }
+
+        private String words(Measure m) {
+            return quote(m.from(), m.to()).quote();
+        }
+
+        private Quote quote(int from, int to) {
+            int first = said.token(from).from();
+            int last = Math.max(first + 1, said.token(to - 1).to());
+            var words = said.transcript().words();
+            return new Quote(
+                    words.get(first).start(),
+                    words.get(last - 1).end(),
+                    said.transcript().quote(first, last));
+        }
+    }
+}

@@ -1,0 +1,54 @@
+package methodos.narration.draft;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.PartNamed;
+import methodos.core.narration.DraftedStep.ToolNamed;
+import methodos.core.speech.Measure;
+import methodos.narration.grammar.Clause;
+
+/** A step in the making: what one clause says, and what those around it add. */
+final class Sketch {
+
+    final Kind kind;
+    final String action;
+    final Clause clause;
+    final double confidence;
+
+    /** The tokens of the clause and of those that belong to it. */
+    int from;
+
+    int to;
+
+    final List<PartNamed> parts = new ArrayList<>();
+    final List<ToolNamed> tools = new ArrayList<>();
+    final Set<String> consumables = new LinkedHashSet<>();
+    final List<Measure> torques = new ArrayList<>();
+    final List<Measure> limits = new ArrayList<>();
+    final List<Measure> waits = new ArrayList<>();
+    final Set<String> hazards = new LinkedHashSet<>();
+    final List<String> unsure = new ArrayList<>();
+    Measure repeats;
+    Double then;
+    boolean leftHand;
+    String pattern;
+    String orientation;
+    String condition;
+    String reference;
+
+    Sketch(Kind kind, String action, Clause clause, double confidence) {
+        this.kind = kind;
+        this.action = action;
+        this.clause = clause;
+        this.confidence = confidence;
+        this.from = clause.from();
+        this.to = clause.to();
+    }
+
+    boolean is(String... actions) {
+        return action != null && List.of(actions).contains(action);
+    }
+}

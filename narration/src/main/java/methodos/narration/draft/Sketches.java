@@ -1,0 +1,234 @@
+package methodos.narration.draft;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.PartNamed;
+import methodos.core.narration.DraftedStep.ToolNamed;
+import methodos.core.speech.Measure;
+import methodos.narration.acts.Verdict;
+import methodos.narration.acts.Verdict.Outcome;
+import methodos.narration.grammar.Clause;
+import methodos.narration.grammar.Complements.Prepositional;
+import methodos.narration.grammar.NounPhrase;
+import methodos.narration.grammar.NounPhrases;
+import methodos.narration.grammar.Utterance;
+import methodos.narration.values.Figure;
+import methodos.narration.vocabulary.Things;
+
+/** Makes sketches of the clauses that say steps, and gives each what belongs to it. */
+final class Sketches {
+
+    /** From here on a clause is taken for a step. */
+    static final double LIKELY = 0.45;
+
+    private static final Pattern LEFT =
+            Pattern.compile(".*\\bleft[ -]hand(ed)?( thread(ed|s)?)?\\b.*|.*\\bleft thread.*");
+    private static final int REACH = 14;
+
+    private final Utterance said;
+    private final List<Clause> clauses;
+    private final List<Verdict> verdicts;
+    private final Sketch[] of;
+    private final List<Sketch> sketches = new ArrayList<>();
+
+    Sketches(Utterance said, List<Clause> clauses, List<Verdict> verdicts) {
+        this.said = said;
+        this.clauses = clauses;
+        this.verdicts = verdicts;
+        this.of = new Sketch[clauses.size()];
+    }
+
+    /** The sketches in the order in which they are said. */
+    List<Sketch> made(List<Figure> figures) {
+        for (int c = 0; c < clauses.size(); c++) {
+            if (verdicts.get(c).work() >= LIKELY) {
+                of[c] = sketch(clauses.get(c), verdicts.get(c));
+                sketches.add(of[c]);
+            }
+        }
+        details();
+        figures.forEach(this::figure);
+        sketches.forEach(this::things);
+        sketches.forEach(this::ways);
+        return sketches;
+    }
+
+    /** The sketch that a clause says or belongs to; null for none. */
+    Sketch of(int clause) {
+        return of[clause];
+    }
+
+    private static Sketch sketch(Clause clause, Verdict verdict) {
+        boolean caution = verdict.caution() > verdict.work() - verdict.caution();
+        Kind kind =
+                caution
+                        ? Kind.CAUTION
+                        : switch (verdict.action()) {
+                            case "inspect" -> Kind.INSPECTION;
+                            case "measure" -> Kind.MEASUREMENT;
+                            case "test" -> Kind.TEST;
+                            default -> Kind.ACTION;
+                        };
+        double sure = caution ? verdict.work() : verdict.work() * verdict.certainty();
+        return new Sketch(kind, caution ? null : verdict.action(), clause, sure);
+    }
+
+    /** Details go with the step that they stand next to, the one before rather than the next. */
+    private void details() {
+        for (int c = 1; c < clauses.size(); c++) {
+            if (of[c] == null
+                    && of[c - 1] != null
+                    && verdicts.get(c).outcome() == Outcome.DETAIL) {
+                of[c] = of[c - 1];
+                of[c].to = clauses.get(c).to();
+            }
+        }
+        for (int c = clauses.size() - 2; c >= 0; c--) {
+            boolean adjoins = of[c + 1] != null && of[c + 1].from == clauses.get(c + 1).from();
+            if (of[c] == null && adjoins && verdicts.get(c).outcome() == Outcome.DETAIL) {
+                of[c] = of[c + 1];
+                of[c].from = clauses.get(c).from();
+            }
+        }
+    }
+
+    private Optional<Sketch> near(int word) {
+        Optional<Sketch> within =
+                sketches.stream().filter(s -> s.from <= word && word < s.to).findFirst();
+        return within.isPresent()
+                ? within
+                : sketches.stream()
+                        .filter(s -> s.to <= word && word - s.to <= REACH)
+                        .max(Comparator.comparingInt(s -> s.to))
+                        .or(
+                                () ->
+                                        sketches.stream()
+                                                .filter(s -> s.from > word && s.from - word <= REACH)
+                                                .min(Comparator.comparingInt(s -> s.from)));
+    }
+
+    private void figure(Figure figure) {
+        Measure m = figure.measure();
+        if (figure.kind() == Figure.Kind.NONE) {
+            return;
+        }
+        near(m.from())
+                .ifPresent(
+                        s -> {
+                            switch (figure.kind()) {
+                                case TORQUE -> s.torques.add(m);
+                                case WAIT -> s.waits.add(m);
+                                case REPEAT -> s.repeats = m;
+                                default -> limit(s, m);
+                            }
+                        });
+    }
+
+    private static void limit(Sketch s, Measure m) {
+        if (m.unit().equals("degree")) {
+            boolean turned = s.is("tighten", "hand-tighten", "turn", "loosen", "adjust", "align");
+            if (turned && !s.torques.isEmpty() && m.max() != null) {
+                s.then = m.max().toDouble();
+            }
+            s.limits.add(m.in(turned ? "deg" : "°C"));
+        } else {
+            s.limits.add(m.bare() ? m.in("mm") : m);
+        }
+    }
+
+    private void things(Sketch s) {
+        Things known = said.vocabulary().things();
+        List<NounPhrase> objects = new ArrayList<>(s.clause.complements().objects());
+        if (objects.isEmpty() && s.clause.lead().thing() != null) {
+            objects.add(s.clause.lead().thing());
+        }
+        List<NounPhrase> all = phrases(s);
+        for (NounPhrase np : all) {
+            List<String> words = List.of(np.name().split(" "));
+            boolean object = objects.contains(np);
+            boolean with = before(np, "with", "using", "use", "by");
+            known.consumableAtEnd(words)
+                    .filter(e -> !object || s.is("apply", "lubricate", "clean", "fill"))
+                    .ifPresent(e -> s.consumables.add(np.name()));
+            known.toolAtEnd(words)
+                    .filter(e -> with || !e.named().doubtful() && (!object || np.size() != null))
+                    .ifPresent(
+                            e -> {
+                                String head = String.join(" ", words.subList(words.size() - e.words(), words.size()));
+                                String name = e.named().print().equals(head) ? np.name() : e.named().print();
+                                s.tools.add(new ToolNamed(name, np.size()));
+                            });
+        }
+        for (NounPhrase np : objects) {
+            boolean used =
+                    s.consumables.contains(np.name())
+                            || s.tools.stream().anyMatch(t -> t.name().equals(np.name()));
+            if (!used || s.is("remove", "connect", "disconnect") && objects.size() == 1) {
+                s.parts.add(new PartNamed(np.name(), np.quantity(), np.size(), null));
+            }
+        }
+        if (s.parts.isEmpty() && !s.consumables.isEmpty()) {
+            s.clause.complements()
+                    .phrase("on", "to", "onto", "in", "into", "over", "round", "around")
+                    .map(Prepositional::thing)
+                    .ifPresent(t -> s.parts.add(new PartNamed(t.name(), t.quantity(), t.size(), null)));
+        }
+    }
+
+    private boolean before(NounPhrase np, String... words) {
+        return List.of(words).contains(said.word(said.previous(np.from())));
+    }
+
+    /** All things that are named within the words of a step. */
+    private List<NounPhrase> phrases(Sketch s) {
+        List<NounPhrase> all = new ArrayList<>();
+        for (int c = 0; c < clauses.size(); c++) {
+            if (of[c] == s) {
+                all.addAll(clauses.get(c).complements().objects());
+                if (clauses.get(c).lead().thing() != null) {
+                    all.add(clauses.get(c).lead().thing());
+                }
+                clauses.get(c).complements().phrases().stream()
+                        .map(Prepositional::thing)
+                        .filter(t -> t != null)
+                        .forEach(all::add);
+            }
+        }
+        // behind a comma: "undo the bolts, ten millimetre socket"
+        for (int i = s.to; i < Math.min(said.size(), s.to + 1) && !said.ends(i - 1); i++) {
+            NounPhrases.at(said, i, said.size())
+                    .filter(np -> np.size() != null)
+                    .ifPresent(all::add);
+        }
+        return all;
+    }
+
+    private void ways(Sketch s) {
+        String text = said.text(s.from, s.to);
+        s.pattern = FastenerOrder.of(said, s.from, s.to);
+        s.orientation = s.is("install", "connect", "press", "replace", "apply") ? WayRound.of(text) : null;
+        boolean turned = s.is("loosen", "tighten", "remove", "install", "turn", "hand-tighten");
+        s.leftHand = turned && LEFT.matcher(said.text(s.from, Math.min(said.size(), s.to + 4))).matches();
+        s.condition = condition(s);
+    }
+
+    private String condition(Sketch s) {
+        for (int c = 0; c < clauses.size(); c++) {
+            Clause clause = clauses.get(c);
+            String sub = clause.lead().subordinator();
+            boolean asks = sub.equals("if") || sub.equals("unless") || sub.equals("when");
+            boolean adjoins =
+                    of[c] == s
+                            || clause.to() == s.from && !said.ends(clause.to() - 1)
+                            || clause.from() == s.to && !said.ends(s.to - 1);
+            if (asks && adjoins) {
+                return said.text(clause.from(), clause.to()).replaceFirst("^(and|so|but|or) ", "");
+            }
+        }
+        return ModelsSaid.of(said.text(s.from, s.to));
+    }
+}

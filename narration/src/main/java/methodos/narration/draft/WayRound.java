@@ -1,0 +1,63 @@
+package methodos.narration.draft;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Which way round a part goes: "lip facing out", "upside down", "from behind". */
+final class WayRound {
+
+    private static final Pattern ORIENTATION =
+            Pattern.compile(
+                    "\\b((?:(?:the|its|their) )?(?:(?:\\w+ )?(?:side|face)|(?:\\w+ )?edges?|lips?|"
+                            + "arrow|chamfer|notch|gears|hub|teeth|ports?|cone|point|flat|slot|"
+                            + "bevel|shoulder|lever|numbers|marks?|dots?|collar|tabs?|head|threads?|writing|letters)"
+                            + "(?: (?:goes|must|has to|have to|should|is|are|looks?|look))?"
+                            + " (?:facing|pointing|points|looking|look|to|toward|towards|up|upwards?|down|"
+                            + "downwards?|in|out|inwards?|outwards?|outboard|inboard|first|against|forward)\\b.*)");
+
+    private static final Pattern FACING =
+            Pattern.compile(
+                    "\\b((?:groove|gap|recess|boss|spigot|taper|keyway|(?:open|closed) end)"
+                            + " (?:facing|pointing|to|toward|towards|up|upwards|down|downwards"
+                            + "|outwards|inwards)\\b(?: the \\w+(?: \\w+)?)?)");
+
+    private static final Pattern GOES =
+            Pattern.compile(
+                    "\\b((?:the )?[a-z]+ (?:of the [a-z]+ )?goes"
+                            + " (?:on top|on the top|to the top|to the front|to the back|to the left|to the right"
+                            + "|at the top|at the bottom|underneath|outside|inside))\\b");
+
+    private static final Pattern POSE =
+            Pattern.compile(
+                    "\\b(upside down|on its back|on its side|dead straight|right way up|the other way round"
+                            + "|no twists(?: in it)?|between two positions|from the outside in|from the inside out"
+                            + "|from (?:the )?behind|from below|from underneath"
+                            + "|^straight(?: up| out| down| off)?$"
+                            + "|flush(?! (?:it|the|out|them|that))(?: with \\w+ \\w+| with \\w+)?|towards? the \\w+(?: side)?)\\b");
+
+    private WayRound() {}
+
+    /** How the words say that a part stands or lies, or null. */
+    static String of(String text) {
+        Matcher m = ORIENTATION.matcher(text);
+        if (m.find()) {
+            if (m.group(1).contains("side to side")) {
+                return null;
+            }
+            String whole =
+                    m.group(1).replaceFirst(" (with|and|so|if|then|until|you|dont|because) .*", "");
+            String said = whole.replaceFirst("^(the|its|their|with|and|goes|in|on|then) ", "");
+            return said.length() > 60 ? said.substring(0, said.lastIndexOf(' ', 60)) : said;
+        }
+        Matcher goes = GOES.matcher(text);
+        if (goes.find() && text.contains(" of the ")) {
+            return goes.group(1).replaceFirst("^the ", "");
+        }
+        Matcher facing = FACING.matcher(text);
+        if (facing.find()) {
+            return facing.group(1);
+        }
+        Matcher pose = POSE.matcher(text);
+        return pose.find() ? pose.group(1) : null;
+    }
+}

@@ -1,0 +1,148 @@
+package methodos.narration.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.PartNamed;
+import methodos.core.narration.DraftedStep.ToolNamed;
+import methodos.core.speech.Measure;
+import methodos.core.vocabulary.Nouns;
+import methodos.narration.grammar.Complements.Prepositional;
+import methodos.narration.grammar.Utterance;
+import methodos.narration.vocabulary.WordClass;
+
+/** Puts sketches into words for print. */
+final class Wording {
+
+    private final Utterance said;
+
+    Wording(Utterance said) {
+        this.said = said;
+    }
+
+    String of(Sketch s) {
+        String text =
+                s.kind == Kind.CAUTION || s.action == null || s.parts.isEmpty()
+                        ? asSaid(s.clause.from(), s.clause.to())
+                        : composed(s);
+        String condition = s.condition == null || text.contains(s.condition) ? "" : s.condition + ": ";
+        return sentence(condition + (condition.isEmpty() ? text : lower(text)));
+    }
+
+    private static String sentence(String text) {
+        if (text.isEmpty()) {
+            return text;
+        }
+        String begun = Character.toUpperCase(text.charAt(0)) + text.substring(1);
+        return begun.endsWith(".") ? begun : begun + ".";
+    }
+
+    private static String lower(String text) {
+        return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+
+    /** The speaker's own words, without what only holds speech together. */
+    private String asSaid(int from, int to) {
+        List<String> words = new ArrayList<>();
+        boolean begun = false;
+        for (int i = from; i < to; i++) {
+            String w = said.word(i);
+            boolean joins = WordClass.COORDINATOR.has(w) || w.equals("then") || w.equals("so");
+            if (said.filler(i) || !begun && joins) {
+                continue;
+            }
+            begun = true;
+            words.add(String.join(" ", WordClass.parts(w)));
+        }
+        return words.isEmpty() ? said.text(from, to) : String.join(" ", words);
+    }
+
+    private String composed(Sketch s) {
+        String verb =
+                switch (s.action) {
+                    case "hand-tighten" -> "tighten";
+                    case "test" -> "test";
+                    case "record" -> "write down";
+                    default -> s.action;
+                };
+        StringBuilder text = new StringBuilder(verb);
+        text.append(' ').append(s.parts.stream().map(Wording::part).collect(Collectors.joining(" and ")));
+        if (s.is("hand-tighten")) {
+            text.append(" by hand");
+        }
+        for (Prepositional p : s.clause.complements().phrases()) {
+            if (p.thing() != null && places(s, p)) {
+                text.append(' ').append(said.text(p.at(), p.to()));
+            }
+        }
+        if (!s.consumables.isEmpty() && !s.is("apply")) {
+            text.append(" with ").append(String.join(" and ", s.consumables));
+        }
+        if (!s.tools.isEmpty()) {
+            text.append(", using ")
+                    .append(s.tools.stream().map(Wording::tool).distinct().collect(Collectors.joining(" and ")));
+        }
+        figures(s, text);
+        return text.toString();
+    }
+
+    private static void figures(Sketch s, StringBuilder text) {
+        if (!s.torques.isEmpty()) {
+            text.append(" to ").append(list(s.torques));
+        }
+        if (!s.limits.isEmpty()) {
+            text.append(s.kind == Kind.ACTION ? ", " : ": ").append(list(s.limits));
+        }
+        if (!s.waits.isEmpty()) {
+            text.append(" for ").append(list(s.waits));
+        }
+        if (s.pattern != null) {
+            text.append(s.pattern.matches("\\d.*") ? ", in the order " : ", ").append(s.pattern);
+        }
+        if (s.repeats != null) {
+            text.append(", ").append(figure(s.repeats));
+        }
+        if (s.leftHand) {
+            text.append(" (left-hand thread)");
+        }
+    }
+
+    private static String list(List<Measure> measures) {
+        return measures.stream().map(Wording::figure).distinct().collect(Collectors.joining(", "));
+    }
+
+    private boolean places(Sketch s, Prepositional p) {
+        String name = p.thing().name();
+        return !s.consumables.contains(name)
+                && s.tools.stream().noneMatch(t -> name.endsWith(t.name()))
+                && s.parts.stream().noneMatch(part -> part.name().equals(name));
+    }
+
+    private static String part(PartNamed part) {
+        int count = part.quantity() == null ? 1 : part.quantity();
+        return "the "
+                + (count > 1 ? count + " " : "")
+                + (part.size() == null ? "" : part.size().replace(" x ", " × ") + " ")
+                + Nouns.plural(part.name(), count);
+    }
+
+    private static String tool(ToolNamed tool) {
+        String name = (tool.size() == null ? "" : tool.size() + " ") + tool.name();
+        return (name.matches("[aeiou8].*|11.*|18.*") ? "an " : "a ") + name;
+    }
+
+    /** As it is printed: "22 to 26 N·m", "at most 0.03 mm". */
+    static String figure(Measure m) {
+        String unit = m.unit().equals("deg") ? "°" : m.bare() || m.unit().equals("count") ? "" : " " + m.unit();
+        if (m.min() == null) {
+            return "at most " + m.max().toDecimal() + unit;
+        }
+        if (m.max() == null) {
+            return "at least " + m.min().toDecimal() + unit;
+        }
+        return m.single()
+                ? m.min().toDecimal() + unit
+                : m.min().toDecimal() + " to " + m.max().toDecimal() + unit;
+    }
+}

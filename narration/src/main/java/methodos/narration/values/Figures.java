@@ -1,0 +1,61 @@
+package methodos.narration.values;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import methodos.core.speech.Measure;
+import methodos.narration.acts.Learned;
+import methodos.narration.acts.Verdict;
+import methodos.narration.grammar.Clause;
+import methodos.narration.grammar.Utterance;
+import methodos.narration.values.Figure.Kind;
+
+/** Finds what each quantity is. */
+public final class Figures {
+
+    private Figures() {}
+
+    /** The quantities that are said, each with what it is. */
+    public static List<Figure> of(
+            Utterance said, List<Clause> clauses, List<Verdict> verdicts, Learned learned) {
+        List<Figure> figures = new ArrayList<>();
+        for (Measure m : said.measures()) {
+            List<String> features = features(said, clauses, verdicts, m);
+            String kind = learned.figures().best(features);
+            figures.add(
+                    new Figure(
+                            m,
+                            Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
+                            learned.figures().probability(kind, features)));
+        }
+        return figures;
+    }
+
+    /** What the model sees of a quantity. */
+    public static List<String> features(
+            Utterance said, List<Clause> clauses, List<Verdict> verdicts, Measure m) {
+        int at = clauseAt(clauses, m.from());
+        String action = "";
+        for (int c = at; c >= 0 && c > at - 4; c--) {
+            if (verdicts.get(c).outcome() == Verdict.Outcome.ACT) {
+                action = verdicts.get(c).action();
+                break;
+            }
+        }
+        return FigureFeatures.of(
+                said,
+                m,
+                at < 0 ? null : clauses.get(at),
+                at < 0 ? "" : verdicts.get(at).outcome().name(),
+                action);
+    }
+
+    /** The clause that holds a word, or the last one before it; -1 for none. */
+    public static int clauseAt(List<Clause> clauses, int word) {
+        int found = -1;
+        for (int c = 0; c < clauses.size() && clauses.get(c).from() <= word; c++) {
+            found = c;
+        }
+        return found;
+    }
+}
