@@ -92,14 +92,18 @@ public final class Features {
     }
 
     private static String ending(String word) {
-        return word.endsWith("ing") ? "ing" : word.endsWith("ed") ? "ed" : word.endsWith("s") ? "s" : "";
+        return word.endsWith("ing")
+                ? "ing"
+                : word.endsWith("ed") ? "ed" : word.endsWith("s") ? "s" : "";
     }
 
     private void lead(Clause clause, Set<String> f) {
         Lead lead = clause.lead();
         String form =
                 clause.type() == Clause.Type.VERB
-                        ? said.act(clause.head()).map(m -> m.form().name()).orElse(said.tag(clause.head()))
+                        ? said.act(clause.head())
+                                .map(m -> m.form().name())
+                                .orElse(said.tag(clause.head()))
                         : "";
         f.add("lead subject=" + lead.subject());
         String mood =

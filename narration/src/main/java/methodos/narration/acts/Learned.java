@@ -24,8 +24,7 @@ public record Learned(Model gaps, Model outcomes, Model actions, Model figures) 
         private static Model load(String name) {
             try (InputStream in = Learned.class.getResourceAsStream(name + ".txt");
                     BufferedReader lines =
-                            new BufferedReader(
-                                    new InputStreamReader(in, StandardCharsets.UTF_8))) {
+                            new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))) {
                 return Model.of(lines.lines().toList());
             } catch (IOException e) {
                 throw new UncheckedIOException(e);

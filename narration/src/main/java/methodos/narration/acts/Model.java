@@ -70,8 +70,8 @@ public final class Model {
     }
 
     /**
-     * The model as text: the outcomes, then a feature a line with the weights that are not zero, each
-     * behind the number of its outcome, in thousandths.
+     * The model as text: the outcomes, then a feature a line with the weights that are not zero,
+     * each behind the number of its outcome, in thousandths.
      */
     public List<String> lines() {
         List<String> lines = new ArrayList<>();

@@ -61,7 +61,10 @@ public final class Neighbours {
             boolean sameAction = actions.get(at).equals(actions.get(index));
             boolean sameThing = shares(mine, other);
             if (sameAction || sameThing) {
-                String same = where + (sameAction ? "same action " : "") + (sameThing ? "same thing " : "");
+                String same =
+                        where
+                                + (sameAction ? "same action " : "")
+                                + (sameThing ? "same thing " : "");
                 f.add(same + likeliest(at));
                 f.add(same + mine.type() + likeliest(at));
             }
@@ -97,6 +100,8 @@ public final class Neighbours {
     }
 
     private static int bin(double p) {
-        return p < 0.03 ? 0 : p < 0.1 ? 1 : p < 0.25 ? 2 : p < 0.5 ? 3 : p < 0.75 ? 4 : p < 0.92 ? 5 : 6;
+        return p < 0.03
+                ? 0
+                : p < 0.1 ? 1 : p < 0.25 ? 2 : p < 0.5 ? 3 : p < 0.75 ? 4 : p < 0.92 ? 5 : 6;
     }
 }

@@ -1,11 +1,10 @@
 package methodos.narration.draft;
 
-import methodos.narration.grammar.Utterance;
-
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import methodos.core.speech.SpokenNumber;
+import methodos.narration.grammar.Utterance;
 
 /** In which order fasteners are tightened or loosened: "1-4-2-3", "in a star", "crosswise". */
 final class FastenerOrder {

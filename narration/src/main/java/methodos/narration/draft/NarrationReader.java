@@ -3,6 +3,7 @@ package methodos.narration.draft;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
@@ -21,9 +22,9 @@ import methodos.core.speech.Token;
 import methodos.core.speech.Transcript;
 import methodos.narration.acts.Judge;
 import methodos.narration.acts.Learned;
+import methodos.narration.acts.Statements;
 import methodos.narration.acts.Verdict;
 import methodos.narration.acts.Verdict.Outcome;
-import methodos.narration.grammar.Boundaries;
 import methodos.narration.grammar.Clause;
 import methodos.narration.grammar.Clauses;
 import methodos.narration.grammar.Utterance;
@@ -37,12 +38,11 @@ import methodos.narration.vocabulary.Vocabulary;
  */
 public final class NarrationReader {
 
-    private static final double ENDS = 0.5;
-
     private final Hearing hearing;
     private final PartsOfSpeech partsOfSpeech;
     private final Vocabulary vocabulary;
     private final Learned learned;
+    private final HazardsSaid hazards;
 
     public NarrationReader(
             Hearing hearing, PartsOfSpeech partsOfSpeech, Vocabulary vocabulary, Learned learned) {
@@ -50,9 +50,10 @@ public final class NarrationReader {
         this.partsOfSpeech = partsOfSpeech;
         this.vocabulary = vocabulary;
         this.learned = learned;
+        this.hazards = new HazardsSaid(HazardRules.shipped());
     }
 
-    /** What is said, with tags and ends of sentences. */
+    /** What is said, with the ends of sentences that are marked. */
     public Utterance hear(Captions captions, List<Scan.Pause> pauses) {
         Transcript transcript = Transcript.of(captions, pauses);
         List<Token> tokens = hearing.tokens(transcript);
@@ -60,11 +61,7 @@ public final class NarrationReader {
                 tokens.isEmpty()
                         ? List.of()
                         : partsOfSpeech.tags(tokens.stream().map(Token::text).toList());
-        Utterance heard = new Utterance(transcript, tokens, tags, vocabulary);
-        return heard.runsOn()
-                ? heard.ending(
-                        i -> learned.gaps().probability("end", Boundaries.features(heard, i)) > ENDS)
-                : heard;
+        return new Utterance(transcript, tokens, tags, vocabulary);
     }
 
     /** Reads narration that begins with the work. */
@@ -77,13 +74,14 @@ public final class NarrationReader {
      * @param pauses where nobody speaks, as far as the sound is known
      */
     public Draft read(Captions captions, Stage.Kind from, List<Scan.Pause> pauses) {
-        Utterance said = hear(captions, pauses);
-        if (said.size() == 0) {
+        Utterance heard = hear(captions, pauses);
+        if (heard.size() == 0) {
             return new Draft(List.of(), List.of());
         }
+        Utterance said = Statements.ended(heard, learned.gaps());
         List<Clause> clauses = Clauses.of(said);
         List<Verdict> verdicts = new Judge(learned).of(said, clauses);
-        Sketches sketches = new Sketches(said, clauses, verdicts);
+        Sketches sketches = new Sketches(said, clauses, verdicts, hazards);
         List<Sketch> made = sketches.made(Figures.of(said, clauses, verdicts, learned));
         return new Writing(said, from).draft(made, clauses, verdicts, sketches);
     }
@@ -102,7 +100,10 @@ public final class NarrationReader {
         }
 
         Draft draft(
-                List<Sketch> made, List<Clause> clauses, List<Verdict> verdicts, Sketches sketches) {
+                List<Sketch> made,
+                List<Clause> clauses,
+                List<Verdict> verdicts,
+                Sketches sketches) {
             List<DraftedStep> steps = new ArrayList<>();
             made.forEach(s -> steps.add(step(s)));
             List<Draft.SetAside> aside = new ArrayList<>();
@@ -116,12 +117,16 @@ public final class NarrationReader {
                 }
                 Outcome outcome = outcome(clauses, verdicts, i);
                 int end = i + 1;
-                while (end < said.size() && !covered[end] && outcome(clauses, verdicts, end) == outcome) {
+                while (end < said.size()
+                        && !covered[end]
+                        && outcome(clauses, verdicts, end) == outcome) {
                     end++;
                 }
                 Quote q = quote(i, end);
                 if (outcome == Outcome.NONE) {
-                    aside.add(new Draft.SetAside(q.start(), q.end(), q.quote(), Draft.Reason.CHATTER));
+                    aside.add(
+                            new Draft.SetAside(
+                                    q.start(), q.end(), q.quote(), Draft.Reason.CHATTER));
                 } else {
                     steps.add(note(q));
                 }
@@ -139,9 +144,30 @@ public final class NarrationReader {
 
         private DraftedStep note(Quote q) {
             return new DraftedStep(
-                    Kind.NOTE, q.start(), q.end(), null, q.quote(), List.of(), List.of(), List.of(),
-                    List.of(), null, List.of(), List.of(), null, null, null, null, null, List.of(),
-                    null, null, 0.5, List.of(), List.of(q), stage);
+                    Kind.NOTE,
+                    q.start(),
+                    q.end(),
+                    null,
+                    q.quote(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    null,
+                    List.of(),
+                    List.of(),
+                    null,
+                    null,
+                    null,
+                    null,
+                    null,
+                    List.of(),
+                    null,
+                    null,
+                    0.5,
+                    List.of(),
+                    List.of(q),
+                    stage);
         }
 
         private DraftedStep step(Sketch s) {
@@ -167,7 +193,9 @@ public final class NarrationReader {
                             ? null
                             : new Cycles(
                                     (int) s.repeats.min().toDouble(),
-                                    s.repeats.single() ? null : (Integer) (int) s.repeats.max().toDouble()),
+                                    s.repeats.single()
+                                            ? null
+                                            : (Integer) (int) s.repeats.max().toDouble()),
                     s.leftHand ? "left" : null,
                     s.orientation,
                     s.condition,

@@ -4,10 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.narration.DraftedStep.PartNamed;
 import methodos.core.narration.DraftedStep.ToolNamed;
+import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure;
 import methodos.narration.acts.Verdict;
 import methodos.narration.acts.Verdict.Outcome;
@@ -25,8 +26,19 @@ final class Sketches {
     /** From here on a clause is taken for a step. */
     static final double LIKELY = 0.45;
 
-    private static final Pattern LEFT =
-            Pattern.compile(".*\\bleft[ -]hand(ed)?( thread(ed|s)?)?\\b.*|.*\\bleft thread.*");
+    private static final List<String> LEFT_HAND =
+            List.of(
+                    "left hand thread",
+                    "left-hand thread",
+                    "left handed thread",
+                    "left-handed thread",
+                    "left hand",
+                    "left-hand",
+                    "left handed",
+                    "left-handed",
+                    "left thread",
+                    "reverse thread");
+    private static final int THREAD_REACH = 25;
     private static final int REACH = 14;
 
     private final Utterance said;
@@ -35,7 +47,10 @@ final class Sketches {
     private final Sketch[] of;
     private final List<Sketch> sketches = new ArrayList<>();
 
-    Sketches(Utterance said, List<Clause> clauses, List<Verdict> verdicts) {
+    private final HazardsSaid hazards;
+
+    Sketches(Utterance said, List<Clause> clauses, List<Verdict> verdicts, HazardsSaid hazards) {
+        this.hazards = hazards;
         this.said = said;
         this.clauses = clauses;
         this.verdicts = verdicts;
@@ -45,7 +60,7 @@ final class Sketches {
     /** The sketches in the order in which they are said. */
     List<Sketch> made(List<Figure> figures) {
         for (int c = 0; c < clauses.size(); c++) {
-            if (verdicts.get(c).work() >= LIKELY) {
+            if (verdicts.get(c).work() >= LIKELY && !(c > 0 && tool(clauses.get(c)))) {
                 of[c] = sketch(clauses.get(c), verdicts.get(c));
                 sketches.add(of[c]);
             }
@@ -54,7 +69,39 @@ final class Sketches {
         figures.forEach(this::figure);
         sketches.forEach(this::things);
         sketches.forEach(this::ways);
+        threads();
         return sketches;
+    }
+
+    /** A left-hand thread belongs to what is turned next to where it is said. */
+    private void threads() {
+        for (int i = 0; i < said.size(); i++) {
+            int at = i;
+            boolean said = LEFT_HAND.stream().anyMatch(p -> this.said.phrase(at, p));
+            boolean side =
+                    !this.said.hasAny(i, i + 3, List.of("thread", "threads", "threaded"))
+                            && this.said.vocabulary().things().names(this.said.word(i + 2));
+            if (!said || side) {
+                continue;
+            }
+            sketches.stream()
+                    .filter(
+                            s ->
+                                    s.is(
+                                            "loosen",
+                                            "tighten",
+                                            "remove",
+                                            "install",
+                                            "turn",
+                                            "hand-tighten"))
+                    .filter(s -> distance(s, at) <= THREAD_REACH)
+                    .min(Comparator.comparingInt(s -> distance(s, at)))
+                    .ifPresent(s -> s.leftHand = true);
+        }
+    }
+
+    private static int distance(Sketch s, int word) {
+        return word < s.from ? s.from - word : word >= s.to ? word - s.to + 1 : 0;
     }
 
     /** The sketch that a clause says or belongs to; null for none. */
@@ -80,20 +127,49 @@ final class Sketches {
     /** Details go with the step that they stand next to, the one before rather than the next. */
     private void details() {
         for (int c = 1; c < clauses.size(); c++) {
-            if (of[c] == null
-                    && of[c - 1] != null
-                    && verdicts.get(c).outcome() == Outcome.DETAIL) {
+            boolean follows = of[c] == null && of[c - 1] != null && !partedFar(c - 1);
+            boolean detail = verdicts.get(c).outcome() == Outcome.DETAIL || tool(clauses.get(c));
+            if (follows && detail) {
                 of[c] = of[c - 1];
                 of[c].to = clauses.get(c).to();
             }
         }
         for (int c = clauses.size() - 2; c >= 0; c--) {
             boolean adjoins = of[c + 1] != null && of[c + 1].from == clauses.get(c + 1).from();
-            if (of[c] == null && adjoins && verdicts.get(c).outcome() == Outcome.DETAIL) {
+            boolean leads = of[c] == null && adjoins && !parted(c);
+            if (leads && verdicts.get(c).outcome() == Outcome.DETAIL) {
                 of[c] = of[c + 1];
                 of[c].from = clauses.get(c).from();
             }
         }
+    }
+
+    /** Whether a sentence ends behind a clause and before the next. */
+    private boolean parted(int c) {
+        for (int i = clauses.get(c).to() - 1; i < clauses.get(c + 1).from(); i++) {
+            if (said.ends(i)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether the next clause is of another sentence and says no more than a thing to use. */
+    private boolean partedFar(int c) {
+        return parted(c) && !tool(clauses.get(c + 1));
+    }
+
+    /** "ten millimetre socket": a thing that is only worked with. */
+    private boolean tool(Clause clause) {
+        List<NounPhrase> things = clause.complements().objects();
+        return clause.type() != Clause.Type.VERB
+                && clause.complements().particle() == null
+                && things.size() == 1
+                && said.vocabulary()
+                        .things()
+                        .toolAtEnd(List.of(things.get(0).name().split(" ")))
+                        .filter(e -> !e.named().doubtful() || things.get(0).size() != null)
+                        .isPresent();
     }
 
     private Optional<Sketch> near(int word) {
@@ -107,13 +183,16 @@ final class Sketches {
                         .or(
                                 () ->
                                         sketches.stream()
-                                                .filter(s -> s.from > word && s.from - word <= REACH)
+                                                .filter(
+                                                        s ->
+                                                                s.from > word
+                                                                        && s.from - word <= REACH)
                                                 .min(Comparator.comparingInt(s -> s.from)));
     }
 
     private void figure(Figure figure) {
         Measure m = figure.measure();
-        if (figure.kind() == Figure.Kind.NONE) {
+        if (figure.kind() == Figure.Kind.NONE || ofSize(m)) {
             return;
         }
         near(m.from())
@@ -123,12 +202,38 @@ final class Sketches {
                                 case TORQUE -> s.torques.add(m);
                                 case WAIT -> s.waits.add(m);
                                 case REPEAT -> s.repeats = m;
+                                case LEAST -> limit(s, bounded(m, true));
+                                case MOST -> limit(s, bounded(m, false));
                                 default -> limit(s, m);
                             }
                         });
     }
 
-    private static void limit(Sketch s, Measure m) {
+    private static Measure bounded(Measure m, boolean least) {
+        Rational value =
+                least ? m.min() == null ? m.max() : m.min() : m.max() == null ? m.min() : m.max();
+        return new Measure(
+                m.from(), m.to(), least ? value : null, least ? null : value, m.unit(), m.bound());
+    }
+
+    /** Whether it is the size of something that is named. */
+    private boolean ofSize(Measure m) {
+        return clauses.stream()
+                .filter(c -> c.from() <= m.from() && m.from() < c.to())
+                .flatMap(
+                        c ->
+                                Stream.concat(
+                                        c.complements().objects().stream(),
+                                        c.complements().phrases().stream()
+                                                .map(Prepositional::thing)
+                                                .filter(t -> t != null)))
+                .anyMatch(np -> np.size() != null && np.from() <= m.from() && m.from() < np.to());
+    }
+
+    private void limit(Sketch s, Measure m) {
+        boolean turns =
+                said.hasAny(Math.max(0, m.from() - 40), m.to(), List.of("turn", "turns"))
+                        || s.is("turn", "record", "loosen", "tighten", "install");
         if (m.unit().equals("degree")) {
             boolean turned = s.is("tighten", "hand-tighten", "turn", "loosen", "adjust", "align");
             if (turned && !s.torques.isEmpty() && m.max() != null) {
@@ -136,7 +241,9 @@ final class Sketches {
             }
             s.limits.add(m.in(turned ? "deg" : "°C"));
         } else {
-            s.limits.add(m.bare() ? m.in("mm") : m);
+            boolean filled =
+                    m.unit().equals("mm") && s.is("fill", "drain", "measure") && !m.below(20);
+            s.limits.add(m.bare() ? m.in(turns ? "turn" : "mm") : filled ? m.in("mL") : m);
         }
     }
 
@@ -155,11 +262,18 @@ final class Sketches {
                     .filter(e -> !object || s.is("apply", "lubricate", "clean", "fill"))
                     .ifPresent(e -> s.consumables.add(np.name()));
             known.toolAtEnd(words)
-                    .filter(e -> with || !e.named().doubtful() && (!object || np.size() != null))
+                    .filter(e -> with || np.size() != null || !e.named().doubtful() && !object)
                     .ifPresent(
                             e -> {
-                                String head = String.join(" ", words.subList(words.size() - e.words(), words.size()));
-                                String name = e.named().print().equals(head) ? np.name() : e.named().print();
+                                String head =
+                                        String.join(
+                                                " ",
+                                                words.subList(
+                                                        words.size() - e.words(), words.size()));
+                                String name =
+                                        e.named().print().equals(head)
+                                                ? np.name()
+                                                : e.named().print();
                                 s.tools.add(new ToolNamed(name, np.size()));
                             });
         }
@@ -172,10 +286,14 @@ final class Sketches {
             }
         }
         if (s.parts.isEmpty() && !s.consumables.isEmpty()) {
-            s.clause.complements()
+            s.clause
+                    .complements()
                     .phrase("on", "to", "onto", "in", "into", "over", "round", "around")
                     .map(Prepositional::thing)
-                    .ifPresent(t -> s.parts.add(new PartNamed(t.name(), t.quantity(), t.size(), null)));
+                    .ifPresent(
+                            t ->
+                                    s.parts.add(
+                                            new PartNamed(t.name(), t.quantity(), t.size(), null)));
         }
     }
 
@@ -210,10 +328,11 @@ final class Sketches {
     private void ways(Sketch s) {
         String text = said.text(s.from, s.to);
         s.pattern = FastenerOrder.of(said, s.from, s.to);
-        s.orientation = s.is("install", "connect", "press", "replace", "apply") ? WayRound.of(text) : null;
-        boolean turned = s.is("loosen", "tighten", "remove", "install", "turn", "hand-tighten");
-        s.leftHand = turned && LEFT.matcher(said.text(s.from, Math.min(said.size(), s.to + 4))).matches();
+        s.orientation =
+                s.is("install", "connect", "press", "replace", "apply") ? WayRound.of(text) : null;
         s.condition = condition(s);
+        s.hazards.addAll(hazards.said(said, s.from, s.to));
+        s.hazards.addAll(hazards.done(said, s));
     }
 
     private String condition(Sketch s) {

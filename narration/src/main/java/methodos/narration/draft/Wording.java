@@ -26,7 +26,8 @@ final class Wording {
                 s.kind == Kind.CAUTION || s.action == null || s.parts.isEmpty()
                         ? asSaid(s.clause.from(), s.clause.to())
                         : composed(s);
-        String condition = s.condition == null || text.contains(s.condition) ? "" : s.condition + ": ";
+        String condition =
+                s.condition == null || text.contains(s.condition) ? "" : s.condition + ": ";
         return sentence(condition + (condition.isEmpty() ? text : lower(text)));
     }
 
@@ -67,7 +68,11 @@ final class Wording {
                     default -> s.action;
                 };
         StringBuilder text = new StringBuilder(verb);
-        text.append(' ').append(s.parts.stream().map(Wording::part).collect(Collectors.joining(" and ")));
+        if (s.is("apply") && !s.consumables.isEmpty()) {
+            text.append(' ').append(String.join(" and ", s.consumables)).append(" to");
+        }
+        text.append(' ')
+                .append(s.parts.stream().map(Wording::part).collect(Collectors.joining(" and ")));
         if (s.is("hand-tighten")) {
             text.append(" by hand");
         }
@@ -81,7 +86,11 @@ final class Wording {
         }
         if (!s.tools.isEmpty()) {
             text.append(", using ")
-                    .append(s.tools.stream().map(Wording::tool).distinct().collect(Collectors.joining(" and ")));
+                    .append(
+                            s.tools.stream()
+                                    .map(Wording::tool)
+                                    .distinct()
+                                    .collect(Collectors.joining(" and ")));
         }
         figures(s, text);
         return text.toString();
@@ -134,7 +143,10 @@ final class Wording {
 
     /** As it is printed: "22 to 26 N·m", "at most 0.03 mm". */
     static String figure(Measure m) {
-        String unit = m.unit().equals("deg") ? "°" : m.bare() || m.unit().equals("count") ? "" : " " + m.unit();
+        String unit =
+                m.unit().equals("deg")
+                        ? "°"
+                        : m.bare() || m.unit().equals("count") ? "" : " " + m.unit();
         if (m.min() == null) {
             return "at most " + m.max().toDecimal() + unit;
         }

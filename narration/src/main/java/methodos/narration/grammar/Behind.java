@@ -69,7 +69,13 @@ final class Behind {
     private boolean passing() {
         String w = said.word(at);
         boolean measure = said.measureAt(at).isPresent();
-        if (!measure && !said.filler(at) && !WordClass.ADVERB.has(w) && !said.tag(at).equals("ADV")) {
+        if (measure && NounPhrases.at(said, at, end).isPresent()) {
+            return false;
+        }
+        if (!measure
+                && !said.filler(at)
+                && !WordClass.ADVERB.has(w)
+                && !said.tag(at).equals("ADV")) {
             return false;
         }
         at = measure ? Math.max(at + 1, said.measureAt(at).orElseThrow().to()) : at + 1;
@@ -146,7 +152,9 @@ final class Behind {
     private boolean prepositional() {
         String w = said.word(at);
         boolean next = !bare || !WordClass.PARTICLE.has(w) || said.beginsObject(at + 1);
-        if (!next || !WordClass.PREPOSITION.has(w) || WordClass.SUBORDINATOR.has(w) && said.verb(at + 1)) {
+        if (!next
+                || !WordClass.PREPOSITION.has(w)
+                || WordClass.SUBORDINATOR.has(w) && said.verb(at + 1)) {
             return false;
         }
         if (!said.mark(at).isEmpty()) {

@@ -7,8 +7,7 @@ package methodos.narration.grammar;
  * @param from the first of its tokens
  * @param to behind the last of them
  */
-public record Clause(
-        Type type, int head, int from, int to, Lead lead, Complements complements) {
+public record Clause(Type type, int head, int from, int to, Lead lead, Complements complements) {
 
     /** What holds it together. */
     public enum Type {

@@ -122,7 +122,8 @@ public final class Clauses {
             n++;
         }
         if (said.word(n).equals("to") && said.verb(said.next(n))
-                || said.word(n).equals("going") || said.word(n).equals("gonna")) {
+                || said.word(n).equals("going")
+                || said.word(n).equals("gonna")) {
             return false;
         }
         boolean be = WordClass.parts(said.word(i)).stream().anyMatch(WordClass.BE::has);
@@ -162,8 +163,7 @@ public final class Clauses {
         int i = from;
         while (i < end) {
             Optional<NounPhrase> np =
-                    WordClass.PREPOSITION.has(said.word(i))
-                                    && !WordClass.PARTICLE.has(said.word(i))
+                    WordClass.PREPOSITION.has(said.word(i)) && !WordClass.PARTICLE.has(said.word(i))
                             ? Optional.empty()
                             : NounPhrases.at(said, i, end);
             if (np.isEmpty()) {

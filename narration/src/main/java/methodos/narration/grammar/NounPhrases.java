@@ -98,7 +98,9 @@ public final class NounPhrases {
     private NounPhrase phrase() {
         String name = String.join(" ", names);
         String head = names.get(names.size() - 1);
-        if (WordClass.PARTITIVE.has(head) && said.word(at).equals("of") && said.mark(at - 1).isEmpty()) {
+        if (WordClass.PARTITIVE.has(head)
+                && said.word(at).equals("of")
+                && said.mark(at - 1).isEmpty()) {
             Optional<NounPhrase> within = at(said, at + 1, end);
             if (within.isPresent()) {
                 NounPhrase w = within.get();
@@ -161,9 +163,7 @@ public final class NounPhrases {
             return false;
         }
         boolean more =
-                found.to() < end
-                        && nameable(found.to())
-                        && said.mark(found.to() - 1).isEmpty();
+                found.to() < end && nameable(found.to()) && said.mark(found.to() - 1).isEmpty();
         if (!more && (names.isEmpty() || !found.thread())) {
             return false;
         }
@@ -232,7 +232,10 @@ public final class NounPhrases {
 
     private boolean verbAsName(int i, Act.Met met, boolean more) {
         String before = i > from ? said.word(i - 1) : "";
-        boolean determined = WordClass.DETERMINER.has(before) || WordClass.POSSESSIVE.has(before);
+        boolean determined =
+                WordClass.DETERMINER.has(before)
+                        || WordClass.POSSESSIVE.has(before)
+                        || i > 0 && said.number(i - 1) && said.mark(i - 1).isEmpty();
         boolean object = more && said.beginsObject(said.next(i)) && !determined;
         return switch (met.form()) {
             case BASE -> determined || met.act().noun() && !object;

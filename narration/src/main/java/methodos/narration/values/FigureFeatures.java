@@ -51,7 +51,11 @@ public final class FigureFeatures {
             f.add("type=" + clause.type() + "&kind=" + kind);
             f.add("negated=" + clause.lead().negated() + "&kind=" + kind);
             f.add("sub=" + clause.lead().subordinator() + "&kind=" + kind);
-            f.add("head=" + said.act(clause.head()).map(a -> a.act().base()).orElse("") + "&kind=" + kind);
+            f.add(
+                    "head="
+                            + said.act(clause.head()).map(a -> a.act().base()).orElse("")
+                            + "&kind="
+                            + kind);
             for (NounPhrase thing : clause.complements().objects()) {
                 boolean within = m.from() >= thing.from() && m.from() < thing.to();
                 f.add("in thing=" + within + "&kind=" + kind);

@@ -125,9 +125,7 @@ public final class Acts {
                             ? Act.Form.ING
                             : form.endsWith("s") && !form.endsWith("ss")
                                     ? Act.Form.THIRD_PERSON
-                                    : form.endsWith("n")
-                                            ? Act.Form.PARTICIPLE
-                                            : Act.Form.PAST;
+                                    : form.endsWith("n") ? Act.Form.PARTICIPLE : Act.Form.PAST;
             forms.put(form, new Act.Met(act, kind));
         }
         forms.put(third, new Act.Met(act, Act.Form.THIRD_PERSON));

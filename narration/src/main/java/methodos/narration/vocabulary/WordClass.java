@@ -67,7 +67,8 @@ public enum WordClass {
         JOINED.put("havent", List.of("have", "not"));
         JOINED.put("hasnt", List.of("has", "not"));
         JOINED.put("hadnt", List.of("had", "not"));
-        for (String subject : List.of("i", "you", "we", "he", "she", "they", "it", "that", "this")) {
+        for (String subject :
+                List.of("i", "you", "we", "he", "she", "they", "it", "that", "this")) {
             JOINED.put(subject + "ll", List.of(subject, "will"));
             JOINED.put(subject + "d", List.of(subject, "would"));
             JOINED.put(subject + "ve", List.of(subject, "have"));
@@ -83,8 +84,14 @@ public enum WordClass {
         // words of their own that only look like two: "ill", "well", "were", "wed", "shed", "hell"
         Set.of("were", "wed", "shed", "hell", "id", "is", "does", "thisd", "thatre", "thisll")
                 .forEach(JOINED::remove);
-        JOINED.keySet().removeIf(word -> classes.values().stream().anyMatch(c -> c.contains(word))
-                && !Set.of("its", "lets", "cant", "aint", "well", "theres", "heres").contains(word));
+        JOINED.keySet()
+                .removeIf(
+                        word ->
+                                classes.values().stream().anyMatch(c -> c.contains(word))
+                                        && !Set.of(
+                                                        "its", "lets", "cant", "aint", "well",
+                                                        "theres", "heres")
+                                                .contains(word));
     }
 
     /** The classes of a word, none for those that name or do something. */

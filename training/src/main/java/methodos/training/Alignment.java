@@ -1,4 +1,4 @@
-package methodos.narration.training;
+package methodos.training;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -15,8 +15,8 @@ import methodos.core.vocabulary.Nouns;
 import methodos.narration.grammar.Clause;
 import methodos.narration.grammar.NounPhrase;
 import methodos.narration.grammar.Utterance;
-import methodos.narration.training.Truth.TrueStep;
 import methodos.narration.vocabulary.Act;
+import methodos.training.Truth.TrueStep;
 
 /** Which clause says which true step. */
 public final class Alignment {
@@ -50,8 +50,7 @@ public final class Alignment {
     }
 
     /** With what a first reader has learned. */
-    public static Alignment of(
-            Utterance said, List<Clause> clauses, Truth truth, Belief belief) {
+    public static Alignment of(Utterance said, List<Clause> clauses, Truth truth, Belief belief) {
         return new Alignment(said, clauses, truth, belief);
     }
 
@@ -107,23 +106,31 @@ public final class Alignment {
 
     private double fit(Clause clause, TrueStep step) {
         DraftedStep told = step.told();
-        double fit = switch (clause.type()) {
-            case VERB -> 1;
-            case BARE -> 0.7;
-            case FIGURE -> 0.6;
-            case STATE -> 0.5;
-        };
+        double fit =
+                switch (clause.type()) {
+                    case VERB -> 1;
+                    case BARE -> 0.7;
+                    case FIGURE -> 0.6;
+                    case STATE -> 0.5;
+                };
         Set<String> heads = new HashSet<>();
-        Stream.concat(told.parts().stream().map(DraftedStep.PartNamed::name), step.otherParts().stream())
+        Stream.concat(
+                        told.parts().stream().map(DraftedStep.PartNamed::name),
+                        step.otherParts().stream())
                 .forEach(name -> heads.add(Nouns.singular(Nouns.head(name))));
         boolean names =
-                clause.complements().objects().stream().map(NounPhrase::head).anyMatch(heads::contains)
+                clause.complements().objects().stream()
+                                .map(NounPhrase::head)
+                                .anyMatch(heads::contains)
                         || clause.complements().phrases().stream()
                                 .filter(p -> p.thing() != null)
                                 .anyMatch(p -> heads.contains(p.thing().head()));
         fit += names ? 1.5 : 0;
-        boolean figure = told.action() != null && told.action().equals("tighten")
-                && said.measures(clause.from(), clause.to()).stream().anyMatch(Measure::torque);
+        boolean figure =
+                told.action() != null
+                        && told.action().equals("tighten")
+                        && said.measures(clause.from(), clause.to()).stream()
+                                .anyMatch(Measure::torque);
         fit += figure ? 1 : 0;
         Act.Met met = said.act(clause.head()).orElse(null);
         if (clause.type() == Clause.Type.VERB && met != null) {
@@ -133,7 +140,8 @@ public final class Alignment {
                 fit += 3;
             } else if (step.otherActions().contains(meant == null ? "" : meant)) {
                 fit += 2.5;
-            } else if (can.contains(told.action()) || step.otherActions().stream().anyMatch(can::contains)) {
+            } else if (can.contains(told.action())
+                    || step.otherActions().stream().anyMatch(can::contains)) {
                 fit += 1.5;
             } else if (meant != null) {
                 fit -= 0.6;

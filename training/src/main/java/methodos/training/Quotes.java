@@ -1,4 +1,4 @@
-package methodos.narration.training;
+package methodos.training;
 
 import java.util.ArrayList;
 import java.util.List;

@@ -1,4 +1,4 @@
-package methodos.narration.training;
+package methodos.training;
 
 import java.util.List;
 import java.util.Set;
@@ -10,12 +10,14 @@ import methodos.core.narration.DraftedStep;
  *
  * @param steps in the order of the narration
  * @param dismissed the words that became no step
+ * @param traps where a reader is easily misled
  */
-public record Truth(List<TrueStep> steps, List<Draft.SetAside> dismissed) {
+public record Truth(List<TrueStep> steps, List<Draft.SetAside> dismissed, List<Trap> traps) {
 
     public Truth {
         steps = List.copyOf(steps);
         dismissed = List.copyOf(dismissed);
+        traps = List.copyOf(traps);
     }
 
     /**
@@ -37,6 +39,20 @@ public record Truth(List<TrueStep> steps, List<Draft.SetAside> dismissed) {
         /** The words that it is drawn from. */
         public String quote() {
             return told.evidence().get(0).quote();
+        }
+    }
+
+    /**
+     * Words that must not become a step with one of some actions.
+     *
+     * @param start seconds
+     * @param end seconds
+     * @param why such as "prohibition"
+     */
+    public record Trap(double start, double end, String why, Set<String> actions) {
+
+        public Trap {
+            actions = Set.copyOf(actions);
         }
     }
 }

@@ -1,2 +1,0 @@
-/** What people have written of narrations, and how the reader learns from it. */
-package methodos.narration.training;
