@@ -52,6 +52,7 @@ public final class Features {
         neighbours(index, f);
         sentence(clause, f);
         around(clause, f);
+        shape(index, f);
         Set<String> all = new LinkedHashSet<>(f);
         for (String one : f) {
             if (one.startsWith("lead") || one.startsWith("obj") || one.startsWith("neg")) {
@@ -59,6 +60,94 @@ public final class Features {
             }
         }
         return new ArrayList<>(all);
+    }
+
+    /** How a clause is built as a whole, and how it hangs together with those next to it. */
+    private void shape(int index, Set<String> f) {
+        Clause clause = clauses.get(index);
+        String build = build(clause);
+        String object = object(clause);
+        f.add("shape=" + build);
+        f.add("shape=" + build + "/" + object);
+        f.add("shape=" + build + "/" + object + "/" + clause.complements().particle());
+        int before = said.previous(clause.from());
+        boolean start = before < 0 || said.ends(before);
+        f.add("shape=" + build + "/" + object + "/" + start);
+        boolean means =
+                said.act(clause.head())
+                        .filter(m -> clause.type() == Clause.Type.VERB)
+                        .map(m -> m.act().actionWith(clause.complements().particle()) != null)
+                        .orElse(false);
+        f.add("shape=" + build + "/" + object + "/means " + means);
+        for (int d : new int[] {-1, 1}) {
+            int at = index + d;
+            if (at < 0 || at >= clauses.size()) {
+                continue;
+            }
+            Clause other = clauses.get(at);
+            String side = d < 0 ? "before " : "behind ";
+            f.add(side + build(other) + "/" + object(other) + "&" + build);
+            boolean joined = d < 0 ? joined(other, clause) : joined(clause, other);
+            f.add(side + other.type() + "/" + joined + "&" + build + "/" + object);
+            if (shares(clause, other)) {
+                f.add(side + "same thing " + other.type() + "&" + clause.type());
+            }
+        }
+    }
+
+    private boolean joined(Clause first, Clause second) {
+        for (int i = first.to() - 1; i < second.from(); i++) {
+            if (said.ends(i)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean shares(Clause one, Clause other) {
+        return one.complements().objects().stream()
+                .anyMatch(
+                        a ->
+                                other.complements().objects().stream()
+                                        .anyMatch(b -> a.head().equals(b.head())));
+    }
+
+    private String build(Clause clause) {
+        Lead lead = clause.lead();
+        String form =
+                clause.type() == Clause.Type.VERB
+                        ? said.act(clause.head()).map(m -> m.form().name()).orElse("unknown")
+                        : clause.type().name();
+        String who =
+                lead.subject().isEmpty()
+                        ? lead.plain() ? "plain" : ""
+                        : lead.subject().matches("you|we|i") ? lead.subject() : "third";
+        return form
+                + " "
+                + who
+                + (lead.modal().isEmpty() ? "" : " modal")
+                + (lead.be() ? " be" : "")
+                + (lead.have() ? " have" : "")
+                + (lead.does() ? " do" : "")
+                + (lead.to() ? lead.governor().isEmpty() ? " to" : " governed" : "")
+                + (lead.let() ? " let" : "")
+                + (lead.negated() ? " not" : "")
+                + (lead.subordinator().isEmpty() ? "" : " sub")
+                + (lead.interrogative().isEmpty() ? "" : " wh");
+    }
+
+    private String object(Clause clause) {
+        Complements c = clause.complements();
+        if (c.objects().isEmpty()) {
+            return c.pronoun() == null ? "none" : "pronoun";
+        }
+        NounPhrase first = c.objects().get(0);
+        String head = first.head();
+        return said.vocabulary().things().names(head)
+                ? first.definite() ? "the part" : "a part"
+                : WordClass.ABSTRACT.has(head) || WordClass.PERSON.has(head)
+                        ? "no part"
+                        : first.definite() ? "the thing" : "a thing";
     }
 
     private void verb(Clause clause, Set<String> f) {
@@ -197,6 +286,12 @@ public final class Features {
         if (said.vocabulary().things().consumable(head).isPresent()) {
             f.add(as + "consumable");
             any = true;
+        }
+        for (WordClass kind : List.of(WordClass.PERSON, WordClass.ABSTRACT)) {
+            if (kind.has(head)) {
+                f.add(as + kind);
+                any = true;
+            }
         }
         if (!any) {
             f.add(as + "unknown");

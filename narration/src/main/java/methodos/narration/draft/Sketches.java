@@ -19,6 +19,7 @@ import methodos.narration.grammar.NounPhrases;
 import methodos.narration.grammar.Utterance;
 import methodos.narration.values.Figure;
 import methodos.narration.vocabulary.Things;
+import methodos.narration.vocabulary.WordClass;
 
 /** Makes sketches of the clauses that say steps, and gives each what belongs to it. */
 final class Sketches {
@@ -110,7 +111,10 @@ final class Sketches {
     }
 
     private static Sketch sketch(Clause clause, Verdict verdict) {
-        boolean caution = verdict.caution() > verdict.work() - verdict.caution();
+        // what is forbidden is no step, however sure the verb is
+        boolean caution =
+                verdict.caution() > verdict.work() - verdict.caution()
+                        || clause.type() == Clause.Type.VERB && clause.lead().negated();
         Kind kind =
                 caution
                         ? Kind.CAUTION
@@ -249,10 +253,7 @@ final class Sketches {
 
     private void things(Sketch s) {
         Things known = said.vocabulary().things();
-        List<NounPhrase> objects = new ArrayList<>(s.clause.complements().objects());
-        if (objects.isEmpty() && s.clause.lead().thing() != null) {
-            objects.add(s.clause.lead().thing());
-        }
+        List<NounPhrase> objects = actedOn(s);
         List<NounPhrase> all = phrases(s);
         for (NounPhrase np : all) {
             List<String> words = List.of(np.name().split(" "));
@@ -295,6 +296,47 @@ final class Sketches {
                                     s.parts.add(
                                             new PartNamed(t.name(), t.quantity(), t.size(), null)));
         }
+    }
+
+    /**
+     * What is acted on: objects, the subject of what is done to it, or what a tool is moved along.
+     */
+    private List<NounPhrase> actedOn(Sketch s) {
+        List<NounPhrase> objects =
+                s.clause.complements().objects().stream().filter(Sketches::thing).toList();
+        NounPhrase subject = s.clause.lead().thing();
+        boolean undergoes = s.clause.lead().be() || s.clause.complements().objects().isEmpty();
+        if (subject != null && undergoes) {
+            return thing(subject) ? List.of(subject) : List.of();
+        }
+        boolean moved =
+                !objects.isEmpty()
+                        && s.is("inspect", "measure", "clean", "test")
+                        && objects.stream().allMatch(this::workedWith);
+        if (moved) {
+            return s.clause
+                    .complements()
+                    .phrase("along", "across", "over", "on", "round", "around", "through", "in")
+                    .map(Prepositional::thing)
+                    .filter(Sketches::thing)
+                    .map(List::of)
+                    .orElse(List.of());
+        }
+        return objects;
+    }
+
+    private boolean workedWith(NounPhrase np) {
+        return WordClass.PERSON.has(np.head())
+                || said.vocabulary()
+                        .things()
+                        .toolAtEnd(List.of(np.name().split(" ")))
+                        .filter(e -> !e.named().doubtful())
+                        .isPresent();
+    }
+
+    private static boolean thing(NounPhrase np) {
+        return !WordClass.ABSTRACT.has(np.head())
+                || np.name().contains(" ") && !np.name().matches("\\w+ (time|way|turn|thing)s?");
     }
 
     private boolean before(NounPhrase np, String... words) {

@@ -54,7 +54,10 @@ final class Behind {
         boolean parted = !said.mark(at - 1).isEmpty();
         while (!over()) {
             int before = at;
-            if (!parted && (!bare && object() || particle()) || prepositional() || passing()) {
+            if (!parted && (!bare && object() || particle())
+                    || parted && !bare && further()
+                    || prepositional()
+                    || passing()) {
                 parted = !said.mark(at - 1).isEmpty();
                 if (at == before) {
                     return;

@@ -10,6 +10,9 @@ import methodos.narration.vocabulary.WordClass;
 /** Cuts what is said into clauses, each around one verb, state or thing. */
 public final class Clauses {
 
+    /** Words between "let" and the verb, at most. */
+    private static final int LONGEST_LET = 4;
+
     private final Utterance said;
     private final List<Clause> found = new ArrayList<>();
 
@@ -141,7 +144,8 @@ public final class Clauses {
         }
         String w = said.word(i);
         boolean leads =
-                said.act(i).filter(m -> m.act().action() == null).isPresent() || w.equals("going");
+                said.act(i).map(m -> m.act().action() == null).orElse(said.verb(i))
+                        || w.equals("going");
         return leads
                 && said.mark(i).isEmpty()
                 && (said.word(n).equals("to") && said.verb(said.next(n)));
@@ -149,13 +153,16 @@ public final class Clauses {
 
     /** "let it drain", "let the oil run out": the verb behind what is named says what is done. */
     private boolean lets(int i, int n) {
-        int behind =
-                WordClass.OBJECT.has(said.word(n)) && !said.act(n).isPresent()
-                        ? n + 1
-                        : NounPhrases.at(said, n, Math.min(said.size(), n + 4))
-                                .map(NounPhrase::to)
-                                .orElse(-1);
-        return behind > 0 && !said.ends(behind - 1) && said.act(behind).isPresent();
+        if (WordClass.OBJECT.has(said.word(n)) && said.act(n).isEmpty()) {
+            return said.mark(n).isEmpty() && said.act(n + 1).isPresent();
+        }
+        for (int end = n + 1; end <= Math.min(said.size() - 1, n + LONGEST_LET); end++) {
+            NounPhrase np = NounPhrases.at(said, n, end).orElse(null);
+            if (np != null && np.to() == end && said.act(end).isPresent() && said.verb(end)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Things that are named where no verb is: "four bolts", "lid off". */

@@ -38,6 +38,8 @@ final class Leads {
     static Lead to(Utterance said, int verb, int first) {
         Leads leads = new Leads(said, verb);
         leads.read(verb, first);
+        // "do not forget to": what is not to be forgotten is to be done
+        leads.negated &= !WordClass.REVERSING.has(leads.governor);
         return new Lead(
                 leads.from,
                 leads.subject,

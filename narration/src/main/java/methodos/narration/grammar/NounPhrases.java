@@ -239,12 +239,23 @@ public final class NounPhrases {
         boolean object = more && said.beginsObject(said.next(i)) && !determined;
         return switch (met.form()) {
             case BASE -> determined || met.act().noun() && !object;
-            case THIRD_PERSON -> determined || met.act().noun() && !object;
+            case THIRD_PERSON -> determined || met.act().noun() && !object && !movesOff(i);
             case PAST, PARTICIPLE, ING ->
                     more
                             && !object
                             && !WordClass.closed(said.word(i + 1))
                             && (determined || names.isEmpty() && !said.verb(i));
         };
+    }
+
+    /** "the housing | lifts off": a thing with what it does, not "cover bolts out". */
+    private boolean movesOff(int i) {
+        boolean part =
+                said.vocabulary().things().part(said.word(i)).stream()
+                        .anyMatch(kind -> !kind.equals("whole"));
+        return !names.isEmpty()
+                && !part
+                && said.mark(i).isEmpty()
+                && WordClass.PARTICLE.has(said.word(i + 1));
     }
 }

@@ -20,6 +20,8 @@ import methodos.narration.vocabulary.WordClass;
 /** What is said in a clip, word by word, with what is known of each: tag, verb, quantity, time. */
 public final class Utterance {
 
+    private static final int LET_REACH = 4;
+
     private final Transcript transcript;
     private final Tokens tokens;
     private final List<String> tags;
@@ -249,7 +251,7 @@ public final class Utterance {
         int p = previous(i);
         boolean parted = p < 0 || !mark(p).isEmpty();
         String before = parted ? "" : word(p);
-        if (WordClass.NOT.has(before) && WordClass.DO.has(word(previous(p)))) {
+        if (denied(p, before) || let(i)) {
             return true;
         }
         if (before.equals("to") || WordClass.MODAL.has(before) || WordClass.DO.has(before)) {
@@ -269,12 +271,43 @@ public final class Utterance {
         };
     }
 
+    /** "do not lift", "must not lift", "never lift" */
+    private boolean denied(int p, String before) {
+        String helps = word(previous(p));
+        return WordClass.NOT.has(before)
+                && (before.equals("never")
+                        || WordClass.DO.has(helps)
+                        || WordClass.MODAL.has(helps));
+    }
+
+    /** "let the oil drain": a verb behind what is let do something. */
+    private boolean let(int i) {
+        if (determines(word(i - 1))) {
+            return false;
+        }
+        int k = i - 1;
+        while (k >= 0 && i - k <= LET_REACH && mark(k).isEmpty()) {
+            String w = word(k);
+            if (WordClass.LET.has(w)) {
+                return i - k > 1;
+            }
+            if (WordClass.closed(w) && !determines(w) && !WordClass.OBJECT.has(w)) {
+                return false;
+            }
+            k--;
+        }
+        return false;
+    }
+
     /** "the rod drops out": a thing that moves of itself, not "screws out". */
     private boolean moves(int i) {
-        return tag(i).equals("VERB")
+        boolean part =
+                vocabulary.things().part(word(i)).stream().anyMatch(kind -> !kind.equals("whole"));
+        boolean noun = i > 0 && tag(i - 1).matches("NOUN|PROPN") && mark(i - 1).isEmpty();
+        return !part
+                && (noun || tag(i).equals("VERB"))
                 && mark(i).isEmpty()
-                && WordClass.PARTICLE.has(word(i + 1))
-                && !vocabulary.things().names(word(i));
+                && WordClass.PARTICLE.has(word(i + 1));
     }
 
     /** Whether what stands behind a word is named: "the", "each", "your"; not "that" or "it". */

@@ -3,6 +3,7 @@ package methodos.narration.vocabulary;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -30,7 +31,17 @@ public enum WordClass {
     /** "a bit of grease": what is named stands behind "of". */
     PARTITIVE,
     /** Said of a thing without telling which it is. */
-    EVALUATIVE;
+    EVALUATIVE,
+    /** Nouns of which none is a thing that is worked on. */
+    ABSTRACT,
+    /** Parts of a person. */
+    PERSON,
+    /** Verbs that turn round what is denied: "do not forget". */
+    REVERSING;
+
+    /** Classes whose words name or describe something. */
+    private static final Set<WordClass> OPEN =
+            EnumSet.of(PARTITIVE, EVALUATIVE, ABSTRACT, PERSON, REVERSING);
 
     private static final Map<String, Set<WordClass>> WORDS = new HashMap<>();
 
@@ -42,7 +53,8 @@ public enum WordClass {
         for (String line : WordList.lines("grammar.txt")) {
             int colon = line.indexOf(':');
             WordClass kind = valueOf(line.substring(0, colon).toUpperCase(Locale.ROOT));
-            classes.put(kind, Set.of(line.substring(colon + 1).strip().split("\\s+")));
+            classes.put(
+                    kind, new HashSet<>(List.of(line.substring(colon + 1).strip().split("\\s+"))));
         }
         classes.forEach(
                 (kind, words) ->
@@ -82,7 +94,9 @@ public enum WordClass {
         JOINED.put("heres", List.of("here", "is"));
         JOINED.put("lets", List.of("let", "us"));
         // words of their own that only look like two: "ill", "well", "were", "wed", "shed", "hell"
-        Set.of("were", "wed", "shed", "hell", "id", "is", "does", "thisd", "thatre", "thisll")
+        Set.of(
+                        "well", "were", "wed", "shed", "hell", "id", "is", "does", "thisd",
+                        "thatre", "thisll")
                 .forEach(JOINED::remove);
         JOINED.keySet()
                 .removeIf(
@@ -113,7 +127,6 @@ public enum WordClass {
 
     /** Whether a word only holds a sentence together, in every reading. */
     public static boolean closed(String word) {
-        return JOINED.containsKey(word)
-                || of(word).stream().anyMatch(c -> c != PARTITIVE && c != EVALUATIVE);
+        return JOINED.containsKey(word) || of(word).stream().anyMatch(c -> !OPEN.contains(c));
     }
 }

@@ -1,0 +1,101 @@
+package methodos.training;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import methodos.core.speech.EnglishPartsOfSpeech;
+import methodos.core.speech.Hearing;
+import methodos.narration.acts.Model;
+import methodos.narration.draft.NarrationReader;
+import methodos.narration.grammar.Clause;
+import methodos.narration.grammar.Clauses;
+import methodos.narration.grammar.Utterance;
+import methodos.narration.vocabulary.Vocabulary;
+import methodos.training.Trainer.Example;
+import org.junit.jupiter.api.Test;
+
+class LessonsTest {
+
+    private static final NarrationReader READER =
+            new NarrationReader(
+                    new Hearing(Map.of()), EnglishPartsOfSpeech.load(), Vocabulary.english(), null);
+
+    @Test
+    void learnsWhatExamplesHaveInCommon() {
+        List<Example> examples = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            examples.add(new Example("n" + i % 4, "on", List.of("screw", "noise" + i)));
+            examples.add(new Example("n" + i % 4, "off", List.of("pull", "noise" + i)));
+        }
+
+        Model model = Trainer.fit(examples, 0.1);
+
+        assertThat(model.probability("on", List.of("screw"))).isGreaterThan(0.9);
+        assertThat(model.probability("off", List.of("pull"))).isGreaterThan(0.9);
+    }
+
+    @Test
+    void whatOnlyOneNarrationHasIsNotLearned() {
+        List<Example> examples = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            String source = "n" + i % 4;
+            boolean first = source.equals("n0");
+            examples.add(
+                    new Example(
+                            source, "on", first ? List.of("screw", "goose") : List.of("screw")));
+            examples.add(new Example(source, i % 5 == 0 ? "on" : "off", List.of("pull")));
+        }
+
+        Model model = Trainer.fit(examples, 0.1);
+
+        assertThat(model.probability("on", List.of("goose")))
+                .isEqualTo(model.probability("on", List.of()));
+        assertThat(model.probability("off", List.of("pull"))).isGreaterThan(0.6);
+    }
+
+    @Test
+    void almostEveryTrueStepIsSaidByAClause() throws Exception {
+        int steps = 0;
+        int placed = 0;
+        long aligned = 0;
+        for (Narration n : TruthFile.all(List.of(Path.of("narrations/practice")))) {
+            Utterance said = READER.hear(n.captions(), List.of());
+            List<Clause> clauses = Clauses.of(said);
+            Alignment alignment = Alignment.of(said, clauses, n.truth());
+            steps += n.truth().steps().size();
+            aligned += alignment.aligned();
+            for (int s = 0; s < n.truth().steps().size(); s++) {
+                placed += alignment.place(s) == null ? 0 : 1;
+            }
+        }
+
+        assertThat((double) placed / steps).as("quotes found").isGreaterThan(0.99);
+        assertThat((double) aligned / steps).as("steps aligned").isGreaterThan(0.93);
+    }
+
+    @Test
+    void aStepIsSaidByTheClauseThatMeansIt() throws Exception {
+        Narration n =
+                TruthFile.all(List.of(Path.of("narrations/practice"))).stream()
+                        .filter(one -> one.name().equals("table-saw-arbor"))
+                        .findFirst()
+                        .orElseThrow();
+        Utterance said = READER.hear(n.captions(), List.of());
+        List<Clause> clauses = Clauses.of(said);
+        Alignment alignment = Alignment.of(said, clauses, n.truth());
+        Optional<String> pulled = Optional.empty();
+        for (int c = 0; c < clauses.size(); c++) {
+            Clause clause = clauses.get(c);
+            if (said.text(clause.from(), clause.to()).startsWith("pull the plug")) {
+                pulled = alignment.step(c).map(s -> s.told().action());
+                break;
+            }
+        }
+
+        assertThat(pulled).contains("disconnect");
+    }
+}
