@@ -66,7 +66,7 @@ public final class Alignment {
 
     /** Whether a clause stands within the words of a step that another clause says. */
     public boolean detail(int clause) {
-        int head = clauses.get(clause).head();
+        int head = anchor(clauses.get(clause));
         return stepOf[clause] == null
                 && Arrays.stream(placeOf).anyMatch(p -> p != null && head >= p[0] && head < p[1]);
     }
@@ -87,10 +87,11 @@ public final class Alignment {
             placeOf[s] = place;
             for (int c = 0; place != null && c < clauses.size(); c++) {
                 Clause clause = clauses.get(c);
-                if (clause.head() >= place[0] && clause.head() < place[1]) {
+                int at = anchor(clause);
+                if (at >= place[0] && at < place[1]) {
                     double fit = fit(clause, step) + belief.of(c, step);
                     if (fit >= LEAST) {
-                        pairs.add(new Pair(c, s, fit - 0.01 * (clause.head() - place[0])));
+                        pairs.add(new Pair(c, s, fit - 0.01 * (at - place[0])));
                     }
                 }
             }
@@ -102,6 +103,11 @@ public final class Alignment {
                 stepOf[pair.clause] = truth.steps().get(pair.step);
             }
         }
+    }
+
+    /** Where a clause stands: at its verb, or behind it where the verb is said once for several. */
+    private static int anchor(Clause clause) {
+        return Math.max(clause.from(), clause.head());
     }
 
     private double fit(Clause clause, TrueStep step) {

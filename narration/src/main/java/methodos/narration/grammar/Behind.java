@@ -20,7 +20,11 @@ final class Behind {
     /** Whether it is a thing and no verb that it stands behind. */
     private final boolean bare;
 
-    private Behind(Utterance said, int from, int end, boolean bare) {
+    /** Whether the verb has a subject of its own that moves: "the seals go in the bin". */
+    private final boolean moves;
+
+    private Behind(Utterance said, int from, int end, boolean bare, boolean moves) {
+        this.moves = moves;
         this.said = said;
         this.at = from;
         this.end = end;
@@ -30,14 +34,15 @@ final class Behind {
     /**
      * @param from behind the verb
      * @param end where the next clause begins
+     * @param moves whether the subject is what moves
      */
-    static Complements of(Utterance said, int from, int end) {
-        return of(new Behind(said, from, end, false));
+    static Complements of(Utterance said, int from, int end, boolean moves) {
+        return of(new Behind(said, from, end, false, moves));
     }
 
     /** What is said behind a thing that no verb stands before. */
     static Complements thing(Utterance said, int from, int end) {
-        return of(new Behind(said, from, end, true));
+        return of(new Behind(said, from, end, true, false));
     }
 
     private static Complements of(Behind behind) {
@@ -125,7 +130,7 @@ final class Behind {
             return false;
         }
         Optional<NounPhrase> np = NounPhrases.at(said, next, end);
-        if (np.isEmpty() || said.verb(next)) {
+        if (np.isEmpty() || said.verb(next) || gapped(np.get())) {
             return false;
         }
         objects.add(np.get());
@@ -145,7 +150,7 @@ final class Behind {
         }
         boolean preposition = WordClass.PREPOSITION.has(w) && said.mark(at).isEmpty();
         boolean thing = preposition && NounPhrases.at(said, at + 1, end).isPresent();
-        if (thing && (!objects.isEmpty() || pronoun != null)) {
+        if (thing && (moves || !objects.isEmpty() || pronoun != null)) {
             return prepositional();
         }
         at++;
@@ -184,5 +189,13 @@ final class Behind {
             phrases.add(new Prepositional(w, from, at, null));
         }
         return true;
+    }
+
+    /** "check the belt for cracks, | the pulley for play": an item with a place of its own. */
+    private boolean gapped(NounPhrase item) {
+        String behind = said.mark(item.to() - 1).isEmpty() ? said.word(item.to()) : "";
+        return phrases.stream().anyMatch(p -> p.thing() != null)
+                && WordClass.PREPOSITION.has(behind)
+                && !behind.equals("of");
     }
 }

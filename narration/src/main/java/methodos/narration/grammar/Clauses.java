@@ -41,12 +41,90 @@ public final class Clauses {
                     h + 1 < heads.size()
                             ? Math.max(head.at + 1, Leads.to(said, next, head.at + 1).from())
                             : said.size();
-            Complements complements = Behind.of(said, head.at + 1, end);
+            Complements complements =
+                    Behind.of(said, head.at + 1, end, lead.thing() != null && !lead.let());
             int to = Math.max(head.at + 1, Math.min(complements.to(), end));
-            found.add(new Clause(head.type, head.at, lead.from(), to, shared(lead), complements));
-            behind = to;
+            Clause clause =
+                    new Clause(head.type, head.at, lead.from(), to, shared(lead), complements);
+            raise(clause);
+            found.add(clause);
+            behind = head.type == Type.VERB ? gapped(clause, end) : to;
         }
         bare(behind, said.size());
+    }
+
+    /** "clean and inspect the races": the things of the second verb are those of the first. */
+    private void raise(Clause second) {
+        if (found.isEmpty()
+                || second.type() != Type.VERB
+                || second.lead().coordinator().isEmpty()) {
+            return;
+        }
+        Clause first = found.get(found.size() - 1);
+        Complements own = first.complements();
+        boolean bare =
+                first.type() == Type.VERB
+                        && first.to() == first.head() + 1
+                        && first.to() == second.from()
+                        && second.lead().subject().isEmpty();
+        if (bare && own.objects().isEmpty() && own.pronoun() == null) {
+            Complements all =
+                    new Complements(
+                            own.to(),
+                            own.particle(),
+                            second.complements().objects(),
+                            second.complements().pronoun(),
+                            second.complements().phrases());
+            found.set(
+                    found.size() - 1,
+                    new Clause(
+                            first.type(),
+                            first.head(),
+                            first.from(),
+                            first.to(),
+                            first.lead(),
+                            all));
+        }
+    }
+
+    /**
+     * "check the belt for cracks, the pulley for play and the guard for dents": the verb is said
+     * once and meant with each.
+     *
+     * @return behind the last of them
+     */
+    private int gapped(Clause verb, int end) {
+        int at = verb.to();
+        boolean placed = verb.complements().phrases().stream().anyMatch(p -> p.thing() != null);
+        while (placed && at < end && !said.ends(at - 1)) {
+            int from = at;
+            boolean joined = said.mark(at - 1).equals(",");
+            while (at < end
+                    && (said.filler(at)
+                            || said.word(at).equals("and")
+                            || said.word(at).equals("or"))) {
+                joined = true;
+                at++;
+            }
+            NounPhrase thing = joined ? NounPhrases.at(said, at, end).orElse(null) : null;
+            if (thing == null || said.verb(at)) {
+                return from;
+            }
+            Complements behind = Behind.thing(said, thing.to(), end);
+            if (behind.phrases().stream().noneMatch(p -> p.thing() != null)) {
+                return from;
+            }
+            Complements all =
+                    new Complements(
+                            behind.to(),
+                            verb.complements().particle(),
+                            List.of(thing),
+                            null,
+                            behind.phrases());
+            found.add(new Clause(Type.VERB, verb.head(), from, behind.to(), verb.lead(), all));
+            at = behind.to();
+        }
+        return at;
     }
 
     /** "do not lift, turn or pull": a plain verb behind another shares what leads to it. */

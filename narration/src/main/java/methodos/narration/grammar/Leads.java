@@ -2,6 +2,7 @@ package methodos.narration.grammar;
 
 import java.util.List;
 import java.util.Set;
+import methodos.core.vocabulary.Nouns;
 import methodos.narration.vocabulary.Act;
 import methodos.narration.vocabulary.WordClass;
 
@@ -79,7 +80,16 @@ final class Leads {
     }
 
     private boolean finite(int verb) {
-        return said.act(verb).filter(m -> m.form() == Act.Form.THIRD_PERSON).isPresent()
+        boolean several =
+                verb > 0
+                        && Nouns.plural(said.word(verb - 1))
+                        && said.vocabulary().things().names(said.word(verb - 1))
+                        && said.act(verb)
+                                .filter(m -> m.form() == Act.Form.BASE)
+                                .filter(m -> m.act().action() == null)
+                                .isPresent();
+        return several
+                || said.act(verb).filter(m -> m.form() == Act.Form.THIRD_PERSON).isPresent()
                 || WordClass.parts(said.word(verb)).stream().anyMatch(WordClass.BE::has);
     }
 

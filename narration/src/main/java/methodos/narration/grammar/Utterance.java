@@ -243,10 +243,7 @@ public final class Utterance {
         }
         Optional<Act.Met> met = act(i);
         if (met.isEmpty()) {
-            return tag(i).equals("VERB")
-                    && !WordClass.closed(word(i))
-                    && word(i).length() > 2
-                    && !vocabulary.things().names(word(i));
+            return unknownVerb(i);
         }
         int p = previous(i);
         boolean parted = p < 0 || !mark(p).isEmpty();
@@ -269,6 +266,26 @@ public final class Utterance {
                             || moves(i);
             case PAST, PARTICIPLE, ING -> !adjective(i, before);
         };
+    }
+
+    /** A word that no list knows, or only as a thing: "fish out the bulb", "chuck them". */
+    private boolean unknownVerb(int i) {
+        String w = word(i);
+        if (WordClass.closed(w) || w.length() <= 2) {
+            return false;
+        }
+        int p = previous(i);
+        String before = p < 0 || !mark(p).isEmpty() ? "" : word(p);
+        boolean starts = before.isEmpty() || WordClass.COORDINATOR.has(before);
+        String after = mark(i).isEmpty() ? word(i + 1) : "";
+        boolean pronoun = after.equals("it") || after.equals("them");
+        boolean particle =
+                WordClass.PARTICLE.has(after) && mark(i + 1).isEmpty() && beginsObject(i + 2);
+        boolean thing = vocabulary.things().names(w);
+        boolean undergone = WordClass.BE.has(before) && w.endsWith("ed");
+        return starts && (pronoun || particle && !thing)
+                || undergone
+                || tag(i).equals("VERB") && !thing;
     }
 
     /** "do not lift", "must not lift", "never lift" */
@@ -337,6 +354,15 @@ public final class Utterance {
                         || WordClass.COORDINATOR.has(before)
                         || WordClass.ADVERB.has(before)
                         || WordClass.SUBJECT.has(before);
+        boolean joined =
+                before.isEmpty()
+                        && mark(i).isEmpty()
+                        && WordClass.COORDINATOR.has(word(i + 1))
+                        && act(i + 2).filter(m -> m.form() == Act.Form.BASE).isPresent()
+                        && beginsObject(i + 3);
+        if (joined) {
+            return true;
+        }
         boolean shares = act(previous(i)).isPresent() && verb(previous(i));
         boolean thing =
                 mark(i).isEmpty()

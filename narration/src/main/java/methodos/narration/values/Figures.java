@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import methodos.core.speech.Measure;
 import methodos.narration.acts.Learned;
+import methodos.narration.acts.Model;
 import methodos.narration.acts.Verdict;
 import methodos.narration.grammar.Clause;
 import methodos.narration.grammar.Utterance;
@@ -12,6 +13,8 @@ import methodos.narration.values.Figure.Kind;
 
 /** Finds what each quantity is. */
 public final class Figures {
+
+    private static final double EVEN = 0.5;
 
     private Figures() {}
 
@@ -21,14 +24,27 @@ public final class Figures {
         List<Figure> figures = new ArrayList<>();
         for (Measure m : said.measures()) {
             List<String> features = features(said, clauses, verdicts, m);
-            String kind = learned.figures().best(features);
-            figures.add(
-                    new Figure(
-                            m,
-                            Kind.valueOf(kind.toUpperCase(Locale.ROOT)),
-                            learned.figures().probability(kind, features)));
+            figures.add(figure(m, learned.figures(), features));
         }
         return figures;
+    }
+
+    /** A quantity is of account if that is likelier than not; then the likeliest kind is taken. */
+    private static Figure figure(Measure m, Model model, List<String> features) {
+        double[] p = model.probabilities(features);
+        Kind best = Kind.NONE;
+        double most = 0;
+        double none = 0;
+        for (int o = 0; o < p.length; o++) {
+            Kind kind = Kind.valueOf(model.outcomes().get(o).toUpperCase(Locale.ROOT));
+            if (kind == Kind.NONE) {
+                none = p[o];
+            } else if (p[o] > most) {
+                most = p[o];
+                best = kind;
+            }
+        }
+        return none > EVEN ? new Figure(m, Kind.NONE, none) : new Figure(m, best, most);
     }
 
     /** What the model sees of a quantity. */

@@ -73,11 +73,16 @@ class NarrationReaderTest {
     }
 
     @Test
-    void talkIsProposedToBeSetAside() {
+    void talkIsProposedToBeSetAsideAndNoWork() {
         Draft draft = Spoken.reader().read(Spoken.captions(PETTING_ZOO_PUMP));
 
         assertThat(draft.dismissed())
-                .anyMatch(d -> d.quote().toLowerCase(Locale.ROOT).contains("ducks will be"));
+                .isNotEmpty()
+                .noneMatch(
+                        d ->
+                                d.quote()
+                                        .toLowerCase(Locale.ROOT)
+                                        .matches(".*\\b(undo|switch|torque|leave|take)\\b.*"));
     }
 
     @Test

@@ -67,6 +67,26 @@ class ClausesTest {
     }
 
     @Test
+    void aVerbThatIsSaidOnceIsMeantWithEachOfSeveral() {
+        assertThat(verbs("Check the belt for cracks, the pulley for play and the guard for dents."))
+                .extracting(c -> c.complements().objects().get(0).name())
+                .containsExactly("belt", "pulley", "guard");
+    }
+
+    @Test
+    void twoVerbsShareWhatStandsBehindTheSecond() {
+        assertThat(verbs("Clean and inspect the races."))
+                .hasSize(2)
+                .allMatch(c -> c.complements().objects().get(0).name().equals("race"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Fish out the bulb.", "The rope is unreeled.", "And chuck them."})
+    void aVerbThatNoListKnowsIsOne(String text) {
+        assertThat(verbs(text)).hasSize(1);
+    }
+
+    @Test
     void namesTheSubjectOfWhatIsDoneToIt() {
         Clause clause = only("The retaining plates are removed with a puller.");
 
