@@ -25,7 +25,7 @@ import methodos.narration.vocabulary.WordClass;
 final class Sketches {
 
     /** From here on a clause is taken for a step. */
-    static final double LIKELY = 0.45;
+    static final double LIKELY = 0.4;
 
     private static final List<String> LEFT_HAND =
             List.of(
