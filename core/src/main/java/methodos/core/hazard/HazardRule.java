@@ -1,6 +1,5 @@
 package methodos.core.hazard;
 
-import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -53,15 +52,18 @@ public record HazardRule(
     }
 
     /**
+     * Whether work, or the words of one of the alternatives, asks for it; the phrases that tell it
+     * are looked up for all rules at once.
+     *
      * @param energies senses of the energies that the unit has
      */
     boolean asksFor(Work done, Set<String> energies, List<String> words) {
-        return work.stream().anyMatch(w -> w.in(done, energies)) || said(words) || asksFor(words);
-    }
-
-    /** Whether the words tell of the hazard themselves. */
-    boolean said(List<String> words) {
-        return says.stream().anyMatch(p -> Collections.indexOfSubList(words, p) >= 0);
+        for (WorkPattern pattern : work) {
+            if (pattern.in(done, energies)) {
+                return true;
+            }
+        }
+        return asksFor(words);
     }
 
     private boolean asksFor(List<String> words) {

@@ -14,7 +14,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -36,16 +35,20 @@ public final class HazardRules {
     private final List<HazardRule> list;
     private final Senses senses;
 
-    /** Of which rules each deed and each first word of a telling phrase may be, by their places. */
+    /** Of which rules each deed may be, by their places. */
     private final Map<String, BitSet> ofDeed = new HashMap<>();
 
-    private final Map<String, BitSet> ofWord = new HashMap<>();
+    /** The phrases that tell of a hazard themselves, by their first words. */
+    private final Map<String, List<Telling>> tellings = new HashMap<>();
+
     private final BitSet ofAnything = new BitSet();
 
     // what names say is the same at every step
     private final Remembered<String, List<String>> names = new Remembered<>(Sentence::words);
     private final Remembered<String, String> units = new Remembered<>(Work::head);
     private final Remembered<String, Set<String>> energies;
+
+    private record Telling(List<String> phrase, int rule) {}
 
     /** A line that is not understood. */
     public static final class LineProblem extends Exception {
@@ -69,7 +72,10 @@ public final class HazardRules {
         for (WorkPattern pattern : rule.work()) {
             pattern.acts().forEach(a -> ofDeed.computeIfAbsent(a, k -> new BitSet()).set(at));
         }
-        rule.says().forEach(p -> ofWord.computeIfAbsent(p.get(0), k -> new BitSet()).set(at));
+        for (List<String> phrase : rule.says()) {
+            tellings.computeIfAbsent(phrase.get(0), k -> new ArrayList<>())
+                    .add(new Telling(phrase, at));
+        }
         boolean anyDeed = rule.work().stream().anyMatch(p -> p.acts().isEmpty());
         ofAnything.set(at, anyDeed || !rule.when().isEmpty());
     }
@@ -109,17 +115,40 @@ public final class HazardRules {
                 known.energies().stream()
                         .flatMap(e -> energies.of(e).stream())
                         .collect(Collectors.toSet());
-        return worthALook(work, sentence)
-                .filter(r -> r.asksFor(work, kinds, sentence.words()))
-                .toList();
+        BitSet asking = told(sentence.words());
+        BitSet possible = worthALook(work);
+        for (int i = possible.nextSetBit(0); i >= 0; i = possible.nextSetBit(i + 1)) {
+            if (!asking.get(i) && list.get(i).asksFor(work, kinds, sentence.words())) {
+                asking.set(i);
+            }
+        }
+        return asking.stream().mapToObj(list::get).toList();
+    }
+
+    /** Of which rules the words tell themselves. */
+    private BitSet told(List<String> words) {
+        BitSet rules = new BitSet();
+        for (int i = 0; i < words.size(); i++) {
+            for (Telling telling : tellings.getOrDefault(words.get(i), List.of())) {
+                int end = i + telling.phrase.size();
+                if (end <= words.size() && words.subList(i, end).equals(telling.phrase)) {
+                    rules.set(telling.rule);
+                }
+            }
+        }
+        return rules;
     }
 
     /** Most rules are of other work altogether. */
-    private Stream<HazardRule> worthALook(Work work, Sentence sentence) {
+    private BitSet worthALook(Work work) {
         BitSet rules = (BitSet) ofAnything.clone();
-        work.acts().stream().map(ofDeed::get).filter(Objects::nonNull).forEach(rules::or);
-        sentence.words().stream().map(ofWord::get).filter(Objects::nonNull).forEach(rules::or);
-        return rules.stream().mapToObj(list::get);
+        for (String act : work.acts()) {
+            BitSet of = ofDeed.get(act);
+            if (of != null) {
+                rules.or(of);
+            }
+        }
+        return rules;
     }
 
     /**

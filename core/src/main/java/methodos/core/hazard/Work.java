@@ -11,6 +11,7 @@ import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure;
 import methodos.core.speech.Measures;
 import methodos.core.speech.Token;
+import methodos.core.vocabulary.WordSet;
 
 /**
  * What a text tells somebody to do, as far as safety asks: the deeds, each with the things that it
@@ -22,6 +23,15 @@ final class Work {
     record Mention(int from, int to, Set<String> senses) {
         boolean overlaps(Mention other) {
             return from < other.to && other.from < to;
+        }
+
+        boolean overlapsAny(List<Mention> others) {
+            for (Mention other : others) {
+                if (overlaps(other)) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         boolean isAny(List<String> any) {
@@ -89,6 +99,9 @@ final class Work {
     static final Set<String> FIGURES =
             Set.of("heavy", "shock", "hot", "degrees", "pressurised", "height", WHOLE);
 
+    private static final Set<String> TELLING =
+            WordSet.of("kg lb ton V °C degree °F bar psi kPa MPa m");
+
     private static final Set<String> TURNING =
             Set.of(
                     "turn", "turns", "rotate", "further", "angle", "tighten", "bend", "tilt",
@@ -122,6 +135,11 @@ final class Work {
             }
         }
         return false;
+    }
+
+    /** Whether a sense of things is in it at all. */
+    boolean mentions(String sense) {
+        return things.contains(sense);
     }
 
     /** Whether one of the senses of things is in it at all. */
@@ -167,7 +185,7 @@ final class Work {
 
     /** Figures that say something by themselves: a heavy mass, a voltage that shocks. */
     private static List<Mention> figures(Sentence sentence) {
-        if (!sentence.numbers()) {
+        if (!sentence.numbers() || sentence.words().stream().noneMatch(Work::telling)) {
             return List.of();
         }
         List<Token> tokens = new ArrayList<>();
@@ -180,6 +198,11 @@ final class Work {
             sense(m, sentence).ifPresent(s -> found.add(new Mention(m.from(), m.to(), Set.of(s))));
         }
         return found;
+    }
+
+    /** Whether a figure in such a unit can say something by itself. */
+    private static boolean telling(String word) {
+        return Measures.unit(word).filter(TELLING::contains).isPresent();
     }
 
     private static Optional<String> sense(Measure m, Sentence sentence) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 import methodos.core.hazard.Work.Deed;
 import methodos.core.hazard.Work.Mention;
@@ -126,11 +125,19 @@ record WorkPattern(
             return around(List.of(deed.verb()), work);
         }
         for (Kind kind : things) {
-            if (named(kind, deed, work, energies)) {
+            if (possible(kind, work, energies) && named(kind, deed, work, energies)) {
                 return true;
             }
         }
         return false;
+    }
+
+    /** Whether such a thing is mentioned at all. */
+    private static boolean possible(Kind kind, Work work, Set<String> energies) {
+        return (kind.sense().equals(ANY) || work.mentions(kind.sense()))
+                && (kind.of().isEmpty()
+                        || work.mentions(kind.of())
+                        || energies.contains(kind.of()));
     }
 
     private boolean named(Kind kind, Deed deed, Work work, Set<String> energies) {
@@ -176,30 +183,49 @@ record WorkPattern(
     }
 
     private boolean of(Kind kind, Deed deed, Thing thing, List<Mention> used, Work work) {
-        Predicate<Mention> free = m -> used.stream().noneMatch(m::overlaps);
-        return Stream.concat(
-                        mentions(thing),
-                        deed.things().stream()
-                                .filter(t -> !t.direct() && !t.paper())
-                                .flatMap(WorkPattern::mentions))
-                .filter(m -> m.senses().contains(kind.of()))
-                .filter(m -> kind.sense().equals(ANY) || free.test(m))
-                .anyMatch(
-                        m -> {
-                            List<Mention> all = new ArrayList<>(used);
-                            all.add(m);
-                            return around(all, work);
-                        });
+        if (of(kind, thing, used, work)) {
+            return true;
+        }
+        for (Thing other : deed.things()) {
+            if (!other.direct() && !other.paper() && of(kind, other, used, work)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean of(Kind kind, Thing thing, List<Mention> used, Work work) {
+        if (thing.head() != null && of(kind, thing.head(), used, work)) {
+            return true;
+        }
+        for (Mention mention : thing.more()) {
+            if (of(kind, mention, used, work)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean of(Kind kind, Mention mention, List<Mention> used, Work work) {
+        if (!mention.senses().contains(kind.of())
+                || !kind.sense().equals(ANY) && mention.overlapsAny(used)) {
+            return false;
+        }
+        List<Mention> all = new ArrayList<>(used);
+        all.add(mention);
+        return around(all, work);
     }
 
     /** Whether of each group something else occurs. */
     private boolean around(List<Mention> used, Work work) {
+        if (around.isEmpty()) {
+            return true;
+        }
         List<Mention> taken = new ArrayList<>(used);
         for (List<String> group : around) {
             boolean found = false;
             for (Mention m : work.mentions()) {
-                if (group.stream().anyMatch(m.senses()::contains)
-                        && taken.stream().noneMatch(m::overlaps)) {
+                if (m.isAny(group) && !m.overlapsAny(taken)) {
                     taken.add(m);
                     found = true;
                     break;

@@ -40,6 +40,11 @@ public final class Measures {
         return new Measures(tokens).find();
     }
 
+    /** The unit that a word by itself names, in the spelling of {@link Measure#unit}. */
+    public static Optional<String> unit(String word) {
+        return Optional.ofNullable(SpokenUnits.named(word));
+    }
+
     private List<Measure> find() {
         Bounds bounds = new Bounds(tokens);
         List<Measure> found = new ArrayList<>();
