@@ -2,6 +2,7 @@ package methodos.training;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,6 +18,7 @@ import methodos.narration.grammar.Utterance;
 import methodos.narration.vocabulary.Vocabulary;
 import methodos.training.Trainer.Example;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 class LessonsTest {
 
@@ -78,24 +80,49 @@ class LessonsTest {
     }
 
     @Test
-    void aStepIsSaidByTheClauseThatMeansIt() throws Exception {
-        Narration n =
-                TruthFile.all(List.of(Path.of("narrations/practice"))).stream()
-                        .filter(one -> one.name().equals("table-saw-arbor"))
-                        .findFirst()
-                        .orElseThrow();
+    void aStepIsSaidByTheClauseThatMeansIt(@TempDir Path folder) throws Exception {
+        Files.writeString(
+                folder.resolve("press.vtt"),
+                """
+                WEBVTT
+
+                00:01.000 --> 00:06.000
+                Before I get my hands anywhere near that ram
+                I switch her off and I pull the plug.
+
+                00:06.500 --> 00:10.000
+                The guard, two screws, and it lifts away.
+                """);
+        Files.writeString(
+                folder.resolve("press.truth.json"),
+                """
+                {"steps": [
+                  {"kind": "action", "start": 1, "end": 6, "action": "isolate",
+                   "quote": "I switch her off and I pull the plug"},
+                  {"kind": "action", "start": 1, "end": 6, "action": "disconnect",
+                   "parts": [{"name": "plug"}],
+                   "quote": "I switch her off and I pull the plug"},
+                  {"kind": "action", "start": 6.5, "end": 10, "action": "remove",
+                   "parts": [{"name": "guard"}],
+                   "quote": "The guard, two screws, and it lifts away"}]}
+                """);
+        Narration n = TruthFile.all(List.of(folder)).get(0);
         Utterance said = READER.hear(n.captions(), List.of());
         List<Clause> clauses = Clauses.of(said);
         Alignment alignment = Alignment.of(said, clauses, n.truth());
-        Optional<String> pulled = Optional.empty();
+
+        assertThat(action(said, clauses, alignment, "pull the plug")).contains("disconnect");
+        assertThat(action(said, clauses, alignment, "switch her off")).contains("isolate");
+    }
+
+    private static Optional<String> action(
+            Utterance said, List<Clause> clauses, Alignment alignment, String words) {
         for (int c = 0; c < clauses.size(); c++) {
             Clause clause = clauses.get(c);
-            if (said.text(clause.from(), clause.to()).startsWith("pull the plug")) {
-                pulled = alignment.step(c).map(s -> s.told().action());
-                break;
+            if (said.text(clause.from(), clause.to()).contains(words)) {
+                return alignment.step(c).map(s -> s.told().action());
             }
         }
-
-        assertThat(pulled).contains("disconnect");
+        return Optional.empty();
     }
 }
