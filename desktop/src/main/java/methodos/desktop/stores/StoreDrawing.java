@@ -183,8 +183,13 @@ final class StoreDrawing {
         line(g, scale, row, middle);
     }
 
+    /** What becomes of a part, in a few words. */
+    static String reuse(Part part, Words words) {
+        return part.convertedTo() == null ? words.of(part.reuse()) : words.of("stores.staysOff");
+    }
+
     private String rule(Part part) {
-        String rule = words.of(part.reuse());
+        String rule = reuse(part, words);
         return part.applicability().all() ? rule : rule + " · " + words.of(part.applicability());
     }
 

@@ -105,7 +105,7 @@ final class StoreLines extends VBox {
         if (row instanceof StoreRow.Parts p) {
             List<String> all = new ArrayList<>();
             all.add(p.row().part().item() + " " + p.row().part().label());
-            all.add(words.of(p.row().part().reuse()));
+            all.add(StoreDrawing.reuse(p.row().part(), words));
             p.row()
                     .line()
                     .stops()

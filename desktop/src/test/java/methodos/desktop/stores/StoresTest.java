@@ -92,6 +92,7 @@ class StoresTest extends StoresWindow {
                 .isEqualTo("“4 mm” is no mass.");
         fill(robot, "#partMass", "1.2 kg");
         assertThat(part("11").convertedTo()).isEqualTo(part("4").id());
+        assertThat(told(robot)).contains(", another goes on in its place");
         assertThat(part("11").set()).isEqualTo("seals");
         assertThat(part("11").mass().print()).isEqualTo("1.2 kg");
     }
