@@ -1,11 +1,10 @@
 package methodos.narration;
 
 import java.util.List;
-import java.util.Map;
+import methodos.core.hazard.HazardRules;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.speech.EnglishPartsOfSpeech;
-import methodos.core.speech.Hearing;
 import methodos.narration.acts.Learned;
 import methodos.narration.draft.NarrationReader;
 import methodos.narration.grammar.Clause;
@@ -23,10 +22,10 @@ public final class Spoken {
     /** The reader as it comes with the program. */
     public static NarrationReader reader() {
         return new NarrationReader(
-                new Hearing(Map.of()),
                 EnglishPartsOfSpeech.load(),
                 Vocabulary.english(),
-                Learned.shipped());
+                Learned.shipped(),
+                HazardRules.shipped());
     }
 
     /** One caption for each text, one behind the other. */

@@ -9,9 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import methodos.core.hazard.HazardRules;
 import methodos.core.narration.Draft;
 import methodos.core.speech.EnglishPartsOfSpeech;
-import methodos.core.speech.Hearing;
 import methodos.files.problem.ProjectProblem;
 import methodos.narration.acts.Learned;
 import methodos.narration.acts.Model;
@@ -52,7 +52,7 @@ public final class Reading {
 
     private static NarrationReader reader(Learned learned) {
         return new NarrationReader(
-                new Hearing(Map.of()), EnglishPartsOfSpeech.load(), Vocabulary.english(), learned);
+                EnglishPartsOfSpeech.load(), Vocabulary.english(), learned, HazardRules.shipped());
     }
 
     /** Called by {@code ./methodos train-reader} and {@code ./methodos bench-reader}. */

@@ -6,10 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import methodos.core.hazard.HazardRules;
 import methodos.core.speech.EnglishPartsOfSpeech;
-import methodos.core.speech.Hearing;
 import methodos.narration.acts.Model;
 import methodos.narration.draft.NarrationReader;
 import methodos.narration.grammar.Clause;
@@ -24,7 +23,7 @@ class LessonsTest {
 
     private static final NarrationReader READER =
             new NarrationReader(
-                    new Hearing(Map.of()), EnglishPartsOfSpeech.load(), Vocabulary.english(), null);
+                    EnglishPartsOfSpeech.load(), Vocabulary.english(), null, HazardRules.shipped());
 
     @Test
     void learnsWhatExamplesHaveInCommon() {

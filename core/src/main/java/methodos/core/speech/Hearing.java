@@ -58,7 +58,8 @@ public final class Hearing {
         List<Token> tokens = new ArrayList<>();
         boolean sentences = captionsAreSentences(transcript);
         for (int i = 0; i < transcript.words().size(); i++) {
-            String said = transcript.words().get(i).said();
+            // the fraction slash of typography, which recognisers write
+            String said = transcript.words().get(i).said().replace('\u2044', '/');
             if (sentences
                     && i > 0
                     && said.matches("\\p{Lu}\\p{Ll}+.*")

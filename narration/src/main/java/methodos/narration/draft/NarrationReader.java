@@ -28,6 +28,7 @@ import methodos.narration.acts.Verdict.Outcome;
 import methodos.narration.grammar.Clause;
 import methodos.narration.grammar.Clauses;
 import methodos.narration.grammar.Utterance;
+import methodos.narration.hearing.Mishearings;
 import methodos.narration.values.Figures;
 import methodos.narration.vocabulary.Vocabulary;
 
@@ -39,24 +40,29 @@ import methodos.narration.vocabulary.Vocabulary;
 public final class NarrationReader {
 
     private final Hearing hearing;
+    private final Mishearings mishearings;
     private final PartsOfSpeech partsOfSpeech;
     private final Vocabulary vocabulary;
     private final Learned learned;
     private final HazardsSaid hazards;
 
     public NarrationReader(
-            Hearing hearing, PartsOfSpeech partsOfSpeech, Vocabulary vocabulary, Learned learned) {
-        this.hearing = hearing;
+            PartsOfSpeech partsOfSpeech,
+            Vocabulary vocabulary,
+            Learned learned,
+            HazardRules rules) {
+        this.hearing = new Hearing(vocabulary.misheard());
+        this.mishearings = new Mishearings(vocabulary.things());
         this.partsOfSpeech = partsOfSpeech;
         this.vocabulary = vocabulary;
         this.learned = learned;
-        this.hazards = new HazardsSaid(HazardRules.shipped());
+        this.hazards = new HazardsSaid(rules);
     }
 
     /** What is said, with the ends of sentences that are marked. */
     public Utterance hear(Captions captions, List<Scan.Pause> pauses) {
         Transcript transcript = Transcript.of(captions, pauses);
-        List<Token> tokens = hearing.tokens(transcript);
+        List<Token> tokens = mishearings.mended(hearing.tokens(transcript));
         List<String> tags =
                 tokens.isEmpty()
                         ? List.of()

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.narration.DraftedStep.PartNamed;
@@ -16,9 +17,11 @@ import methodos.narration.grammar.Clause;
 import methodos.narration.grammar.Complements.Prepositional;
 import methodos.narration.grammar.NounPhrase;
 import methodos.narration.grammar.NounPhrases;
+import methodos.narration.grammar.Sizes;
 import methodos.narration.grammar.Utterance;
+import methodos.narration.things.Referents;
+import methodos.narration.things.ThingsUsed;
 import methodos.narration.values.Figure;
-import methodos.narration.vocabulary.Things;
 import methodos.narration.vocabulary.WordClass;
 
 /** Makes sketches of the clauses that say steps, and gives each what belongs to it. */
@@ -41,6 +44,12 @@ final class Sketches {
                     "reverse thread");
     private static final int THREAD_REACH = 25;
     private static final int REACH = 14;
+
+    /** What is held or turned with a spanner. */
+    private static final Set<String> SCREWED = Set.of("fastener", "fluid");
+
+    private static final double SMALLEST_SPANNER = 4;
+    private static final double LARGEST_SPANNER = 60;
 
     private final Utterance said;
     private final List<Clause> clauses;
@@ -70,6 +79,7 @@ final class Sketches {
         figures.forEach(this::figure);
         sketches.forEach(this::things);
         sketches.forEach(this::ways);
+        new ConditionsTold(said, clauses, sketches).give();
         threads();
         return sketches;
     }
@@ -131,7 +141,8 @@ final class Sketches {
     /** Details go with the step that they stand next to, the one before rather than the next. */
     private void details() {
         for (int c = 1; c < clauses.size(); c++) {
-            boolean follows = of[c] == null && of[c - 1] != null && !partedFar(c - 1);
+            boolean follows =
+                    of[c] == null && of[c - 1] != null && !partedFar(c - 1) && !conditional(c);
             boolean detail = verdicts.get(c).outcome() == Outcome.DETAIL || tool(clauses.get(c));
             if (follows && detail) {
                 of[c] = of[c - 1];
@@ -141,11 +152,20 @@ final class Sketches {
         for (int c = clauses.size() - 2; c >= 0; c--) {
             boolean adjoins = of[c + 1] != null && of[c + 1].from == clauses.get(c + 1).from();
             boolean leads = of[c] == null && adjoins && !parted(c);
-            if (leads && verdicts.get(c).outcome() == Outcome.DETAIL) {
+            boolean detail = verdicts.get(c).outcome() == Outcome.DETAIL || tool(clauses.get(c));
+            if (leads && detail) {
                 of[c] = of[c + 1];
                 of[c].from = clauses.get(c).from();
             }
         }
+    }
+
+    /** Whether a clause asks something of the step behind it: "if it is worn, fit a new one". */
+    private boolean conditional(int c) {
+        Clause clause = clauses.get(c);
+        boolean asks = List.of("if", "unless", "when").contains(clause.lead().subordinator());
+        boolean next = c + 1 < clauses.size() && of[c + 1] != null && !parted(c);
+        return asks && next && (said.runsOn() || !said.mark(clause.to() - 1).isEmpty());
     }
 
     /** Whether a sentence ends behind a clause and before the next. */
@@ -199,18 +219,43 @@ final class Sketches {
         if (figure.kind() == Figure.Kind.NONE || ofSize(m)) {
             return;
         }
-        near(m.from())
-                .ifPresent(
-                        s -> {
-                            switch (figure.kind()) {
-                                case TORQUE -> s.torques.add(m);
-                                case WAIT -> s.waits.add(m);
-                                case REPEAT -> s.repeats = m;
-                                case LEAST -> limit(s, bounded(m, true));
-                                case MOST -> limit(s, bounded(m, false));
-                                default -> limit(s, m);
-                            }
-                        });
+        Optional<Sketch> near = near(m.from());
+        if (near.isPresent() && toolsSize(m, near.get())) {
+            near.get().tools.add(new ToolNamed("spanner", Sizes.print(m.min(), m.unit())));
+            return;
+        }
+        near.ifPresent(
+                s -> {
+                    switch (figure.kind()) {
+                        case TORQUE -> s.torques.add(m);
+                        case WAIT -> s.waits.add(m);
+                        case REPEAT -> s.repeats = m;
+                        case LEAST -> limit(s, bounded(m, true));
+                        case MOST -> limit(s, bounded(m, false));
+                        default -> limit(s, m);
+                    }
+                });
+    }
+
+    /** "Two bolts, thirteen mil", "eighteen mil on the hose": the size of a spanner. */
+    private boolean toolsSize(Measure m, Sketch s) {
+        boolean fits =
+                m.single()
+                        && m.bound() == Measure.Bound.NONE
+                        && (m.unit().equals("mm") && m.whole() && !m.below(SMALLEST_SPANNER)
+                                || m.unit().equals("in") && !m.whole())
+                        && m.below(LARGEST_SPANNER);
+        boolean turned = s.is("loosen", "tighten", "remove", "disconnect", "connect", "install");
+        boolean begins = m.from() == 0 || !said.mark(m.from() - 1).isEmpty();
+        boolean alone = begins && !said.mark(m.to() - 1).isEmpty();
+        boolean on = said.word(m.to()).equals("on") && begins;
+        boolean screwed =
+                s.clause.complements().objects().stream()
+                        .anyMatch(
+                                np ->
+                                        said.vocabulary().things().part(np.head()).stream()
+                                                .anyMatch(SCREWED::contains));
+        return fits && turned && (on || alone && screwed);
     }
 
     private static Measure bounded(Measure m, boolean least) {
@@ -252,38 +297,18 @@ final class Sketches {
     }
 
     private void things(Sketch s) {
-        Things known = said.vocabulary().things();
         List<NounPhrase> objects = actedOn(s);
-        List<NounPhrase> all = phrases(s);
-        for (NounPhrase np : all) {
-            List<String> words = List.of(np.name().split(" "));
-            boolean object = objects.contains(np);
-            boolean with = before(np, "with", "using", "use", "by");
-            known.consumableAtEnd(words)
-                    .filter(e -> !object || s.is("apply", "lubricate", "clean", "fill"))
-                    .ifPresent(e -> s.consumables.add(np.name()));
-            known.toolAtEnd(words)
-                    .filter(e -> with || np.size() != null || !e.named().doubtful() && !object)
-                    .ifPresent(
-                            e -> {
-                                String head =
-                                        String.join(
-                                                " ",
-                                                words.subList(
-                                                        words.size() - e.words(), words.size()));
-                                String name =
-                                        e.named().print().equals(head)
-                                                ? np.name()
-                                                : e.named().print();
-                                s.tools.add(new ToolNamed(name, np.size()));
-                            });
+        ThingsUsed used = new ThingsUsed(said, s.action == null ? "" : s.action);
+        if (s.kind != Kind.CAUTION) {
+            s.consumables.addAll(used.consumables(s.from, s.to));
+            s.tools.addAll(used.tools(phrases(s), objects));
         }
         for (NounPhrase np : objects) {
-            boolean used =
-                    s.consumables.contains(np.name())
-                            || s.tools.stream().anyMatch(t -> t.name().equals(np.name()));
-            if (!used || s.is("remove", "connect", "disconnect") && objects.size() == 1) {
-                s.parts.add(new PartNamed(np.name(), np.quantity(), np.size(), null));
+            boolean worked =
+                    s.consumables.stream().anyMatch(np.name()::endsWith)
+                            || s.tools.stream().anyMatch(t -> np.name().endsWith(t.name()));
+            if (!worked || s.is("remove", "connect", "disconnect") && objects.size() == 1) {
+                s.parts.add(part(np));
             }
         }
         if (s.parts.isEmpty() && !s.consumables.isEmpty()) {
@@ -291,11 +316,29 @@ final class Sketches {
                     .complements()
                     .phrase("on", "to", "onto", "in", "into", "over", "round", "around")
                     .map(Prepositional::thing)
-                    .ifPresent(
-                            t ->
-                                    s.parts.add(
-                                            new PartNamed(t.name(), t.quantity(), t.size(), null)));
+                    .ifPresent(t -> s.parts.add(part(t)));
         }
+        if (s.parts.isEmpty() && s.kind != Kind.CAUTION) {
+            stoodFor(s).forEach(np -> s.parts.add(part(np)));
+        }
+    }
+
+    private static PartNamed part(NounPhrase np) {
+        return new PartNamed(np.name(), np.quantity(), np.size(), null);
+    }
+
+    /** What "it" or "them" stands for, where nothing is named. */
+    private List<NounPhrase> stoodFor(Sketch s) {
+        String pronoun = s.clause.complements().pronoun();
+        if (pronoun == null) {
+            String subject = s.clause.lead().subject();
+            boolean moves = subject.equals("it") || subject.equals("they");
+            pronoun = moves ? subject : "";
+        }
+        boolean acted = s.clause.type() == Clause.Type.VERB && !pronoun.isEmpty();
+        return acted
+                ? new Referents(said, clauses).of(clauses.indexOf(s.clause), pronoun)
+                : List.of();
     }
 
     /**
@@ -339,10 +382,6 @@ final class Sketches {
                 || np.name().contains(" ") && !np.name().matches("\\w+ (time|way|turn|thing)s?");
     }
 
-    private boolean before(NounPhrase np, String... words) {
-        return List.of(words).contains(said.word(said.previous(np.from())));
-    }
-
     /** All things that are named within the words of a step. */
     private List<NounPhrase> phrases(Sketch s) {
         List<NounPhrase> all = new ArrayList<>();
@@ -367,29 +406,34 @@ final class Sketches {
         return all;
     }
 
-    private void ways(Sketch s) {
-        String text = said.text(s.from, s.to);
-        s.pattern = FastenerOrder.of(said, s.from, s.to);
-        s.orientation =
-                s.is("install", "connect", "press", "replace", "apply") ? WayRound.of(text) : null;
-        s.condition = condition(s);
-        s.hazards.addAll(hazards.said(said, s.from, s.to));
-        s.hazards.addAll(hazards.done(said, s));
+    /** Behind the words that go on with a step: to the end of its sentence or the next step. */
+    private int statementEnd(Sketch s) {
+        int end = s.to;
+        while (end < said.size() && !said.ends(end - 1) && !begins(end)) {
+            end++;
+        }
+        return end;
     }
 
-    private String condition(Sketch s) {
-        for (int c = 0; c < clauses.size(); c++) {
-            Clause clause = clauses.get(c);
-            String sub = clause.lead().subordinator();
-            boolean asks = sub.equals("if") || sub.equals("unless") || sub.equals("when");
-            boolean adjoins =
-                    of[c] == s
-                            || clause.to() == s.from && !said.ends(clause.to() - 1)
-                            || clause.from() == s.to && !said.ends(s.to - 1);
-            if (asks && adjoins) {
-                return said.text(clause.from(), clause.to()).replaceFirst("^(and|so|but|or) ", "");
-            }
-        }
-        return ModelsSaid.of(said.text(s.from, s.to));
+    private boolean begins(int word) {
+        return sketches.stream().anyMatch(s -> s.from == word);
+    }
+
+    private void ways(Sketch s) {
+        s.pattern = FastenerOrder.of(said, s.from, s.to);
+        s.orientation =
+                s.is(
+                                "install",
+                                "connect",
+                                "press",
+                                "replace",
+                                "apply",
+                                "tap",
+                                "push",
+                                "hand-tighten")
+                        ? WayRound.of(said.text(s.from, statementEnd(s)))
+                        : null;
+        s.hazards.addAll(hazards.said(said, s.from, s.to));
+        s.hazards.addAll(hazards.done(said, s));
     }
 }

@@ -9,7 +9,7 @@ import methodos.core.speech.SpokenNumber;
 import methodos.core.vocabulary.WordSet;
 
 /** Sizes of fasteners and tools as people say them. */
-final class Sizes {
+public final class Sizes {
 
     private static final Pattern DIGITS = Pattern.compile("\\d+");
 
@@ -134,7 +134,7 @@ final class Sizes {
     }
 
     /** A size as it is printed: inches as fractions. */
-    static String print(Rational value, String unit) {
+    public static String print(Rational value, String unit) {
         if (!unit.equals("in")) {
             return decimal(value) + " " + unit;
         }

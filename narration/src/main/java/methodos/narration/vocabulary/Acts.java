@@ -43,7 +43,7 @@ public final class Acts {
     public Acts with(List<String> lines) {
         Acts more = new Acts();
         more.forms.putAll(forms);
-        return more.read(WordList.entries(lines));
+        return more.read(lines);
     }
 
     /** The verb of which a word is a form. */
@@ -64,7 +64,7 @@ public final class Acts {
     private void line(String line) {
         int equals = line.indexOf('=');
         if (equals < 0) {
-            throw new IllegalArgumentException("no \"=\" in \"" + line + "\"");
+            throw new IllegalArgumentException("no “=” in “" + line + "”");
         }
         String left = line.substring(0, equals).strip();
         boolean noun = left.startsWith("~");
@@ -84,7 +84,7 @@ public final class Acts {
             } else {
                 String[] pair = part.split("=");
                 if (pair.length != 2) {
-                    throw new IllegalArgumentException("no action for \"" + part + "\"");
+                    throw new IllegalArgumentException("no action for “" + part + "”");
                 }
                 String meant = pair[1].strip();
                 for (String particle : pair[0].strip().split("\\s+")) {
@@ -98,7 +98,7 @@ public final class Acts {
 
     private static String known(String action) {
         if (!ACTIONS.contains(action)) {
-            throw new IllegalArgumentException("no action \"" + action + "\"");
+            throw new IllegalArgumentException("no action “" + action + "”");
         }
         return action;
     }

@@ -47,17 +47,24 @@ public final class Things {
         return English.THINGS;
     }
 
-    /** These with names of tools on top, as in {@code tools.txt}. */
-    public Things withTools(List<String> lines) {
+    /** These with names of parts on top, as in {@code parts.txt}. */
+    Things withParts(List<String> lines) {
         Things more = copy();
-        WordList.entries(lines).forEach(more::toolLine);
+        lines.forEach(more::partLine);
+        return more;
+    }
+
+    /** These with names of tools on top, as in {@code tools.txt}. */
+    Things withTools(List<String> lines) {
+        Things more = copy();
+        lines.forEach(more::toolLine);
         return more;
     }
 
     /** These with consumables on top, as in {@code consumables.txt}. */
-    public Things withConsumables(List<String> lines) {
+    Things withConsumables(List<String> lines) {
         Things more = copy();
-        WordList.entries(lines).forEach(more::consumableLine);
+        lines.forEach(more::consumableLine);
         return more;
     }
 
@@ -70,11 +77,19 @@ public final class Things {
     }
 
     private void partLine(String line) {
-        int colon = line.indexOf(':');
+        int colon = colon(line);
         String kind = line.substring(0, colon).strip();
         for (String name : line.substring(colon + 1).strip().split("\\s+")) {
             parts.computeIfAbsent(name.replace('+', ' '), n -> new TreeSet<>()).add(kind);
         }
+    }
+
+    private static int colon(String line) {
+        int colon = line.indexOf(':');
+        if (colon < 0) {
+            throw new IllegalArgumentException("no “:” behind the kind in “" + line + "”");
+        }
+        return colon;
     }
 
     private void toolLine(String line) {
@@ -86,7 +101,7 @@ public final class Things {
     }
 
     private void consumableLine(String line) {
-        int colon = line.indexOf(':');
+        int colon = colon(line);
         String kind = line.substring(0, colon).strip();
         for (String entry : line.substring(colon + 1).strip().split("\\s+")) {
             String name = entry.replace("!", "").replace('+', ' ');
@@ -106,6 +121,15 @@ public final class Things {
     /** Whether a word names a part, a tool or a consumable. */
     public boolean names(String word) {
         return !part(word).isEmpty() || tool(word).isPresent() || consumable(word).isPresent();
+    }
+
+    /** All names of one word. */
+    public Set<String> words() {
+        Set<String> words = new TreeSet<>(parts.keySet());
+        words.addAll(tools.keySet());
+        words.addAll(consumables.keySet());
+        words.removeIf(name -> name.contains(" "));
+        return words;
     }
 
     /** A tool by its name, in the singular or plural. */

@@ -1,0 +1,176 @@
+package methodos.narration.draft;
+
+import java.util.List;
+import java.util.Set;
+import methodos.core.narration.DraftedStep.Kind;
+import methodos.narration.grammar.Clause;
+import methodos.narration.grammar.NounPhrase;
+import methodos.narration.grammar.Utterance;
+import methodos.narration.things.Referents;
+import methodos.narration.vocabulary.WordClass;
+
+/** Gives each step the condition that it is told for: "if the rod is bent, fit a new one". */
+final class ConditionsTold {
+
+    private static final Set<String> ASKING =
+            Set.of("if", "unless", "when", "once", "whenever", "should", "until");
+
+    /** "if you want", "if you like": nothing that a step can depend on. */
+    private static final String WISH =
+            "(you|youre|youd) (want|like|need|ask|forget|wonder|have to|look|ever)\\b.*";
+
+    private static final Set<String> PRONOUNS =
+            Set.of("it", "its", "they", "theyre", "that", "thats");
+    private static final int LONGEST = 16;
+    private static final int REACH = 3;
+
+    private final Utterance said;
+    private final List<Clause> clauses;
+    private final List<Sketch> sketches;
+
+    ConditionsTold(Utterance said, List<Clause> clauses, List<Sketch> sketches) {
+        this.said = said;
+        this.clauses = clauses;
+        this.sketches = sketches;
+    }
+
+    void give() {
+        for (int c = 0; c < clauses.size(); c++) {
+            Clause clause = clauses.get(c);
+            if (asks(clause)) {
+                told(c, clause.from(), clause);
+            } else if (question(clause)) {
+                next(clause.to(), false)
+                        .ifPresent(s -> take(s, text(clause.from(), clause.to(), -1)));
+            }
+        }
+        for (Sketch s : sketches) {
+            if (s.condition == null) {
+                s.condition = ModelsSaid.of(said.text(s.from, s.to));
+            }
+        }
+    }
+
+    private static boolean asks(Clause clause) {
+        String sub = clause.lead().subordinator();
+        return sub.equals("if") || sub.equals("unless") || sub.equals("when") || sub.equals("once");
+    }
+
+    /** "Bent? New rod." */
+    private boolean question(Clause clause) {
+        boolean short_ = clause.to() - clause.from() <= 5;
+        return short_
+                && said.mark(clause.to() - 1).equals("?")
+                && clause.type() != Clause.Type.VERB
+                && sketches.stream().noneMatch(s -> s.clause == clause);
+    }
+
+    private void told(int c, int from, Clause clause) {
+        int start = from;
+        while (start < clause.to() && !ASKING.contains(said.word(start))) {
+            start++;
+        }
+        int end = behind(start, clause);
+        boolean begins = start == 0 || said.ends(said.previous(start)) || opens(start);
+        boolean closes = said.ends(end - 1);
+        if (closes && !begins) {
+            int begun = start;
+            sketches.stream()
+                    .filter(s -> s.clause != clause && s.clause.from() < begun)
+                    .filter(s -> begun - s.clause.to() <= REACH)
+                    .reduce((a, b) -> b)
+                    .ifPresent(s -> take(s, text(begun + 1, end, c)));
+            return;
+        }
+        String condition = text(start + 1, end, c);
+        next(end, true)
+                .ifPresent(
+                        first -> {
+                            take(first, condition);
+                            first.from = Math.min(first.from, clause.from());
+                            and(first, condition);
+                        });
+    }
+
+    /** What follows with "and" in the same sentence depends on it as well. */
+    private void and(Sketch first, String condition) {
+        int at = sketches.indexOf(first);
+        for (int i = at + 1; i < sketches.size(); i++) {
+            Sketch next = sketches.get(i);
+            boolean joined =
+                    next.clause.lead().coordinator().equals("and")
+                            && next.clause.from() - sketches.get(i - 1).to <= REACH
+                            && !parted(sketches.get(i - 1).clause.to(), next.clause.from());
+            if (!joined || said.runsOn()) {
+                return;
+            }
+            take(next, condition);
+        }
+    }
+
+    private boolean parted(int from, int to) {
+        for (int i = from - 1; i < to; i++) {
+            if (said.ends(i)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean opens(int start) {
+        int p = said.previous(start);
+        return WordClass.COORDINATOR.has(said.word(p)) || said.runsOn();
+    }
+
+    /** Where what is asked ends: at a comma, or where a step begins. */
+    private int behind(int start, Clause clause) {
+        int end = start + 1;
+        while (end < said.size()
+                && end - start < LONGEST
+                && !said.ends(end - 1)
+                && !(end >= clause.head() + 1 && said.mark(end - 1).equals(","))
+                && !begins(end, clause)) {
+            end++;
+        }
+        return end;
+    }
+
+    private boolean begins(int word, Clause asking) {
+        return sketches.stream().anyMatch(s -> s.clause != asking && s.clause.from() == word);
+    }
+
+    private java.util.Optional<Sketch> next(int from, boolean within) {
+        return sketches.stream()
+                .filter(s -> s.kind != Kind.CAUTION)
+                .filter(s -> s.clause.from() >= from && s.clause.from() - from <= REACH)
+                .filter(s -> !within || !parted(from + 1, s.clause.from()))
+                .findFirst();
+    }
+
+    private static void take(Sketch s, String condition) {
+        if (s.condition == null && !condition.isEmpty() && !condition.matches(WISH)) {
+            s.condition = condition;
+        }
+    }
+
+    /** The words of a condition, with the name of what "it" stands for. */
+    private String text(int from, int to, int clause) {
+        StringBuilder text = new StringBuilder();
+        for (int i = from; i < to; i++) {
+            String w = said.word(i);
+            if (said.filler(i)) {
+                continue;
+            }
+            if (text.isEmpty() && PRONOUNS.contains(w) && clause >= 0) {
+                List<NounPhrase> named =
+                        new Referents(said, clauses)
+                                .of(clause, w.startsWith("they") ? "they" : "it");
+                String verb = w.endsWith("s") ? " is" : w.endsWith("re") ? " are" : "";
+                text.append(named.isEmpty() ? w : named.get(0).name() + verb);
+            } else {
+                text.append(text.isEmpty() ? "" : " ").append(String.join(" ", WordClass.parts(w)));
+            }
+        }
+        return text.toString();
+    }
+}
