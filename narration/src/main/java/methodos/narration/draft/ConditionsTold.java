@@ -41,7 +41,7 @@ final class ConditionsTold {
                 told(c, clause.from(), clause);
             } else if (question(clause)) {
                 next(clause.to(), false)
-                        .ifPresent(s -> take(s, text(clause.from(), clause.to(), -1)));
+                        .ifPresent(s -> take(s, text(clause.from(), clause.to(), -1), "If "));
             }
         }
         for (Sketch s : sketches) {
@@ -71,6 +71,7 @@ final class ConditionsTold {
             start++;
         }
         int end = behind(start, clause);
+        String asking = asking(said.word(start));
         boolean begins = start == 0 || said.ends(said.previous(start)) || opens(start);
         boolean closes = said.ends(end - 1);
         if (closes && !begins) {
@@ -79,21 +80,21 @@ final class ConditionsTold {
                     .filter(s -> s.clause != clause && s.clause.from() < begun)
                     .filter(s -> begun - s.clause.to() <= REACH)
                     .reduce((a, b) -> b)
-                    .ifPresent(s -> take(s, text(begun + 1, end, c)));
+                    .ifPresent(s -> take(s, text(begun + 1, end, c), asking));
             return;
         }
         String condition = text(start + 1, end, c);
         next(end, true)
                 .ifPresent(
                         first -> {
-                            take(first, condition);
+                            take(first, condition, asking);
                             first.from = Math.min(first.from, clause.from());
-                            and(first, condition);
+                            and(first, condition, asking);
                         });
     }
 
     /** What follows with "and" in the same sentence depends on it as well. */
-    private void and(Sketch first, String condition) {
+    private void and(Sketch first, String condition, String asking) {
         int at = sketches.indexOf(first);
         for (int i = at + 1; i < sketches.size(); i++) {
             Sketch next = sketches.get(i);
@@ -104,7 +105,7 @@ final class ConditionsTold {
             if (!joined || said.runsOn()) {
                 return;
             }
-            take(next, condition);
+            take(next, condition, asking);
         }
     }
 
@@ -147,9 +148,18 @@ final class ConditionsTold {
                 .findFirst();
     }
 
-    private static void take(Sketch s, String condition) {
+    private static String asking(String word) {
+        return switch (word) {
+            case "unless" -> "Unless ";
+            case "when", "whenever", "once" -> "When ";
+            default -> "If ";
+        };
+    }
+
+    private static void take(Sketch s, String condition, String asking) {
         if (s.condition == null && !condition.isEmpty() && !condition.matches(WISH)) {
             s.condition = condition;
+            s.asking = asking;
         }
     }
 

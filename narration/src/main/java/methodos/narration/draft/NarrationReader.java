@@ -15,11 +15,13 @@ import methodos.core.narration.DraftedStep.Pause;
 import methodos.core.narration.DraftedStep.Quote;
 import methodos.core.narration.DraftedStep.Torque;
 import methodos.core.scan.Scan;
+import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.core.speech.Hearing;
 import methodos.core.speech.Measure;
 import methodos.core.speech.PartsOfSpeech;
 import methodos.core.speech.Token;
 import methodos.core.speech.Transcript;
+import methodos.core.vocabulary.Wordlist;
 import methodos.narration.acts.Judge;
 import methodos.narration.acts.Learned;
 import methodos.narration.acts.Statements;
@@ -57,6 +59,30 @@ public final class NarrationReader {
         this.vocabulary = vocabulary;
         this.learned = learned;
         this.hazards = new HazardsSaid(rules);
+    }
+
+    /**
+     * The reader that comes with the program, with a company's words on top.
+     *
+     * @throws Wordlist.LineProblem if a line of a list is not understood
+     */
+    public static NarrationReader english(List<Wordlist> own, HazardRules rules)
+            throws Wordlist.LineProblem {
+        Vocabulary vocabulary = Vocabulary.english();
+        for (Wordlist list : own) {
+            vocabulary = vocabulary.with(list);
+        }
+        return new NarrationReader(
+                EnglishPartsOfSpeech.load(), vocabulary, Learned.shipped(), rules);
+    }
+
+    /** The reader that comes with the program. */
+    public static NarrationReader english() {
+        return new NarrationReader(
+                EnglishPartsOfSpeech.load(),
+                Vocabulary.english(),
+                Learned.shipped(),
+                HazardRules.shipped());
     }
 
     /** What is said, with the ends of sentences that are marked. */
@@ -97,11 +123,11 @@ public final class NarrationReader {
 
         private final Utterance said;
         private final Wording wording;
-        private Stage.Kind stage;
+        private final Stage.Kind from;
 
-        Writing(Utterance said, Stage.Kind stage) {
+        Writing(Utterance said, Stage.Kind from) {
             this.said = said;
-            this.stage = stage;
+            this.from = from;
             this.wording = new Wording(said);
         }
 
@@ -111,7 +137,10 @@ public final class NarrationReader {
                 List<Verdict> verdicts,
                 Sketches sketches) {
             List<DraftedStep> steps = new ArrayList<>();
-            made.forEach(s -> steps.add(step(s)));
+            List<Stage.Kind> stages = Stages.of(made, from);
+            for (int i = 0; i < made.size(); i++) {
+                steps.add(step(made.get(i), stages.get(i)));
+            }
             List<Draft.SetAside> aside = new ArrayList<>();
             boolean[] covered = new boolean[said.size()];
             made.forEach(s -> java.util.Arrays.fill(covered, s.from, s.to, true));
@@ -173,10 +202,10 @@ public final class NarrationReader {
                     0.5,
                     List.of(),
                     List.of(q),
-                    stage);
+                    from);
         }
 
-        private DraftedStep step(Sketch s) {
+        private DraftedStep step(Sketch s, Stage.Kind stage) {
             Quote q = quote(s.from, s.to);
             return new DraftedStep(
                     s.kind,

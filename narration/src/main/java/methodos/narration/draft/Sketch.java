@@ -37,6 +37,13 @@ final class Sketch {
     String pattern;
     String orientation;
     String condition;
+
+    /** How the condition is asked for in print: "If ", or nothing before the name of a unit. */
+    String asking = "";
+
+    /** Until what it is done; null where that is not said. */
+    String until;
+
     String reference;
 
     Sketch(Kind kind, String action, Clause clause, double confidence) {

@@ -9,7 +9,6 @@ import java.util.stream.Stream;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.narration.DraftedStep.PartNamed;
 import methodos.core.narration.DraftedStep.ToolNamed;
-import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure;
 import methodos.narration.acts.Verdict;
 import methodos.narration.acts.Verdict.Outcome;
@@ -22,6 +21,7 @@ import methodos.narration.grammar.Utterance;
 import methodos.narration.things.Referents;
 import methodos.narration.things.ThingsUsed;
 import methodos.narration.values.Figure;
+import methodos.narration.values.LimitsSaid;
 import methodos.narration.vocabulary.WordClass;
 
 /** Makes sketches of the clauses that say steps, and gives each what belongs to it. */
@@ -44,6 +44,8 @@ final class Sketches {
                     "reverse thread");
     private static final int THREAD_REACH = 25;
     private static final int REACH = 14;
+    private static final int SHORT = 7;
+    private static final int MOST_UNTIL = 10;
 
     /** What is held or turned with a spanner. */
     private static final Set<String> SCREWED = Set.of("fastener", "fluid");
@@ -58,9 +60,11 @@ final class Sketches {
     private final List<Sketch> sketches = new ArrayList<>();
 
     private final HazardsSaid hazards;
+    private final LimitsSaid limits;
 
     Sketches(Utterance said, List<Clause> clauses, List<Verdict> verdicts, HazardsSaid hazards) {
         this.hazards = hazards;
+        this.limits = new LimitsSaid(said);
         this.said = said;
         this.clauses = clauses;
         this.verdicts = verdicts;
@@ -70,7 +74,8 @@ final class Sketches {
     /** The sketches in the order in which they are said. */
     List<Sketch> made(List<Figure> figures) {
         for (int c = 0; c < clauses.size(); c++) {
-            if (verdicts.get(c).work() >= LIKELY && !(c > 0 && tool(clauses.get(c)))) {
+            boolean only = c > 0 && (tool(clauses.get(c)) || figureOnly(c));
+            if (verdicts.get(c).work() >= LIKELY && !only) {
                 of[c] = sketch(clauses.get(c), verdicts.get(c));
                 sketches.add(of[c]);
             }
@@ -143,7 +148,10 @@ final class Sketches {
         for (int c = 1; c < clauses.size(); c++) {
             boolean follows =
                     of[c] == null && of[c - 1] != null && !partedFar(c - 1) && !conditional(c);
-            boolean detail = verdicts.get(c).outcome() == Outcome.DETAIL || tool(clauses.get(c));
+            boolean detail =
+                    verdicts.get(c).outcome() == Outcome.DETAIL
+                            || tool(clauses.get(c))
+                            || figureOnly(c);
             if (follows && detail) {
                 of[c] = of[c - 1];
                 of[c].to = clauses.get(c).to();
@@ -158,6 +166,19 @@ final class Sketches {
                 of[c].from = clauses.get(c).from();
             }
         }
+    }
+
+    /** "and you want at least three millimetres": the limit of what was measured before. */
+    private boolean figureOnly(int c) {
+        Clause clause = clauses.get(c);
+        boolean judges =
+                of[c - 1] != null && of[c - 1].is("measure", "inspect", "adjust", "test", "align");
+        return judges
+                && clause.type() == Clause.Type.VERB
+                && said.act(clause.head()).isEmpty()
+                && clause.complements().objects().stream()
+                        .noneMatch(np -> said.vocabulary().things().names(np.head()))
+                && !said.measures(clause.from(), clause.to()).isEmpty();
     }
 
     /** Whether a clause asks something of the step behind it: "if it is worn, fit a new one". */
@@ -216,12 +237,12 @@ final class Sketches {
 
     private void figure(Figure figure) {
         Measure m = figure.measure();
-        if (figure.kind() == Figure.Kind.NONE || ofSize(m)) {
+        Optional<Sketch> near = near(m.from());
+        if (near.isPresent() && !ofSize(m) && toolsSize(m, near.get())) {
+            near.get().tools.add(new ToolNamed("spanner", Sizes.print(m.min(), m.unit())));
             return;
         }
-        Optional<Sketch> near = near(m.from());
-        if (near.isPresent() && toolsSize(m, near.get())) {
-            near.get().tools.add(new ToolNamed("spanner", Sizes.print(m.min(), m.unit())));
+        if (figure.kind() == Figure.Kind.NONE || ofSize(m)) {
             return;
         }
         near.ifPresent(
@@ -230,9 +251,7 @@ final class Sketches {
                         case TORQUE -> s.torques.add(m);
                         case WAIT -> s.waits.add(m);
                         case REPEAT -> s.repeats = m;
-                        case LEAST -> limit(s, bounded(m, true));
-                        case MOST -> limit(s, bounded(m, false));
-                        default -> limit(s, m);
+                        default -> limit(s, figure);
                     }
                 });
     }
@@ -258,13 +277,6 @@ final class Sketches {
         return fits && turned && (on || alone && screwed);
     }
 
-    private static Measure bounded(Measure m, boolean least) {
-        Rational value =
-                least ? m.min() == null ? m.max() : m.min() : m.max() == null ? m.min() : m.max();
-        return new Measure(
-                m.from(), m.to(), least ? value : null, least ? null : value, m.unit(), m.bound());
-    }
-
     /** Whether it is the size of something that is named. */
     private boolean ofSize(Measure m) {
         return clauses.stream()
@@ -279,21 +291,13 @@ final class Sketches {
                 .anyMatch(np -> np.size() != null && np.from() <= m.from() && m.from() < np.to());
     }
 
-    private void limit(Sketch s, Measure m) {
-        boolean turns =
-                said.hasAny(Math.max(0, m.from() - 40), m.to(), List.of("turn", "turns"))
-                        || s.is("turn", "record", "loosen", "tighten", "install");
-        if (m.unit().equals("degree")) {
-            boolean turned = s.is("tighten", "hand-tighten", "turn", "loosen", "adjust", "align");
-            if (turned && !s.torques.isEmpty() && m.max() != null) {
-                s.then = m.max().toDouble();
-            }
-            s.limits.add(m.in(turned ? "deg" : "°C"));
-        } else {
-            boolean filled =
-                    m.unit().equals("mm") && s.is("fill", "drain", "measure") && !m.below(20);
-            s.limits.add(m.bare() ? m.in(turns ? "turn" : "mm") : filled ? m.in("mL") : m);
+    private void limit(Sketch s, Figure figure) {
+        Measure m = limits.of(figure, s.action == null ? "" : s.action);
+        boolean turned = s.is("tighten", "hand-tighten") && m.unit().equals("deg");
+        if (turned && !s.torques.isEmpty() && m.max() != null) {
+            s.then = m.max().toDouble();
         }
+        s.limits.add(m);
     }
 
     private void things(Sketch s) {
@@ -308,7 +312,7 @@ final class Sketches {
                     s.consumables.stream().anyMatch(np.name()::endsWith)
                             || s.tools.stream().anyMatch(t -> np.name().endsWith(t.name()));
             if (!worked || s.is("remove", "connect", "disconnect") && objects.size() == 1) {
-                s.parts.add(part(np));
+                s.parts.add(counted(s, np));
             }
         }
         if (s.parts.isEmpty() && !s.consumables.isEmpty()) {
@@ -321,6 +325,28 @@ final class Sketches {
         if (s.parts.isEmpty() && s.kind != Kind.CAUTION) {
             stoodFor(s).forEach(np -> s.parts.add(part(np)));
         }
+    }
+
+    /** A part with how many there are of it, where only one number was told of it before. */
+    private PartNamed counted(Sketch s, NounPhrase np) {
+        if (np.quantity() != null || !np.plural() || !s.is("install", "tighten", "hand-tighten")) {
+            return part(np);
+        }
+        List<Integer> told =
+                clauses.stream()
+                        .filter(c -> c.from() < s.from)
+                        .flatMap(c -> c.complements().objects().stream())
+                        .filter(other -> other.quantity() != null && same(other, np))
+                        .map(NounPhrase::quantity)
+                        .distinct()
+                        .toList();
+        return told.size() == 1 ? new PartNamed(np.name(), told.get(0), np.size(), null) : part(np);
+    }
+
+    private static boolean same(NounPhrase one, NounPhrase other) {
+        return one.name().equals(other.name())
+                || one.name().endsWith(" " + other.name())
+                || other.name().endsWith(" " + one.name());
     }
 
     private static PartNamed part(NounPhrase np) {
@@ -406,13 +432,44 @@ final class Sketches {
         return all;
     }
 
-    /** Behind the words that go on with a step: to the end of its sentence or the next step. */
+    /**
+     * Behind the words that go on with a step: to the end of its sentence or the next step, and
+     * over a few words behind it that only say which way round: "Circlip in. Chamfer up."
+     */
     private int statementEnd(Sketch s) {
-        int end = s.to;
-        while (end < said.size() && !said.ends(end - 1) && !begins(end)) {
+        int end = sentenceEnd(s.to);
+        int next = sentenceEnd(end);
+        boolean way =
+                next > end
+                        && next - end <= SHORT
+                        && !begins(end)
+                        && WayRound.of(said.text(end, next), s.action) != null;
+        return way ? next : end;
+    }
+
+    private int sentenceEnd(int from) {
+        int end = from;
+        while (end < said.size() && (end == from || !said.ends(end - 1)) && !begins(end)) {
             end++;
         }
-        return end;
+        return said.ends(from - 1) && from == end ? from : end;
+    }
+
+    /** "until it touches", up to the next step. */
+    private String until(Sketch s) {
+        int at = said.find(s.from, s.to, "until");
+        if (at < 0 && said.word(s.to).equals("until") && !said.ends(s.to - 1)) {
+            at = s.to;
+        }
+        int end = at + 1;
+        while (at >= 0
+                && end - at < MOST_UNTIL
+                && !said.ends(end - 1)
+                && said.mark(end - 1).isEmpty()
+                && !begins(end)) {
+            end++;
+        }
+        return at >= 0 && end - at > 1 ? said.text(at, end) : null;
     }
 
     private boolean begins(int word) {
@@ -421,18 +478,8 @@ final class Sketches {
 
     private void ways(Sketch s) {
         s.pattern = FastenerOrder.of(said, s.from, s.to);
-        s.orientation =
-                s.is(
-                                "install",
-                                "connect",
-                                "press",
-                                "replace",
-                                "apply",
-                                "tap",
-                                "push",
-                                "hand-tighten")
-                        ? WayRound.of(said.text(s.from, statementEnd(s)))
-                        : null;
+        s.orientation = WayRound.of(said.text(s.from, statementEnd(s)), s.action);
+        s.until = until(s);
         s.hazards.addAll(hazards.said(said, s.from, s.to));
         s.hazards.addAll(hazards.done(said, s));
     }

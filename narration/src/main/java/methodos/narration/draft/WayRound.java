@@ -1,5 +1,6 @@
 package methodos.narration.draft;
 
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -35,10 +36,59 @@ final class WayRound {
                             + "|^straight(?: up| out| down| off)?$"
                             + "|flush(?! (?:it|the|out|them|that))(?: with \\w+ \\w+| with \\w+)?|towards? the \\w+(?: side)?)\\b");
 
+    /** Whatever stands or points somewhere: "carbon facing outward", "stamped letter upward". */
+    private static final Pattern POINTING =
+            Pattern.compile(
+                    "\\b((?:\\w+ )?\\w+ (?:(?:facing|pointing|faces|points)(?: (?:at|to|the|towards?|\\w+)){1,3}"
+                            + "|(?:upwards?|downwards?|inwards?|outwards?)(?: \\w+)?))\\b");
+
+    private static final Pattern ALONG =
+            Pattern.compile(
+                    "\\b(in the direction of the \\w+|towards? the \\w+(?: side)?|straight (?:up|down|out)"
+                            + "|dead straight|from (?:the )?(?:behind|below|underneath))\\b");
+
+    private static final Pattern TURNING =
+            Pattern.compile("\\b((?:anti)?clockwise|to the (?:left|right))\\b");
+
+    private static final Set<String> PUT =
+            Set.of(
+                    "install",
+                    "connect",
+                    "press",
+                    "replace",
+                    "apply",
+                    "hand-tighten",
+                    "support",
+                    "lower",
+                    "align");
+
+    private static final Set<String> MOVED =
+            Set.of("remove", "push", "pull", "tap", "lift", "lower", "press");
+
     private WayRound() {}
 
-    /** How the words say that a part stands or lies, or null. */
-    static String of(String text) {
+    /**
+     * How the words say that a part stands or lies, or which way it is moved.
+     *
+     * @param action what is done; null for nothing
+     * @return null where they do not say
+     */
+    static String of(String text, String action) {
+        if (action == null) {
+            return null;
+        }
+        if (PUT.contains(action)) {
+            String put = put(text);
+            if (put != null) {
+                return put;
+            }
+        }
+        Pattern way = MOVED.contains(action) ? ALONG : action.equals("turn") ? TURNING : null;
+        Matcher m = way == null ? null : way.matcher(text);
+        return m != null && m.find() ? m.group(1) : null;
+    }
+
+    private static String put(String text) {
         Matcher m = ORIENTATION.matcher(text);
         if (m.find()) {
             if (m.group(1).contains("side to side")) {
@@ -56,6 +106,10 @@ final class WayRound {
         Matcher facing = FACING.matcher(text);
         if (facing.find()) {
             return facing.group(1);
+        }
+        Matcher pointing = POINTING.matcher(text);
+        if (pointing.find()) {
+            return pointing.group(1).replaceFirst("^(the|its|their|with|and|a) ", "");
         }
         Matcher pose = POSE.matcher(text);
         return pose.find() ? pose.group(1) : null;

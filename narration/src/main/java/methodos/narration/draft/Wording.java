@@ -22,13 +22,36 @@ final class Wording {
     }
 
     String of(Sketch s) {
-        String text =
-                s.kind == Kind.CAUTION || s.action == null || s.parts.isEmpty()
-                        ? asSaid(s.clause.from(), s.clause.to())
-                        : composed(s);
-        String condition =
-                s.condition == null || text.contains(s.condition) ? "" : s.condition + ": ";
-        return sentence(condition + (condition.isEmpty() ? text : lower(text)));
+        boolean composed = s.kind != Kind.CAUTION && s.action != null && !s.parts.isEmpty();
+        StringBuilder text =
+                new StringBuilder(composed ? composed(s) : asSaid(s.clause.from(), s.clause.to()));
+        if (!composed && s.kind != Kind.CAUTION) {
+            rest(s, text);
+        }
+        if (s.orientation != null && text.indexOf(s.orientation) < 0) {
+            text.append(", ").append(s.orientation);
+        }
+        if (s.until != null && text.indexOf(s.until) < 0) {
+            text.append(' ').append(s.until);
+        }
+        if (s.condition == null || text.indexOf(s.condition) >= 0) {
+            return sentence(text.toString());
+        }
+        return sentence(s.asking + s.condition + ": " + lower(text.toString()));
+    }
+
+    /** What stands around a clause that is printed as it is said. */
+    private static void rest(Sketch s, StringBuilder text) {
+        for (String used : s.consumables) {
+            if (text.indexOf(used) < 0) {
+                text.append(" with ").append(used);
+            }
+        }
+        for (ToolNamed tool : s.tools) {
+            if (text.indexOf(tool.name()) < 0) {
+                text.append(", using ").append(tool(tool));
+            }
+        }
     }
 
     private static String sentence(String text) {
@@ -59,6 +82,20 @@ final class Wording {
         return words.isEmpty() ? said.text(from, to) : String.join(" ", words);
     }
 
+    /** Words without hums, and without what is said twice. */
+    private String spoken(int from, int to) {
+        StringBuilder words = new StringBuilder();
+        String before = "";
+        for (int i = from; i < to; i++) {
+            String w = said.word(i);
+            if (!said.filler(i) && !w.equals(before)) {
+                words.append(words.isEmpty() ? "" : " ").append(w);
+                before = w;
+            }
+        }
+        return words.toString();
+    }
+
     private String composed(Sketch s) {
         String verb =
                 switch (s.action) {
@@ -73,13 +110,13 @@ final class Wording {
         }
         text.append(' ')
                 .append(s.parts.stream().map(Wording::part).collect(Collectors.joining(" and ")));
-        if (s.is("hand-tighten")) {
-            text.append(" by hand");
-        }
         for (Prepositional p : s.clause.complements().phrases()) {
             if (p.thing() != null && places(s, p)) {
-                text.append(' ').append(said.text(p.at(), p.to()));
+                text.append(' ').append(spoken(p.at(), p.to()));
             }
+        }
+        if (s.is("hand-tighten") && text.indexOf("by hand") < 0) {
+            text.append(" by hand");
         }
         if (!s.consumables.isEmpty() && !s.is("apply")) {
             text.append(" with ").append(String.join(" and ", s.consumables));

@@ -45,7 +45,7 @@ public final class Utterance {
         this.tokens = new Tokens(tokens);
         this.tags = tags;
         this.vocabulary = vocabulary;
-        this.measures = Measures.in(tokens);
+        this.measures = Measures.in(tokens).stream().filter(m -> !oneInside(m)).toList();
         this.measureAt = new int[tokens.size()];
         Arrays.fill(measureAt, -1);
         for (int m = 0; m < measures.size(); m++) {
@@ -57,6 +57,20 @@ public final class Utterance {
         for (Token token : tokens) {
             acts.add(vocabulary.acts().met(token.text()));
         }
+    }
+
+    /** "put one in": no inch. */
+    private boolean oneInside(Measure m) {
+        return m.unit().equals("in")
+                && tokens.word(m.to() - 1).equals("in")
+                && Character.isLetter(tokens.word(m.from()).charAt(0));
+    }
+
+    /** The unit of length that is spoken in, for figures that are said without one. */
+    public String lengthUnit() {
+        long inches = measures.stream().filter(m -> m.unit().equals("in")).count();
+        long metric = measures.stream().filter(m -> m.unit().equals("mm")).count();
+        return inches > metric ? "in" : "mm";
     }
 
     public Transcript transcript() {

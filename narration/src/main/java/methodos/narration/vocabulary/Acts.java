@@ -26,7 +26,7 @@ public final class Acts {
     private Acts() {}
 
     private static final class English {
-        static final Acts ACTS = new Acts().read(WordList.lines("acts.txt"));
+        static final Acts ACTS = new Acts().read(WordList.lines("verbs.txt"));
     }
 
     /** The verbs that come with the program. */
@@ -34,16 +34,19 @@ public final class Acts {
         return English.ACTS;
     }
 
-    /**
-     * These with others on top.
-     *
-     * @param lines as in {@code acts.txt}
-     * @throws IllegalArgumentException if a line is not understood, with the reason
-     */
-    public Acts with(List<String> lines) {
+    Acts copy() {
         Acts more = new Acts();
         more.forms.putAll(forms);
-        return more.read(lines);
+        return more;
+    }
+
+    /**
+     * Adds a verb, as in {@code verbs.txt}.
+     *
+     * @throws IllegalArgumentException if the line is not understood, with the reason
+     */
+    void add(String line) {
+        line(line);
     }
 
     /** The verb of which a word is a form. */
@@ -64,7 +67,7 @@ public final class Acts {
     private void line(String line) {
         int equals = line.indexOf('=');
         if (equals < 0) {
-            throw new IllegalArgumentException("no “=” in “" + line + "”");
+            throw new IllegalArgumentException("a verb needs “= action”.");
         }
         String left = line.substring(0, equals).strip();
         boolean noun = left.startsWith("~");
@@ -84,7 +87,8 @@ public final class Acts {
             } else {
                 String[] pair = part.split("=");
                 if (pair.length != 2) {
-                    throw new IllegalArgumentException("no action for “" + part + "”");
+                    throw new IllegalArgumentException(
+                            "“" + part + "” does not end with a known action.");
                 }
                 String meant = pair[1].strip();
                 for (String particle : pair[0].strip().split("\\s+")) {
@@ -98,7 +102,7 @@ public final class Acts {
 
     private static String known(String action) {
         if (!ACTIONS.contains(action)) {
-            throw new IllegalArgumentException("no action “" + action + "”");
+            throw new IllegalArgumentException("“" + action + "” is not a known action.");
         }
         return action;
     }

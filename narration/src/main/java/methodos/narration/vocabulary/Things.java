@@ -47,28 +47,29 @@ public final class Things {
         return English.THINGS;
     }
 
-    /** These with names of parts on top, as in {@code parts.txt}. */
-    Things withParts(List<String> lines) {
-        Things more = copy();
-        lines.forEach(more::partLine);
-        return more;
+    /** Adds a part by the last words of its name. */
+    void addPart(String name, String kind) {
+        parts.computeIfAbsent(name, n -> new TreeSet<>()).add(kind);
     }
 
-    /** These with names of tools on top, as in {@code tools.txt}. */
-    Things withTools(List<String> lines) {
-        Things more = copy();
-        lines.forEach(more::toolLine);
-        return more;
+    /** Adds "said", "~said" or "said = name in print". */
+    void addTool(String line) {
+        String[] sides = line.split("=", 2);
+        String name = sides[0].replace("~", "").strip();
+        String print = sides.length > 1 && !sides[1].isBlank() ? sides[1].strip() : name;
+        if (name.isEmpty()) {
+            throw new IllegalArgumentException("there is no name before “=”.");
+        }
+        tools.put(name, new Named(print, "tool", line.startsWith("~"), false));
     }
 
-    /** These with consumables on top, as in {@code consumables.txt}. */
-    Things withConsumables(List<String> lines) {
-        Things more = copy();
-        lines.forEach(more::consumableLine);
-        return more;
+    /** Adds a consumable by its name and group; "!" behind the group says that it needs care. */
+    void addConsumable(String name, String group) {
+        String kind = group.replaceFirst("[!+].*", "").strip();
+        consumables.put(name, new Named(name, kind, false, !kind.equals(group)));
     }
 
-    private Things copy() {
+    Things copy() {
         Things more = new Things();
         parts.forEach((word, kinds) -> more.parts.put(word, new TreeSet<>(kinds)));
         more.tools.putAll(tools);

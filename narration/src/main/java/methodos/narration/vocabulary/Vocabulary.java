@@ -3,6 +3,7 @@ package methodos.narration.vocabulary;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import methodos.core.vocabulary.Wordlist;
 
 /**
  * All words that the reader knows.
@@ -13,19 +14,21 @@ import java.util.Map;
  */
 public record Vocabulary(Acts acts, Things things, Map<String, String> misheard) {
 
-    private static final class English {
-        static final Vocabulary VOCABULARY =
-                new Vocabulary(
-                        Acts.english(), Things.english(), misheard(WordList.lines("misheard.txt")));
-    }
+    /** The names of the lists that a company may add to. */
+    public static final List<String> LISTS =
+            List.of("verbs.txt", "parts.txt", "tools.txt", "consumables.txt", "misheard.txt");
 
-    /** The lists that a company may add to, by the names of their files. */
-    public enum Addition {
-        ACTS,
-        PARTS,
-        TOOLS,
-        CONSUMABLES,
-        MISHEARD
+    private static final class English {
+        static final Vocabulary VOCABULARY = load();
+
+        private static Vocabulary load() {
+            Map<String, String> misheard = new HashMap<>();
+            for (String line : WordList.lines("misheard.txt")) {
+                String[] sides = sides(line);
+                misheard.put(sides[0], sides[1]);
+            }
+            return new Vocabulary(Acts.english(), Things.english(), misheard);
+        }
     }
 
     public Vocabulary {
@@ -38,35 +41,40 @@ public record Vocabulary(Acts acts, Things things, Map<String, String> misheard)
     }
 
     /**
-     * These with others on top.
+     * These with those of a company on top, which win where both know a word.
      *
-     * @param lines as in the list of that name that comes with the program
-     * @throws IllegalArgumentException if a line is not understood, with the reason
+     * @throws Wordlist.LineProblem if a line is not understood
      */
-    public Vocabulary with(Addition list, List<String> lines) {
-        List<String> entries = WordList.entries(lines);
-        return switch (list) {
-            case ACTS -> new Vocabulary(acts.with(entries), things, misheard);
-            case PARTS -> new Vocabulary(acts, things.withParts(entries), misheard);
-            case TOOLS -> new Vocabulary(acts, things.withTools(entries), misheard);
-            case CONSUMABLES -> new Vocabulary(acts, things.withConsumables(entries), misheard);
-            case MISHEARD -> {
-                Map<String, String> more = new HashMap<>(misheard);
-                more.putAll(misheard(entries));
-                yield new Vocabulary(acts, things, more);
+    public Vocabulary with(Wordlist list) throws Wordlist.LineProblem {
+        Acts moreActs = acts.copy();
+        Things moreThings = things.copy();
+        Map<String, String> moreMisheard = new HashMap<>(misheard);
+        for (int i = 0; i < list.lines().size(); i++) {
+            String line = list.lines().get(i).strip();
+            if (line.isEmpty() || line.startsWith("#")) {
+                continue;
             }
-        };
+            try {
+                String[] sides = list.name().equals("tools.txt") ? null : sides(line);
+                switch (list.name()) {
+                    case "verbs.txt" -> moreActs.add(line);
+                    case "parts.txt" -> moreThings.addPart(sides[0], sides[1]);
+                    case "tools.txt" -> moreThings.addTool(line);
+                    case "consumables.txt" -> moreThings.addConsumable(sides[0], sides[1]);
+                    default -> moreMisheard.put(sides[0], sides[1]);
+                }
+            } catch (IllegalArgumentException e) {
+                throw new Wordlist.LineProblem(list, i + 1, e.getMessage());
+            }
+        }
+        return new Vocabulary(moreActs, moreThings, moreMisheard);
     }
 
-    private static Map<String, String> misheard(List<String> entries) {
-        Map<String, String> misheard = new HashMap<>();
-        for (String entry : entries) {
-            String[] sides = entry.split("=", 2);
-            if (sides.length < 2 || sides[1].isBlank()) {
-                throw new IllegalArgumentException("a mishearing needs “= what is said”");
-            }
-            misheard.put(sides[0].strip(), sides[1].strip());
+    private static String[] sides(String line) {
+        String[] sides = line.split("=", 2);
+        if (sides.length < 2 || sides[0].isBlank() || sides[1].isBlank()) {
+            throw new IllegalArgumentException("“=” parts what is said from what is meant.");
         }
-        return misheard;
+        return new String[] {sides[0].strip(), sides[1].strip()};
     }
 }

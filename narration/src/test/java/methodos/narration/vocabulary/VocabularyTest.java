@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import methodos.core.vocabulary.Wordlist;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -38,15 +39,49 @@ class VocabularyTest {
         assertThat(take.actions()).contains("remove", "lower", "lift");
     }
 
-    @Test
-    void aCompanyAddsVerbsOfItsOwn() {
-        Acts more = Acts.english().with(List.of("~yoink = remove ; in = install"));
+    private static Vocabulary with(String name, String... lines) throws Wordlist.LineProblem {
+        return Vocabulary.english().with(new Wordlist(name, "words/" + name, List.of(lines)));
+    }
 
-        assertThat(more.met("yoinked").orElseThrow().act().actionWith("in")).isEqualTo("install");
-        assertThatThrownBy(() -> Acts.english().with(List.of("yoink = teleport")))
-                .hasMessage("no action \"teleport\"");
-        assertThatThrownBy(() -> Acts.english().with(List.of("yoink")))
-                .hasMessage("no \"=\" in \"yoink\"");
+    @Test
+    void aCompanyAddsWordsOfItsOwn() throws Exception {
+        assertThat(
+                        with("verbs.txt", "# ours", "", "~yoink = remove ; in = install")
+                                .acts()
+                                .met("yoinked")
+                                .orElseThrow()
+                                .act()
+                                .actionWith("in"))
+                .isEqualTo("install");
+        assertThat(with("parts.txt", "grommit = seal").things().part("grommits"))
+                .containsExactly("seal");
+        assertThat(
+                        with("tools.txt", "~podger = podger spanner")
+                                .things()
+                                .tool("podger")
+                                .orElseThrow())
+                .isEqualTo(new Things.Named("podger spanner", "tool", true, false));
+        assertThat(
+                        with("consumables.txt", "halvolube = lubricant")
+                                .things()
+                                .consumable("halvolube")
+                                .orElseThrow()
+                                .kind())
+                .isEqualTo("lubricant");
+        assertThat(with("misheard.txt", "hal volume = halvolube").misheard())
+                .containsEntry("hal volume", "halvolube");
+    }
+
+    @Test
+    void aLineThatIsNotUnderstoodIsNamed() {
+        assertThatThrownBy(() -> with("verbs.txt", "# ours", "yoink = teleport"))
+                .hasMessage("words/verbs.txt, line 2: “teleport” is not a known action.");
+        assertThatThrownBy(() -> with("verbs.txt", "yoink"))
+                .hasMessageContaining("line 1: “=” parts what is said from what is meant.");
+        assertThatThrownBy(() -> with("verbs.txt", "yoink = - ; off"))
+                .hasMessageContaining("“off” does not end with a known action.");
+        assertThatThrownBy(() -> with("tools.txt", " = podger"))
+                .hasMessageContaining("there is no name before “=”.");
     }
 
     @Test
@@ -74,7 +109,7 @@ class VocabularyTest {
     @Test
     void isNoLongerThanTwoThousandWords() {
         Set<String> words = new TreeSet<>();
-        for (String list : List.of("parts.txt", "tools.txt", "consumables.txt", "acts.txt")) {
+        for (String list : List.of("parts.txt", "tools.txt", "consumables.txt", "verbs.txt")) {
             for (String line : WordList.lines(list)) {
                 String entries = line.replaceFirst("^[a-z]+:", "").replaceAll("=.*", "");
                 Arrays.stream(entries.split("[^a-z-]+"))
