@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
 import methodos.core.coverage.ShownNotTold;
-import methodos.core.drafting.NarrationReader;
 import methodos.core.edit.DraftEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
@@ -19,14 +18,17 @@ import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep;
 import methodos.core.scan.BestStills;
 import methodos.core.scan.Scan;
-import methodos.core.speech.EnglishPartsOfSpeech;
+import methodos.core.vocabulary.Wordlist;
 import methodos.core.words.Words;
 import methodos.files.captions.CaptionFile;
 import methodos.files.draft.DraftJson;
 import methodos.files.draft.WordlistFolder;
 import methodos.files.folders.AppFolders;
+import methodos.files.hazard.HazardRuleFolder;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ProjectFolder;
+import methodos.narration.draft.NarrationReader;
+import methodos.narration.vocabulary.Vocabulary;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Option;
 
@@ -89,8 +91,13 @@ final class DraftCommand implements Callable<Integer> {
         if (words != null) {
             folders.add(words);
         }
-        return new NarrationReader(
-                WordlistFolder.english(folders.toArray(Path[]::new)), EnglishPartsOfSpeech.load());
+        Path[] all = folders.toArray(Path[]::new);
+        try {
+            return NarrationReader.english(
+                    WordlistFolder.read(Vocabulary.LISTS, all), HazardRuleFolder.with(all));
+        } catch (Wordlist.LineProblem e) {
+            throw new ProjectProblem(e.getMessage(), e);
+        }
     }
 
     private void put(Draft draft) throws ProjectProblem {

@@ -3,17 +3,15 @@ package methodos.cli;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import methodos.core.drafting.Lexicon;
-import methodos.core.drafting.NarrationReader;
 import methodos.core.edit.DraftEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Workspace;
-import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.core.words.Words;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ProjectFolder;
+import methodos.narration.draft.NarrationReader;
 
 /** A copy of the demo as it is on the first morning: footage, narration and parts, and a draft. */
 final class DraftedDemo {
@@ -24,8 +22,7 @@ final class DraftedDemo {
         try (ProjectFolder project = ProjectFolder.open(folder)) {
             Workspace workspace = project.workspace();
             Manual manual = unwritten(workspace.manual());
-            NarrationReader reader =
-                    new NarrationReader(Lexicon.english(), EnglishPartsOfSpeech.load());
+            NarrationReader reader = NarrationReader.english();
             Words words = new Words(null, Locale.getDefault());
             for (Clip clip : manual.clips()) {
                 Captions captions = workspace.captions(clip.id());

@@ -11,7 +11,7 @@ import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
 
-/** core ← footage, files, publish ← desktop, cli; demo stands alone. */
+/** core ← narration, footage, files, publish ← desktop, cli; demo stands alone. */
 @AnalyzeClasses(packages = "methodos", importOptions = ImportOption.DoNotIncludeTests.class)
 class ModuleDirectionsTest {
 
@@ -23,6 +23,7 @@ class ModuleDirectionsTest {
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage(
+                            "methodos.narration..",
                             "methodos.footage..",
                             "methodos.files..",
                             "methodos.publish..",
@@ -57,15 +58,20 @@ class ModuleDirectionsTest {
             noClasses()
                     .that()
                     .resideInAnyPackage(
-                            "methodos.footage..", "methodos.files..", "methodos.publish..")
+                            "methodos.narration..",
+                            "methodos.footage..",
+                            "methodos.files..",
+                            "methodos.publish..")
                     .should()
                     .dependOnClassesThat()
                     .resideInAnyPackage(
                             "methodos.desktop..", "methodos.cli..", "methodos.demo..", "javafx..");
 
     @ArchTest
-    static final ArchRule FOOTAGE_FILES_AND_PUBLISH_DO_NOT_KNOW_EACH_OTHER =
-            slices().matching("methodos.(footage|files|publish)..").should().notDependOnEachOther();
+    static final ArchRule THOSE_OF_THE_MIDDLE_DO_NOT_KNOW_EACH_OTHER =
+            slices().matching("methodos.(narration|footage|files|publish)..")
+                    .should()
+                    .notDependOnEachOther();
 
     @ArchTest
     static final ArchRule DESKTOP_KNOWS_NOT_THE_COMMAND_LINE =

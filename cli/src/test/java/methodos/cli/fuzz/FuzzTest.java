@@ -16,8 +16,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import methodos.cli.FuzzedCommand;
-import methodos.core.drafting.Lexicon;
 import methodos.demo.DemoProject;
+import methodos.narration.vocabulary.Vocabulary;
 import org.dhatim.fastexcel.Workbook;
 import org.dhatim.fastexcel.Worksheet;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
@@ -186,9 +186,9 @@ class FuzzTest {
             }
             case "calc" -> requests(to);
             case "words" -> {
-                for (Lexicon.Wordlist list : Lexicon.Wordlist.values()) {
-                    try (InputStream in = Lexicon.class.getResourceAsStream(list.file())) {
-                        Files.write(to.resolve(list.file()), in.readNBytes(3000));
+                for (String list : Vocabulary.LISTS) {
+                    try (InputStream in = Vocabulary.class.getResourceAsStream(list)) {
+                        Files.write(to.resolve(list), in.readNBytes(3000));
                     }
                 }
             }

@@ -1,5 +1,6 @@
 package methodos.desktop.drafting;
 
+import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -7,18 +8,20 @@ import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import methodos.core.description.Id;
-import methodos.core.drafting.NarrationReader;
 import methodos.core.edit.DraftEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
 import methodos.core.scan.Scan;
-import methodos.core.speech.EnglishPartsOfSpeech;
+import methodos.core.vocabulary.Wordlist;
 import methodos.desktop.project.OpenProject;
 import methodos.files.draft.WordlistFolder;
 import methodos.files.folders.AppFolders;
+import methodos.files.hazard.HazardRuleFolder;
 import methodos.files.problem.ProjectProblem;
+import methodos.narration.draft.NarrationReader;
+import methodos.narration.vocabulary.Vocabulary;
 import org.slf4j.LoggerFactory;
 
 /**
@@ -98,12 +101,18 @@ public final class DraftDesk implements AutoCloseable {
 
     private NarrationReader reader() throws ProjectProblem {
         if (reader == null) {
-            reader =
-                    new NarrationReader(
-                            WordlistFolder.english(
-                                    AppFolders.ofThisMachine().settings().resolve(WORDLISTS),
-                                    project.path().resolve(WORDLISTS)),
-                            EnglishPartsOfSpeech.load());
+            Path[] folders = {
+                AppFolders.ofThisMachine().settings().resolve(WORDLISTS),
+                project.path().resolve(WORDLISTS)
+            };
+            try {
+                reader =
+                        NarrationReader.english(
+                                WordlistFolder.read(Vocabulary.LISTS, folders),
+                                HazardRuleFolder.with(folders));
+            } catch (Wordlist.LineProblem e) {
+                throw new ProjectProblem(e.getMessage(), e);
+            }
         }
         return reader;
     }

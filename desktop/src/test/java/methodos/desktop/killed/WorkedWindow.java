@@ -20,8 +20,6 @@ import javafx.scene.robot.Robot;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import methodos.core.description.Id;
-import methodos.core.drafting.Lexicon;
-import methodos.core.drafting.NarrationReader;
 import methodos.core.edit.DraftEdits;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
@@ -32,13 +30,13 @@ import methodos.core.manual.Step;
 import methodos.core.narration.Draft;
 import methodos.core.sheet.Sheet;
 import methodos.core.sheet.SheetKind;
-import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.core.words.Words;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.ProjectStage;
 import methodos.files.project.ProjectFolder;
+import methodos.narration.draft.NarrationReader;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
 
@@ -156,7 +154,7 @@ public final class WorkedWindow {
         Id<Clip> clip = manual.clips().get(1).id();
         if (draft == null) {
             draft =
-                    new NarrationReader(Lexicon.english(), EnglishPartsOfSpeech.load())
+                    NarrationReader.english()
                             .read(
                                     project.workspace().get().captions(clip),
                                     methodos.core.manual.Stage.Kind.TAKE_DOWN,

@@ -5,56 +5,59 @@ import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import methodos.core.drafting.Lexicon;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import methodos.core.hazard.HazardRules;
-import methodos.files.hazard.HazardRuleFolder;
+import methodos.core.vocabulary.Wordlist;
 import methodos.files.problem.ProjectProblem;
 
 /**
  * A company's own word lists: a folder with files of the names of the lists that come with the
- * program ({@code verbs.txt}, {@code tools.txt} ...), in their format. What they know goes before
- * what the program knows.
+ * program ({@code verbs.txt}, {@code tools.txt} ...). What they know goes before what the program
+ * knows.
  */
 public final class WordlistFolder {
 
-    /** Hazards stood in a list of their own once. */
-    private static final String OLD_HAZARDS = "hazards.txt";
+    /** Lists of earlier versions, each with what has become of it. */
+    private static final Map<String, String> OLD =
+            Map.of(
+                    "hazards.txt",
+                    "its lines go into " + HazardRules.FILE + ", behind “kind” and “says”.",
+                    "phrases.txt",
+                    "what is talk and what is work has been learned from narrations.");
 
     private WordlistFolder() {}
 
     /**
-     * The program's lists with those of the folders on top, in order; folders and files that are
-     * not there are passed over.
+     * The lists that stand in some folders, in their order; folders and files that are not there
+     * are passed over.
      *
-     * @throws ProjectProblem if a file cannot be read or a line is not understood
+     * @param names of the files
+     * @throws ProjectProblem if a file cannot be read
      */
-    public static Lexicon english(Path... folders) throws ProjectProblem {
-        Lexicon lexicon = Lexicon.english().with(HazardRuleFolder.with(folders));
+    public static List<Wordlist> read(List<String> names, Path... folders) throws ProjectProblem {
+        List<Wordlist> lists = new ArrayList<>();
         for (Path folder : folders) {
-            Path old = folder.resolve(OLD_HAZARDS);
-            if (Files.isRegularFile(old)) {
-                throw new ProjectProblem(
-                        old
-                                + " is no longer read: its lines go into "
-                                + HazardRules.FILE
-                                + ", behind “kind” and “says”.");
-            }
-            for (Lexicon.Wordlist list : Lexicon.Wordlist.values()) {
-                Path file = folder.resolve(list.file());
+            for (Map.Entry<String, String> old : OLD.entrySet()) {
+                Path file = folder.resolve(old.getKey());
                 if (Files.isRegularFile(file)) {
-                    lexicon = with(lexicon, list, file);
+                    throw new ProjectProblem(file + " is no longer read: " + old.getValue());
+                }
+            }
+            for (String name : names) {
+                Path file = folder.resolve(name);
+                if (Files.isRegularFile(file)) {
+                    lists.add(new Wordlist(name, file.toString(), lines(file)));
                 }
             }
         }
-        return lexicon;
+        return lists;
     }
 
-    private static Lexicon with(Lexicon lexicon, Lexicon.Wordlist list, Path file)
-            throws ProjectProblem {
+    private static List<String> lines(Path file) throws ProjectProblem {
         try {
-            return lexicon.with(list, Files.readAllLines(file, StandardCharsets.UTF_8));
-        } catch (Lexicon.LineProblem e) {
-            throw new ProjectProblem(file.getParent() + "/" + e.getMessage(), e);
+            return Files.readAllLines(file, StandardCharsets.UTF_8);
         } catch (CharacterCodingException e) {
             throw new ProjectProblem(file + " is not written in UTF-8.", e);
         } catch (IOException e) {

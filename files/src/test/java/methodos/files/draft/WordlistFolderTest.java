@@ -6,45 +6,47 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import methodos.core.drafting.Lexicon;
-import methodos.core.drafting.NarrationReader;
-import methodos.core.narration.Caption;
-import methodos.core.narration.Captions;
-import methodos.core.narration.DraftedStep;
-import methodos.core.speech.EnglishPartsOfSpeech;
+import methodos.core.vocabulary.Wordlist;
 import methodos.files.problem.ProjectProblem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class WordlistFolderTest {
+
+    private static final List<String> NAMES = List.of("verbs.txt", "tools.txt");
 
     @TempDir Path folder;
 
     @Test
-    void theListsOfAFolderAreReadOverTheProgramsOwn() throws Exception {
-        Files.writeString(folder.resolve("verbs.txt"), "# ours\nfrobble = remove\n");
-        Lexicon lexicon = WordlistFolder.english(folder.resolve("missing"), folder);
-        DraftedStep step =
-                new NarrationReader(lexicon, EnglishPartsOfSpeech.load())
-                        .read(new Captions(List.of(new Caption(0, 4, "Frobble the end cap."))))
-                        .steps()
-                        .get(0);
-        assertThat(step.action()).isEqualTo("remove");
-    }
+    void theListsOfAFolderAreReadAndWhatIsNotThereIsPassedOver() throws Exception {
+        Path verbs = folder.resolve("verbs.txt");
+        Files.writeString(verbs, "# ours\nfrobble = remove\n");
+        Files.writeString(folder.resolve("other.txt"), "nothing of the reader");
 
-    @Test
-    void aBrokenLineIsASentenceWithFileAndLine() throws Exception {
-        Files.writeString(folder.resolve("verbs.txt"), "\nfrobble\n");
-        assertThatThrownBy(() -> WordlistFolder.english(folder))
-                .isInstanceOf(ProjectProblem.class)
-                .hasMessageEndingWith("verbs.txt, line 2: a verb needs “= action”.");
+        assertThat(WordlistFolder.read(NAMES, folder.resolve("missing"), folder))
+                .containsExactly(
+                        new Wordlist(
+                                "verbs.txt",
+                                verbs.toString(),
+                                List.of("# ours", "frobble = remove")));
     }
 
     @Test
     void aFileThatIsNoTextIsASentence() throws Exception {
         Files.write(folder.resolve("tools.txt"), new byte[] {(byte) 0xC3, (byte) 0x28});
-        assertThatThrownBy(() -> WordlistFolder.english(folder))
+        assertThatThrownBy(() -> WordlistFolder.read(NAMES, folder))
                 .isInstanceOf(ProjectProblem.class)
                 .hasMessageEndingWith("is not written in UTF-8.");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"hazards.txt", "phrases.txt"})
+    void aListOfAnEarlierVersionIsNotPassedOverInSilence(String name) throws Exception {
+        Files.writeString(folder.resolve(name), "");
+        assertThatThrownBy(() -> WordlistFolder.read(NAMES, folder))
+                .isInstanceOf(ProjectProblem.class)
+                .hasMessageContaining(name + " is no longer read: ");
     }
 }

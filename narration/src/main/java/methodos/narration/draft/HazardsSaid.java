@@ -1,40 +1,50 @@
 package methodos.narration.draft;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import methodos.core.hazard.Circumstances;
+import methodos.core.hazard.HazardKind;
 import methodos.core.hazard.HazardRule;
 import methodos.core.hazard.HazardRules;
+import methodos.core.narration.DraftedStep.PartNamed;
 import methodos.narration.grammar.Utterance;
 
-/** The hazards that words call by name, and those of what is done. */
+/** The hazards that words call by name, and those that the work itself asks for. */
 final class HazardsSaid {
 
-    private record Deed(String hazard, Set<String> actions, List<String> things) {}
+    /**
+     * What comes with a solvent, the mains or a chisel, whoever speaks and whether he says so or
+     * not; of the other kinds the checks ask, and a statement is drafted where the words tell it.
+     */
+    private static final Set<HazardKind> UNSAID =
+            EnumSet.of(HazardKind.CHEMICAL, HazardKind.ELECTRICAL, HazardKind.EYE_INJURY);
 
+    private final HazardRules rules;
     private final Map<String, List<String>> phrases = new LinkedHashMap<>();
-    private final List<Deed> deeds = new ArrayList<>();
 
     HazardsSaid(HazardRules rules) {
+        this.rules = rules;
         for (HazardRule rule : rules.list()) {
-            rule.kind().ifPresent(kind -> take(kind.code(), rule));
+            rule.kind()
+                    .filter(kind -> !rule.says().isEmpty())
+                    .ifPresent(
+                            kind ->
+                                    rule.says()
+                                            .forEach(
+                                                    words ->
+                                                            phrases.computeIfAbsent(
+                                                                            kind.code(),
+                                                                            k -> new ArrayList<>())
+                                                                    .add(String.join(" ", words))));
         }
     }
 
-    private void take(String hazard, HazardRule rule) {
-        if (!rule.says().isEmpty()) {
-            List<String> said = phrases.computeIfAbsent(hazard, k -> new ArrayList<>());
-            rule.says().forEach(words -> said.add(String.join(" ", words)));
-        }
-        for (HazardRule.Drafted drafted : rule.drafted()) {
-            deeds.add(new Deed(hazard, Set.copyOf(drafted.actions()), drafted.things()));
-        }
-    }
-
-    /** What the words call by name. */
+    /** What the words of a step call by name. */
     Set<String> said(Utterance speech, int from, int to) {
         Set<String> found = new LinkedHashSet<>();
         phrases.forEach(
@@ -46,29 +56,13 @@ final class HazardsSaid {
         return found;
     }
 
-    /** What is dangerous in what is done. */
-    Set<String> done(Utterance speech, Sketch f) {
-        Set<String> found = new LinkedHashSet<>();
-        for (Deed deed : deeds) {
-            if (f.action != null
-                    && deed.actions().contains(f.action)
-                    && deed.things().stream()
-                            .anyMatch(
-                                    t ->
-                                            f.parts.stream()
-                                                            .anyMatch(
-                                                                    p ->
-                                                                            p.name().equals(t)
-                                                                                    || t.contains(
-                                                                                                    " ")
-                                                                                            && p.name()
-                                                                                                    .endsWith(
-                                                                                                            t))
-                                                    || (f.parts.isEmpty() || t.contains(" "))
-                                                            && speech.find(f.from, f.to, t) >= 0)) {
-                found.add(deed.hazard());
-            }
+    /** What a statement has to tell before the work that a sentence asks for. */
+    Set<String> asked(String sentence, List<PartNamed> parts) {
+        Set<String> asked = new LinkedHashSet<>();
+        List<String> names = parts.stream().map(PartNamed::name).toList();
+        for (HazardRule rule : rules.askedBy(sentence, new Circumstances(List.of(), names, ""))) {
+            rule.kind().filter(UNSAID::contains).map(HazardKind::code).ifPresent(asked::add);
         }
-        return found;
+        return asked;
     }
 }

@@ -3,6 +3,7 @@ package methodos.narration.draft;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
@@ -13,6 +14,7 @@ import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.narration.DraftedStep.Limit;
 import methodos.core.narration.DraftedStep.Pause;
 import methodos.core.narration.DraftedStep.Quote;
+import methodos.core.narration.DraftedStep.RepeatOf;
 import methodos.core.narration.DraftedStep.Torque;
 import methodos.core.scan.Scan;
 import methodos.core.speech.EnglishPartsOfSpeech;
@@ -115,7 +117,7 @@ public final class NarrationReader {
         List<Verdict> verdicts = new Judge(learned).of(said, clauses);
         Sketches sketches = new Sketches(said, clauses, verdicts, hazards);
         List<Sketch> made = sketches.made(Figures.of(said, clauses, verdicts, learned));
-        return new Writing(said, from).draft(made, clauses, verdicts, sketches);
+        return new Writing(said, from, hazards).draft(made, clauses, verdicts, sketches);
     }
 
     /** Writes sketches down, with the words and times that they come from. */
@@ -125,8 +127,11 @@ public final class NarrationReader {
         private final Wording wording;
         private final Stage.Kind from;
 
-        Writing(Utterance said, Stage.Kind from) {
+        private final HazardsSaid hazards;
+
+        Writing(Utterance said, Stage.Kind from, HazardsSaid hazards) {
             this.said = said;
+            this.hazards = hazards;
             this.from = from;
             this.wording = new Wording(said);
         }
@@ -207,12 +212,16 @@ public final class NarrationReader {
 
         private DraftedStep step(Sketch s, Stage.Kind stage) {
             Quote q = quote(s.from, s.to);
+            String text = wording.of(s);
+            if (s.kind != Kind.CAUTION) {
+                s.hazards.addAll(hazards.asked(text, s.parts));
+            }
             return new DraftedStep(
                     s.kind,
                     q.start(),
                     q.end(),
                     s.action,
-                    wording.of(s),
+                    text,
                     s.parts,
                     s.tools,
                     List.copyOf(s.consumables),
@@ -221,7 +230,14 @@ public final class NarrationReader {
                             .toList(),
                     s.pattern,
                     s.limits.stream()
-                            .map(m -> new Limit(null, least(m), most(m), m.unit(), words(m)))
+                            .map(
+                                    m ->
+                                            new Limit(
+                                                    s.measured(),
+                                                    least(m),
+                                                    most(m),
+                                                    m.unit(),
+                                                    words(m)))
                             .toList(),
                     s.waits.stream().map(m -> new Pause(m.seconds(), words(m))).toList(),
                     s.repeats == null || s.repeats.min() == null || s.repeats.max() == null
@@ -236,12 +252,28 @@ public final class NarrationReader {
                     s.condition,
                     s.reference,
                     List.copyOf(s.hazards),
-                    null,
-                    null,
+                    s.why,
+                    s.repeated == null ? null : repeated(s),
                     s.confidence,
-                    s.unsure,
+                    unsure(s),
                     List.of(q),
                     stage);
+        }
+
+        private RepeatOf repeated(Sketch s) {
+            Quote q = quote(s.repeated[0], s.repeated[1]);
+            return new RepeatOf(s.place, q.start(), q.end());
+        }
+
+        /** A limit in "mil" is one in millimetres, but to some a thousandth of an inch: a doubt. */
+        private List<String> unsure(Sketch s) {
+            boolean mil =
+                    s.limits.stream()
+                            .anyMatch(
+                                    m ->
+                                            m.unit().equals("mm")
+                                                    && said.word(m.to() - 1).matches("mils?"));
+            return mil ? Stream.concat(s.unsure.stream(), Stream.of("unit")).toList() : s.unsure;
         }
 
         private static Double least(Measure m) {
@@ -258,8 +290,10 @@ public final class NarrationReader {
 
         private Quote quote(int from, int to) {
             int first = said.token(from).from();
-            int last = Math.max(first + 1, said.token(to - 1).to());
             var words = said.transcript().words();
+            // what stands alone and is no word, such as a dash, goes with the words before it
+            int next = to < said.size() ? said.token(to).from() : words.size();
+            int last = Math.max(Math.max(first + 1, said.token(to - 1).to()), next);
             return new Quote(
                     words.get(first).start(),
                     words.get(last - 1).end(),

@@ -46,6 +46,15 @@ final class Sketch {
 
     String reference;
 
+    /** The reason that is given; null for none. */
+    String why;
+
+    /** The tokens of the work that is done again here; null where it is told by itself. */
+    int[] repeated;
+
+    /** Where it is done again. */
+    String place;
+
     Sketch(Kind kind, String action, Clause clause, double confidence) {
         this.kind = kind;
         this.action = action;
@@ -53,6 +62,11 @@ final class Sketch {
         this.confidence = confidence;
         this.from = clause.from();
         this.to = clause.to();
+    }
+
+    /** What a limit is of; null where nothing is named. */
+    String measured() {
+        return kind == Kind.MEASUREMENT && !parts.isEmpty() ? parts.get(0).name() : null;
     }
 
     boolean is(String... actions) {

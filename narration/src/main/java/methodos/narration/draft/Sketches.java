@@ -45,7 +45,7 @@ final class Sketches {
     private static final int THREAD_REACH = 25;
     private static final int REACH = 14;
     private static final int SHORT = 7;
-    private static final int MOST_UNTIL = 10;
+    private static final int MOST_WORDS = 14;
 
     /** What is held or turned with a spanner. */
     private static final Set<String> SCREWED = Set.of("fastener", "fluid");
@@ -83,6 +83,9 @@ final class Sketches {
         details();
         figures.forEach(this::figure);
         sketches.forEach(this::things);
+        List<Sketch> all = new RepeatsTold(said, clauses).with(sketches);
+        sketches.clear();
+        sketches.addAll(all);
         sketches.forEach(this::ways);
         new ConditionsTold(said, clauses, sketches).give();
         threads();
@@ -146,13 +149,11 @@ final class Sketches {
     /** Details go with the step that they stand next to, the one before rather than the next. */
     private void details() {
         for (int c = 1; c < clauses.size(); c++) {
-            boolean follows =
-                    of[c] == null && of[c - 1] != null && !partedFar(c - 1) && !conditional(c);
+            boolean figure = figureOnly(c);
+            boolean near = figure || !partedFar(c - 1) && !conditional(c);
             boolean detail =
-                    verdicts.get(c).outcome() == Outcome.DETAIL
-                            || tool(clauses.get(c))
-                            || figureOnly(c);
-            if (follows && detail) {
+                    figure || verdicts.get(c).outcome() == Outcome.DETAIL || tool(clauses.get(c));
+            if (of[c] == null && of[c - 1] != null && near && detail) {
                 of[c] = of[c - 1];
                 of[c].to = clauses.get(c).to();
             }
@@ -168,17 +169,28 @@ final class Sketches {
         }
     }
 
-    /** "and you want at least three millimetres": the limit of what was measured before. */
+    /**
+     * "and you want at least three millimetres", "crosswise to five newton metres": a figure of the
+     * step before.
+     */
     private boolean figureOnly(int c) {
         Clause clause = clauses.get(c);
+        Sketch before = of[c - 1];
+        boolean named =
+                clause.complements().objects().stream()
+                        .anyMatch(np -> said.vocabulary().things().names(np.head()));
+        if (before == null || named || said.measures(clause.from(), clause.to()).isEmpty()) {
+            return false;
+        }
+        boolean goesOn =
+                clause.type() != Clause.Type.VERB
+                        && before.is(verdicts.get(c).action())
+                        && clause.complements().particle() == null;
         boolean judges =
-                of[c - 1] != null && of[c - 1].is("measure", "inspect", "adjust", "test", "align");
-        return judges
-                && clause.type() == Clause.Type.VERB
-                && said.act(clause.head()).isEmpty()
-                && clause.complements().objects().stream()
-                        .noneMatch(np -> said.vocabulary().things().names(np.head()))
-                && !said.measures(clause.from(), clause.to()).isEmpty();
+                clause.type() == Clause.Type.VERB
+                        && said.act(clause.head()).isEmpty()
+                        && before.is("measure", "inspect", "adjust", "test", "align");
+        return goesOn || judges;
     }
 
     /** Whether a clause asks something of the step behind it: "if it is worn, fit a new one". */
@@ -463,13 +475,24 @@ final class Sketches {
         }
         int end = at + 1;
         while (at >= 0
-                && end - at < MOST_UNTIL
+                && end - at < MOST_WORDS
                 && !said.ends(end - 1)
                 && said.mark(end - 1).isEmpty()
                 && !begins(end)) {
             end++;
         }
         return at >= 0 && end - at > 1 ? said.text(at, end) : null;
+    }
+
+    /** "because it is preloaded", up to the next step. */
+    private String why(Sketch s) {
+        int end = statementEnd(s);
+        int at = said.find(s.from, end, "because");
+        int to = at + 1;
+        while (at >= 0 && to < end && to - at < MOST_WORDS && !said.mark(to - 1).equals(",")) {
+            to++;
+        }
+        return at >= 0 && to - at > 2 ? said.text(at + 1, to) : null;
     }
 
     private boolean begins(int word) {
@@ -480,7 +503,8 @@ final class Sketches {
         s.pattern = FastenerOrder.of(said, s.from, s.to);
         s.orientation = WayRound.of(said.text(s.from, statementEnd(s)), s.action);
         s.until = until(s);
+        s.why = why(s);
+        s.reference = DocumentsSaid.of(said, s.from, statementEnd(s));
         s.hazards.addAll(hazards.said(said, s.from, s.to));
-        s.hazards.addAll(hazards.done(said, s));
     }
 }

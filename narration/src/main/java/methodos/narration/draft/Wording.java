@@ -34,6 +34,9 @@ final class Wording {
         if (s.until != null && text.indexOf(s.until) < 0) {
             text.append(' ').append(s.until);
         }
+        if (s.reference != null && text.indexOf(s.reference) < 0) {
+            text.append("; for the value see the ").append(s.reference);
+        }
         if (s.condition == null || text.indexOf(s.condition) >= 0) {
             return sentence(text.toString());
         }

@@ -1,4 +1,4 @@
-package methodos.files.draft;
+package methodos.cli.fuzz;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,13 +6,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Random;
-import methodos.core.drafting.Lexicon;
-import methodos.core.drafting.NarrationReader;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
-import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.files.captions.CaptionFile;
 import methodos.files.problem.ProjectProblem;
+import methodos.narration.draft.NarrationReader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -21,8 +19,7 @@ class AnyBytesTest {
 
     private static final int RUNS = Integer.getInteger("methodos.fuzz", 400);
 
-    private final NarrationReader reader =
-            new NarrationReader(Lexicon.english(), EnglishPartsOfSpeech.load());
+    private final NarrationReader reader = NarrationReader.english();
 
     @TempDir Path folder;
 

@@ -1,7 +1,9 @@
-package methodos.core.drafting;
+package methodos.narration.draft;
 
 import java.util.Set;
 import methodos.core.vocabulary.WordSet;
+import methodos.narration.grammar.Utterance;
+import methodos.narration.vocabulary.WordClass;
 
 /** Documents that the words send the reader to: "that's in your workshop manual". */
 final class DocumentsSaid {
@@ -14,30 +16,34 @@ final class DocumentsSaid {
     private static final Set<String> SENDS =
             WordSet.ofPhrases(
                     "look, look it up, in the, in your, see, inside, says, has, have, gives, is in"
-                            + ", thats in, check, refer, per, from the, in");
+                            + ", thats in, check, refer, per, from the, in, off the");
+
+    private static final int DESCRIBING = 3;
 
     private DocumentsSaid() {}
 
     /** The document that a stretch of words sends the reader to, or null. */
-    static String of(Speech speech, Said said, int from, int to) {
+    static String of(Utterance said, int from, int to) {
         for (int i = from; i < to; i++) {
-            if (!DOCUMENTS.contains(speech.word(i)) || speech.phrase(i, "sheet metal")) {
-                continue;
-            }
-            boolean sent = speech.hasAny(from, to, SENDS);
-            if (!sent || speech.word(i).equals("sheet") && speech.has(from, to, "sign")) {
+            if (!DOCUMENTS.contains(said.word(i)) || !said.hasAny(from, to, SENDS)) {
                 continue;
             }
             int start = i;
-            while (start > from && said.describes(start - 1)) {
+            while (start > from && i - start < DESCRIBING && describes(said, start - 1)) {
                 start--;
             }
             int behind = i + 1;
-            if (Set.of("for", "of", "in").contains(speech.word(behind))) {
+            if (Set.of("for", "of").contains(said.word(behind)) && said.mark(i).isEmpty()) {
                 behind = Math.min(to, behind + 3);
             }
-            return speech.text(start, behind).replaceAll(" (the|a)$", "");
+            return said.text(start, behind).replaceAll(" (the|a)$", "");
         }
         return null;
+    }
+
+    private static boolean describes(Utterance said, int i) {
+        return said.mark(i).isEmpty()
+                && said.tag(i).matches("NOUN|ADJ|PROPN")
+                && !WordClass.closed(said.word(i));
     }
 }

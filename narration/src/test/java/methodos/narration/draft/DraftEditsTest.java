@@ -1,12 +1,13 @@
-package methodos.core.edit;
+package methodos.narration.draft;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Locale;
 import methodos.core.description.Id;
-import methodos.core.drafting.Lexicon;
-import methodos.core.drafting.NarrationReader;
+import methodos.core.edit.DraftEdits;
+import methodos.core.edit.StepJoining;
+import methodos.core.edit.StepSplitting;
 import methodos.core.manual.Clip;
 import methodos.core.manual.ClipBuilder;
 import methodos.core.manual.Evidence;
@@ -20,7 +21,6 @@ import methodos.core.manual.Value;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
-import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
 
@@ -48,8 +48,7 @@ class DraftEditsTest {
         for (int i = 0; i < said.length; i++) {
             captions.add(new Caption(10 * i, 10 * i + 9, said[i]));
         }
-        return new NarrationReader(Lexicon.english(), EnglishPartsOfSpeech.load())
-                .read(new Captions(captions));
+        return NarrationReader.english().read(new Captions(captions));
     }
 
     private Manual drafted(Manual on, String... said) {

@@ -1,4 +1,4 @@
-package methodos.core.edit;
+package methodos.narration.draft;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,8 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import methodos.core.description.Id;
-import methodos.core.drafting.Lexicon;
-import methodos.core.drafting.NarrationReader;
+import methodos.core.edit.DraftEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
@@ -22,9 +21,7 @@ import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
-import methodos.core.narration.DraftedStep;
 import methodos.core.quantity.QuantityList;
-import methodos.core.speech.EnglishPartsOfSpeech;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -35,8 +32,7 @@ class DraftedContentTest {
 
     private static final Words WORDS = new Words(null, Locale.ENGLISH);
 
-    private static final NarrationReader READER =
-            new NarrationReader(Lexicon.english(), EnglishPartsOfSpeech.load());
+    private static final NarrationReader READER = NarrationReader.english();
 
     private final Manual empty =
             Manual.titled("Overhaul")
@@ -173,18 +169,9 @@ class DraftedContentTest {
                         .withLastId(10);
         assertThat(step(drafted(with, "Loosen the end cap.")).parts())
                 .containsExactly(new PartUse(new Id<>("p1"), 1, PartUse.Handling.TOUCHED));
-        DraftedStep off =
-                READER.read(
-                                new Captions(
-                                        List.of(
-                                                new Caption(
-                                                        0, 9, "Take the O-ring off the end cap."))))
-                        .steps()
-                        .get(0);
-        DraftedStep.PartNamed ring = off.parts().get(0);
-        DraftedStep.PartNamed cap = new DraftedStep.PartNamed("end cap", null, null, null);
-        assertThat(DraftedHandling.of(off, ring)).isNull();
-        assertThat(DraftedHandling.of(off, cap)).isEqualTo(PartUse.Handling.TOUCHED);
+        assertThat(step(drafted(with, "Take the O-ring off the end cap.")).parts())
+                .contains(new PartUse(new Id<>("p2"), 1))
+                .doesNotContain(new PartUse(new Id<>("p1"), 1));
         assertThat(step(drafted(with, "Take off the end cap.")).parts())
                 .containsExactly(new PartUse(new Id<>("p1"), 1));
     }

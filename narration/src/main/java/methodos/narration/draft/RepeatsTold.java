@@ -1,0 +1,77 @@
+package methodos.narration.draft;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.narration.DraftedStep.PartNamed;
+import methodos.narration.grammar.Clause;
+import methodos.narration.grammar.Utterance;
+
+/** Finds where the work that was just told is to be done at another place. */
+final class RepeatsTold {
+
+    private static final Pattern REPEATS =
+            Pattern.compile(
+                    ".*\\bsame(?: (?:thing|again|work|job|way|drill|procedure))*"
+                            + " (?:for|on|at|with|again|the other|over)\\b.*"
+                            + "|.*\\bother .*\\bsame(?: way)?|.*\\bsame again\\b.*|.*\\bit is the same work\\b.*");
+
+    private static final Pattern PLACE = Pattern.compile(".*\\b(?:for|on|at) (?:the )?");
+
+    /** What is done on the way and is not the work that is repeated. */
+    private static final Set<String> ASIDE =
+            Set.of("discard", "record", "clean", "lubricate", "wait", "secure", "mark");
+
+    private static final int STEPS = 4;
+    private static final int WORDS = 40;
+    private static final double SURE = 0.5;
+
+    private final Utterance said;
+    private final List<Clause> clauses;
+
+    RepeatsTold(Utterance said, List<Clause> clauses) {
+        this.said = said;
+        this.clauses = clauses;
+    }
+
+    /** The sketches with those of what is repeated, in the order in which they are said. */
+    List<Sketch> with(List<Sketch> sketches) {
+        List<Sketch> all = new ArrayList<>(sketches);
+        for (Clause clause : clauses) {
+            String text = said.text(clause.from(), clause.to());
+            boolean taken =
+                    sketches.stream().anyMatch(s -> s.clause == clause && !s.parts.isEmpty());
+            if (!taken && REPEATS.matcher(text).matches()) {
+                add(clause, text, all);
+            }
+        }
+        return all;
+    }
+
+    private void add(Clause clause, String text, List<Sketch> all) {
+        all.removeIf(s -> s.clause == clause);
+        int at = 0;
+        while (at < all.size() && all.get(at).from < clause.from()) {
+            at++;
+        }
+        for (int i = at - 1; i >= Math.max(0, at - STEPS); i--) {
+            Sketch main = all.get(i);
+            if (main.kind == Kind.CAUTION || ASIDE.contains(main.action)) {
+                continue;
+            }
+            Sketch again = new Sketch(main.kind, main.action, clause, SURE);
+            main.parts.stream()
+                    .map(p -> new PartNamed(p.name(), p.quantity(), null, null))
+                    .forEach(again.parts::add);
+            int first = all.get(Math.max(0, at - STEPS)).from;
+            again.repeated = new int[] {Math.max(first, main.from - WORDS), main.to};
+            again.place = PLACE.matcher(text).replaceFirst("").strip();
+            // the clause may have been taken for a detail of what it repeats
+            main.to = Math.min(main.to, Math.max(main.from + 1, clause.from()));
+            all.add(at, again);
+            return;
+        }
+    }
+}

@@ -1,0 +1,69 @@
+package methodos.training;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Collectors;
+import methodos.core.narration.Caption;
+import methodos.core.narration.Draft;
+import methodos.core.narration.DraftedStep;
+import methodos.narration.draft.NarrationReader;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** The reader as it comes with the program on the narrations that it has learned from. */
+class NarrationsTest {
+
+    /** Below these the reader has lost something that it could do; unseen it reaches less. */
+    private static final double STEPS = 0.78;
+
+    private static final double FIGURES = 0.85;
+
+    private static List<Narration> narrations;
+
+    @BeforeAll
+    static void read() throws Exception {
+        narrations = TruthFile.all(List.of(Path.of("narrations/practice")));
+    }
+
+    @Test
+    void whatWasLearnedIsKnown() {
+        NarrationReader reader = NarrationReader.english();
+        Score score = new Score();
+        narrations.forEach(n -> score.add(reader.read(n.captions()), n.truth()));
+
+        assertThat(score.steps().f1()).isGreaterThan(STEPS);
+        assertThat(score.together(true).precision()).isGreaterThan(FIGURES);
+    }
+
+    @Test
+    void everyWordIsInAStepOrSetAsideAndEveryStepLeadsBackToItsWords() {
+        NarrationReader reader = NarrationReader.english();
+        for (Narration n : narrations) {
+            String all =
+                    n.captions().captions().stream()
+                            .map(Caption::words)
+                            .collect(Collectors.joining(" "));
+            Draft draft = reader.read(n.captions());
+            for (DraftedStep step : draft.steps()) {
+                assertThat(step.evidence()).isNotEmpty();
+                assertThat(step.text()).isNotBlank();
+                assertThat(step.start()).isLessThanOrEqualTo(step.end());
+                step.evidence().forEach(q -> assertThat(all).contains(q.quote()));
+            }
+            draft.dismissed().forEach(d -> assertThat(all).contains(d.quote()));
+            int words =
+                    draft.steps().stream()
+                                    .flatMap(s -> s.evidence().stream())
+                                    .mapToInt(q -> words(q.quote()))
+                                    .sum()
+                            + draft.dismissed().stream().mapToInt(d -> words(d.quote())).sum();
+            assertThat(words).as(n.name()).isGreaterThanOrEqualTo(words(all));
+        }
+    }
+
+    private static int words(String text) {
+        return text.strip().split("\\s+").length;
+    }
+}
