@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.stream.IntStream;
 import opennlp.tools.postag.POSModel;
 import opennlp.tools.postag.POSTagFormat;
 import opennlp.tools.postag.POSTaggerME;
@@ -13,17 +14,18 @@ import opennlp.tools.postag.POSTaggerME;
  * Treebank of Universal Dependencies.
  *
  * <p>Words are tagged in stretches of {@value #STRETCH}, because the narration of an hour without a
- * full stop is one sentence to the model. Not for several threads at a time.
+ * full stop is one sentence to the model.
  */
 public final class EnglishPartsOfSpeech implements PartsOfSpeech {
 
     private static final String MODEL = "/opennlp-en-ud-ewt-pos-1.3-2.5.4.bin";
     private static final int STRETCH = 60;
 
-    private final POSTaggerME tagger;
+    private final ThreadLocal<POSTaggerME> taggers;
 
     private EnglishPartsOfSpeech(POSModel model) {
-        tagger = new POSTaggerME(model, POSTagFormat.UD);
+        // a tagger is for one thread; the model is for all
+        taggers = ThreadLocal.withInitial(() -> new POSTaggerME(model, POSTagFormat.UD));
     }
 
     private static final class Model {
@@ -47,11 +49,17 @@ public final class EnglishPartsOfSpeech implements PartsOfSpeech {
     @Override
     public List<String> tags(List<String> words) {
         String[] tags = new String[words.size()];
-        for (int from = 0; from < words.size(); from += STRETCH) {
-            int to = Math.min(words.size(), from + STRETCH);
-            String[] some = tagger.tag(words.subList(from, to).toArray(String[]::new));
-            System.arraycopy(some, 0, tags, from, some.length);
-        }
+        IntStream.range(0, (words.size() + STRETCH - 1) / STRETCH)
+                .parallel()
+                .forEach(
+                        stretch -> {
+                            int from = stretch * STRETCH;
+                            int to = Math.min(words.size(), from + STRETCH);
+                            String[] some =
+                                    taggers.get()
+                                            .tag(words.subList(from, to).toArray(String[]::new));
+                            System.arraycopy(some, 0, tags, from, some.length);
+                        });
         return List.of(tags);
     }
 }

@@ -29,6 +29,9 @@ public final class Hearing {
                             + "|->|→|[½¼¾⅛⅜⅝⅞+=%°±≤≥×]|(?<=[\\d½¼¾⅛⅜⅝⅞])\"");
     private static final Pattern NUMBER_UNIT =
             Pattern.compile("(\\d+(?:[.,]\\d+)?)-?([A-Za-z°µ][A-Za-z·.°]*)");
+    private static final Pattern PLAIN = Pattern.compile("[a-z]+");
+    private static final Pattern CAPITAL_WORD = Pattern.compile("\\p{Lu}\\p{Ll}+.*");
+    private static final Pattern SMALL_END = Pattern.compile(".*\\p{Ll}");
     private static final Map<String, String> VULGAR =
             Map.of(
                     "½", "1/2", "¼", "1/4", "¾", "3/4", "⅛", "1/8", "⅜", "3/8", "⅝", "5/8", "⅞",
@@ -62,8 +65,8 @@ public final class Hearing {
             String said = transcript.words().get(i).said().replace('\u2044', '/');
             if (sentences
                     && i > 0
-                    && said.matches("\\p{Lu}\\p{Ll}+.*")
-                    && transcript.words().get(i - 1).said().matches(".*\\p{Ll}")) {
+                    && CAPITAL_WORD.matcher(said).matches()
+                    && SMALL_END.matcher(transcript.words().get(i - 1).said()).matches()) {
                 mark(tokens, tokens.size() - 1, ".");
             }
             split(said, i, tokens);
@@ -135,6 +138,10 @@ public final class Hearing {
     private static void piece(String piece, int word, List<Token> out) {
         boolean capital = Character.isUpperCase(piece.charAt(0));
         String text = VULGAR.getOrDefault(piece, piece.toLowerCase(Locale.ROOT));
+        if (PLAIN.matcher(text).matches()) {
+            out.add(new Token(text, word, word + 1, "", capital));
+            return;
+        }
         text = text.replace('’', '\'').replace("'", "");
         if (text.matches("\\d{1,3}(,\\d{3})+")) {
             text = text.replace(",", "");

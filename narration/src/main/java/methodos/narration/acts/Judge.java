@@ -1,8 +1,8 @@
 package methodos.narration.acts;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import methodos.narration.acts.Verdict.Outcome;
 import methodos.narration.grammar.Clause;
 import methodos.narration.grammar.Utterance;
@@ -22,24 +22,31 @@ public final class Judge {
         List<String> names = learned.outcomes().outcomes();
         int act = names.indexOf("act");
         int caution = names.indexOf("caution");
-        List<Verdict> verdicts = new ArrayList<>();
-        for (int i = 0; i < clauses.size(); i++) {
-            double[] p = learned.outcomes().probabilities(features.of(i));
-            int best = 0;
-            for (int o = 1; o < p.length; o++) {
-                best = p[o] > p[best] ? o : best;
-            }
-            List<String> of = ActionFeatures.of(said, clauses.get(i));
-            String action = learned.actions().best(of);
-            double cautions = caution < 0 ? 0 : p[caution];
-            verdicts.add(
-                    new Verdict(
-                            Outcome.valueOf(names.get(best).toUpperCase(Locale.ROOT)),
-                            p[act] + cautions,
-                            cautions,
-                            action,
-                            learned.actions().probability(action, of)));
+        return IntStream.range(0, clauses.size())
+                .parallel()
+                .mapToObj(
+                        i -> {
+                            double[] p = learned.outcomes().probabilities(features.of(i));
+                            double[] actions =
+                                    learned.actions()
+                                            .probabilities(ActionFeatures.of(said, clauses.get(i)));
+                            int action = most(actions);
+                            double cautions = caution < 0 ? 0 : p[caution];
+                            return new Verdict(
+                                    Outcome.valueOf(names.get(most(p)).toUpperCase(Locale.ROOT)),
+                                    p[act] + cautions,
+                                    cautions,
+                                    learned.actions().outcomes().get(action),
+                                    actions[action]);
+                        })
+                .toList();
+    }
+
+    private static int most(double[] p) {
+        int most = 0;
+        for (int o = 1; o < p.length; o++) {
+            most = p[o] > p[most] ? o : most;
         }
-        return verdicts;
+        return most;
     }
 }

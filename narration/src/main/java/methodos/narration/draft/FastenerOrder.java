@@ -1,5 +1,7 @@
 package methodos.narration.draft;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -10,6 +12,28 @@ import methodos.narration.grammar.Utterance;
 final class FastenerOrder {
 
     private static final Pattern NUMBERS = Pattern.compile("\\b(\\d+(?:-\\d+){2,})\\b");
+
+    /** How orders are called, each by the words that people have for it. */
+    private static final Map<String, Pattern> WAYS = new LinkedHashMap<>();
+
+    static {
+        way("star", "(?:in a|a|same|the) (?:same )?star(?! out)|star pattern|star-wise");
+        way(
+                "cross",
+                "(?:criss cross|criss-cross|crisscross|crosswise|cross pattern|corner to corner"
+                        + "|diagonally|diagonal|crossways|cross ways|over cross|in a cross|a cross"
+                        + "|cross first|cross wise)(?!-)");
+        way("alternating", "alternately|alternating|alternate sides");
+        way("opposing", "opposite pairs|opposing|opposites|opposite sides");
+        way(
+                "inside-out",
+                "middle first|inside out(?! turn)|centre out|center out"
+                        + "|from the (?:middle|centre|center)(?: outwards?| out)|middle outwards?|middle out");
+    }
+
+    private static void way(String order, String words) {
+        WAYS.put(order, Pattern.compile("\\b(?:" + words + ")\\b"));
+    }
 
     private FastenerOrder() {}
 
@@ -28,28 +52,10 @@ final class FastenerOrder {
                 return spoken;
             }
         }
-        if (text.matches(".*\\b(star|star pattern)\\b.*")
-                && !text.contains("rubber star")
-                && !text.contains("star out")
-                && text.matches(
-                        ".*\\b(in|a|same|the) (same )?star\\b.*|.*star pattern.*|.*star-wise.*")) {
-            return "star";
-        }
-        if (text.matches(
-                ".*\\b(criss cross|criss-cross|crisscross|crosswise|cross pattern(?!-)|corner to corner|diagonally|diagonal|crossways|cross ways|over cross|in a cross|a cross|cross first|cross wise)\\b(?!-).*")) {
-            return "cross";
-        }
-        if (text.matches(".*\\b(alternately|alternating|alternate sides)\\b.*")) {
-            return "alternating";
-        }
-        if (text.matches(".*\\b(opposite pairs|opposing|opposites|opposite sides)\\b.*")) {
-            return "opposing";
-        }
-        if (text.matches(
-                        ".*\\b(middle first|inside out|centre out|center out|from the (middle|centre|center)( outwards?| out)?|middle outwards?|middle out)\\b.*")
-                && !text.contains("outside in")
-                && !text.contains("turn")) {
-            return "inside-out";
+        for (Map.Entry<String, Pattern> way : WAYS.entrySet()) {
+            if (way.getValue().matcher(text).find()) {
+                return way.getKey();
+            }
         }
         return null;
     }

@@ -3,6 +3,9 @@ package methodos.narration.draft;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Stage;
@@ -47,13 +50,21 @@ public final class NarrationReader {
     private final Mishearings mishearings;
     private final PartsOfSpeech partsOfSpeech;
     private final Vocabulary vocabulary;
-    private final Learned learned;
+    private final Supplier<Learned> learned;
     private final HazardsSaid hazards;
 
     public NarrationReader(
             PartsOfSpeech partsOfSpeech,
             Vocabulary vocabulary,
             Learned learned,
+            HazardRules rules) {
+        this(partsOfSpeech, vocabulary, () -> learned, rules);
+    }
+
+    private NarrationReader(
+            PartsOfSpeech partsOfSpeech,
+            Vocabulary vocabulary,
+            Supplier<Learned> learned,
             HazardRules rules) {
         this.hearing = new Hearing(vocabulary.misheard());
         this.mishearings = new Mishearings(vocabulary.things());
@@ -70,12 +81,14 @@ public final class NarrationReader {
      */
     public static NarrationReader english(List<Wordlist> own, HazardRules rules)
             throws Wordlist.LineProblem {
+        // what was learned is large, and read while the words are
+        CompletableFuture.runAsync(Learned::shipped);
         Vocabulary vocabulary = Vocabulary.english();
         for (Wordlist list : own) {
             vocabulary = vocabulary.with(list);
         }
         return new NarrationReader(
-                EnglishPartsOfSpeech.load(), vocabulary, Learned.shipped(), rules);
+                EnglishPartsOfSpeech.load(), vocabulary, Learned::shipped, rules);
     }
 
     /** The reader that comes with the program. */
@@ -83,7 +96,7 @@ public final class NarrationReader {
         return new NarrationReader(
                 EnglishPartsOfSpeech.load(),
                 Vocabulary.english(),
-                Learned.shipped(),
+                Learned::shipped,
                 HazardRules.shipped());
     }
 
@@ -112,11 +125,12 @@ public final class NarrationReader {
         if (heard.size() == 0) {
             return new Draft(List.of(), List.of());
         }
-        Utterance said = Statements.ended(heard, learned.gaps());
+        Learned known = learned.get();
+        Utterance said = Statements.ended(heard, known.gaps());
         List<Clause> clauses = Clauses.of(said);
-        List<Verdict> verdicts = new Judge(learned).of(said, clauses);
+        List<Verdict> verdicts = new Judge(known).of(said, clauses);
         Sketches sketches = new Sketches(said, clauses, verdicts, hazards);
-        List<Sketch> made = sketches.made(Figures.of(said, clauses, verdicts, learned));
+        List<Sketch> made = sketches.made(Figures.of(said, clauses, verdicts, known));
         return new Writing(said, from, hazards).draft(made, clauses, verdicts, sketches);
     }
 
@@ -143,9 +157,11 @@ public final class NarrationReader {
                 Sketches sketches) {
             List<DraftedStep> steps = new ArrayList<>();
             List<Stage.Kind> stages = Stages.of(made, from);
-            for (int i = 0; i < made.size(); i++) {
-                steps.add(step(made.get(i), stages.get(i)));
-            }
+            IntStream.range(0, made.size())
+                    .parallel()
+                    .mapToObj(i -> step(made.get(i), stages.get(i)))
+                    .toList()
+                    .forEach(steps::add);
             List<Draft.SetAside> aside = new ArrayList<>();
             boolean[] covered = new boolean[said.size()];
             made.forEach(s -> java.util.Arrays.fill(covered, s.from, s.to, true));

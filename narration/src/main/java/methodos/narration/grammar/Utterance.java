@@ -147,7 +147,24 @@ public final class Utterance {
 
     /** The quantities that begin within a stretch. */
     public List<Measure> measures(int from, int to) {
-        return measures.stream().filter(m -> m.from() >= from && m.from() < to).toList();
+        int first = firstMeasure(from);
+        int behind = firstMeasure(to);
+        return measures.subList(first, Math.max(first, behind));
+    }
+
+    /** The first quantity that begins at a word or behind it. */
+    private int firstMeasure(int word) {
+        int low = 0;
+        int high = measures.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (measures.get(middle).from() < word) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
     }
 
     public Optional<Measure> measureAt(int i) {

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import methodos.core.speech.Token;
 import methodos.core.vocabulary.Nouns;
 import methodos.narration.vocabulary.Things;
@@ -20,6 +21,8 @@ import org.apache.commons.codec.language.DoubleMetaphone;
  * it by no more than two letters.
  */
 public final class Mishearings {
+
+    private static final Pattern WORD = Pattern.compile("[a-z]{2,}");
 
     /** Shorter names sound like too many pairs of words. */
     private static final int SHORTEST = 6;
@@ -70,7 +73,7 @@ public final class Mishearings {
     }
 
     private Optional<String> meant(String first, String second) {
-        boolean letters = first.matches("[a-z]{2,}") && second.matches("[a-z]{2,}");
+        boolean letters = WORD.matcher(first).matches() && WORD.matcher(second).matches();
         if (!letters || WordClass.closed(first) || WordClass.closed(second)) {
             return Optional.empty();
         }

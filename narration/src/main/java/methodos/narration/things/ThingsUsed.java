@@ -70,6 +70,9 @@ public final class ThingsUsed {
     private static final Set<String> SIDES =
             Set.of("facing", "towards", "toward", "for", "under", "from", "of", "until", "than");
 
+    /** Tags of words that names are made of. */
+    private static final Set<String> NAMING = Set.of("NOUN", "ADJ", "PROPN");
+
     private static final int LONGEST = 3;
     private static final int MOST_DESCRIBING = 3;
 
@@ -211,7 +214,7 @@ public final class ThingsUsed {
                 said.number(i) && Set.of("number", "grade", "type").contains(said.word(i - 1));
         return said.mark(i).isEmpty()
                 && (graded
-                        || said.tag(i).matches("NOUN|ADJ|PROPN")
+                        || NAMING.contains(said.tag(i))
                                 && !WordClass.closed(w)
                                 && !WordClass.PARTITIVE.has(w)
                                 && !WordClass.EVALUATIVE.has(w)

@@ -68,10 +68,16 @@ public final class Figures {
 
     /** The clause that holds a word, or the last one before it; -1 for none. */
     public static int clauseAt(List<Clause> clauses, int word) {
-        int found = -1;
-        for (int c = 0; c < clauses.size() && clauses.get(c).from() <= word; c++) {
-            found = c;
+        int low = 0;
+        int high = clauses.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (clauses.get(middle).from() <= word) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
         }
-        return found;
+        return low - 1;
     }
 }
