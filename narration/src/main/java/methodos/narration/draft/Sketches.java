@@ -34,9 +34,10 @@ final class Sketches {
 
     /** The sketches in the order in which they are said. */
     List<Sketch> made(List<Figure> figures) {
+        TakenBack back = new TakenBack(said);
         for (int c = 0; c < clauses.size(); c++) {
             boolean only = c > 0 && (tool(clauses.get(c)) || figureOnly(c));
-            if (verdicts.get(c).work() >= LIKELY && !only) {
+            if (verdicts.get(c).work() >= LIKELY && !only && !back.is(clauses.get(c))) {
                 of[c] = sketch(clauses.get(c), verdicts.get(c));
                 sketches.add(of[c]);
             }
