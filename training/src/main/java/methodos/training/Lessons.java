@@ -80,7 +80,7 @@ public final class Lessons {
                             new Example(
                                     heard.name,
                                     action(clause, step),
-                                    ActionFeatures.of(said, clauses, c)));
+                                    ActionFeatures.of(said, clause)));
                 }
             }
             return examples;
@@ -189,7 +189,7 @@ public final class Lessons {
             double belief =
                     BELIEF_IN_OUTCOME * learned.outcomes().probability(outcome, of.get(clause));
             if (act && step.told().action() != null) {
-                List<String> f = ActionFeatures.of(lesson.said, lesson.clauses, clause);
+                List<String> f = ActionFeatures.of(lesson.said, lesson.clauses.get(clause));
                 double right = learned.actions().probability(step.told().action(), f);
                 for (String other : step.otherActions()) {
                     right += OTHER_ACTION * learned.actions().probability(other, f);

@@ -49,7 +49,11 @@ final class Senses {
         Utterance said = reader.hear(new Captions(List.of(new Caption(0, 5, phrase))), List.of());
         return Clauses.of(said).stream()
                 .max(Comparator.comparingInt(c -> fit(said, c, action)))
-                .map(clause -> ActionFeatures.of(said, clause));
+                .map(
+                        clause ->
+                                ActionFeatures.of(said, clause).stream()
+                                        .filter(f -> !f.contains("place="))
+                                        .toList());
     }
 
     private static int fit(Utterance said, Clause clause, String action) {

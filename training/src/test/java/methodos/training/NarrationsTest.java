@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep;
 import methodos.narration.draft.NarrationReader;
+import methodos.narration.vocabulary.Vocabulary;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -61,6 +63,36 @@ class NarrationsTest {
                             + draft.dismissed().stream().mapToInt(d -> words(d.quote())).sum();
             assertThat(words).as(n.name()).isGreaterThanOrEqualTo(words(all));
         }
+    }
+
+    /** What only one speaker says tells of him and not of the trade. */
+    @Test
+    void noMishearingIsListedForOneNarrationAlone() throws Exception {
+        List<Narration> all =
+                TruthFile.all(
+                        List.of(Path.of("narrations/practice"), Path.of("narrations/sentences")));
+        List<String> texts =
+                all.stream()
+                        .map(
+                                n ->
+                                        n.captions().captions().stream()
+                                                .map(Caption::words)
+                                                .collect(Collectors.joining(" "))
+                                                .toLowerCase(Locale.ROOT)
+                                                .replaceAll("[^a-z0-9'./-]+", " "))
+                        .map(text -> " " + text + " ")
+                        .toList();
+        Vocabulary.english()
+                .misheard()
+                .keySet()
+                .forEach(
+                        phrase ->
+                                assertThat(
+                                                texts.stream()
+                                                        .filter(t -> t.contains(" " + phrase + " "))
+                                                        .count())
+                                        .as(phrase)
+                                        .isNotEqualTo(1));
     }
 
     private static int words(String text) {

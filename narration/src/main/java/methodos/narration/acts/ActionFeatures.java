@@ -15,14 +15,6 @@ import methodos.narration.vocabulary.Act;
 /** What tells which action a clause means: its verb, its particle, the kinds of its things. */
 public final class ActionFeatures {
 
-    private static final Set<String> OFF = Set.of("remove", "loosen", "disconnect", "drain");
-    private static final Set<String> ON =
-            Set.of("install", "tighten", "hand-tighten", "connect", "fill");
-
-    private static final int DECISIVE = 5;
-    private static final int FURTHEST = 20;
-    private static final int AHEAD = 2;
-
     private ActionFeatures() {}
 
     /** Of a verb by itself, as the vocabulary knows it. */
@@ -32,54 +24,7 @@ public final class ActionFeatures {
         return new ArrayList<>(f);
     }
 
-    /** Of one of the clauses, with where it stands and what is done around it. */
-    public static List<String> of(Utterance said, List<Clause> clauses, int index) {
-        Clause clause = clauses.get(index);
-        List<String> f = of(said, clause);
-        String place = "place=" + (int) (6.0 * clause.head() / Math.max(1, said.size()));
-        String direction = "direction=" + direction(said, clauses, index);
-        f.add(place);
-        f.add(clause.type() + "&" + place);
-        f.add(direction);
-        f.add(clause.type() + "&" + direction);
-        f.add(direction + "&particle=" + clause.complements().particle());
-        return f;
-    }
-
-    /** Whether things come off or go on around a clause, as far as verbs and particles tell. */
-    private static String direction(Utterance said, List<Clause> clauses, int index) {
-        int sum = 0;
-        int decisive = 0;
-        for (int c = index - 1; c >= 0 && decisive < DECISIVE && index - c < FURTHEST; c--) {
-            int way = way(said, clauses.get(c));
-            sum += way;
-            decisive += Math.abs(way);
-        }
-        for (int c = index + 1; c < clauses.size() && c <= index + AHEAD; c++) {
-            sum += way(said, clauses.get(c));
-        }
-        return sum < 0
-                ? sum < -2 ? "off" : "rather off"
-                : sum > 2 ? "on" : sum > 0 ? "rather on" : "none";
-    }
-
-    private static int way(Utterance said, Clause clause) {
-        String particle = clause.complements().particle();
-        String action =
-                said.act(clause.head())
-                        .filter(m -> clause.type() == Clause.Type.VERB)
-                        .map(m -> m.act().actionWith(particle))
-                        .orElse(null);
-        if (action == null && clause.type() == Clause.Type.BARE && particle != null) {
-            action =
-                    particle.matches("off|out")
-                            ? "remove"
-                            : particle.matches("on|in") ? "install" : null;
-        }
-        return action == null ? 0 : OFF.contains(action) ? -1 : ON.contains(action) ? 1 : 0;
-    }
-
-    /** Of a clause by itself. */
+    /** Of a clause that is said. */
     public static List<String> of(Utterance said, Clause clause) {
         Set<String> f = new LinkedHashSet<>();
         f.add("type=" + clause.type());
@@ -124,6 +69,8 @@ public final class ActionFeatures {
         if (clause.lead().negated()) {
             f.add("negated");
         }
+        f.add("place=" + (int) (6.0 * clause.head() / Math.max(1, said.size())));
+        f.add(clause.type() + "&place=" + (int) (6.0 * clause.head() / Math.max(1, said.size())));
         for (int i = clause.from(); i < clause.to(); i++) {
             f.add("said=" + said.word(i));
         }

@@ -29,7 +29,7 @@ public final class Judge {
                             double[] p = learned.outcomes().probabilities(features.of(i));
                             double[] actions =
                                     learned.actions()
-                                            .probabilities(ActionFeatures.of(said, clauses, i));
+                                            .probabilities(ActionFeatures.of(said, clauses.get(i)));
                             int action = most(actions);
                             double cautions = caution < 0 ? 0 : p[caution];
                             return new Verdict(

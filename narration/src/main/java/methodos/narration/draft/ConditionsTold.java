@@ -3,17 +3,20 @@ package methodos.narration.draft;
 import java.util.List;
 import java.util.Set;
 import methodos.core.narration.DraftedStep.Kind;
+import methodos.core.vocabulary.WordSet;
 import methodos.narration.grammar.Clause;
 import methodos.narration.grammar.NounPhrase;
 import methodos.narration.grammar.Utterance;
 import methodos.narration.things.Referents;
+import methodos.narration.values.Figures;
 import methodos.narration.vocabulary.WordClass;
 
 /** Gives each step the condition that it is told for: "if the rod is bent, fit a new one". */
 final class ConditionsTold {
 
-    private static final Set<String> ASKING =
-            Set.of("if", "unless", "when", "once", "whenever", "should", "until");
+    /** Behind these "if" stands for "whether", or asks nothing. */
+    private static final Set<String> WHETHER =
+            WordSet.of("see check wonder know find out ask look feel test tell even as what");
 
     /** "if you want", "if you like": nothing that a step can depend on. */
     private static final String WISH =
@@ -35,11 +38,13 @@ final class ConditionsTold {
     }
 
     void give() {
-        for (int c = 0; c < clauses.size(); c++) {
-            Clause clause = clauses.get(c);
-            if (asks(clause)) {
-                told(c, clause.from(), clause);
-            } else if (question(clause)) {
+        for (int i = 0; i < said.size(); i++) {
+            if (asks(i)) {
+                told(i);
+            }
+        }
+        for (Clause clause : clauses) {
+            if (question(clause)) {
                 next(clause.to(), false)
                         .ifPresent(s -> take(s, text(clause.from(), clause.to(), -1), "If "));
             }
@@ -51,9 +56,25 @@ final class ConditionsTold {
         }
     }
 
-    private static boolean asks(Clause clause) {
-        String sub = clause.lead().subordinator();
-        return sub.equals("if") || sub.equals("unless") || sub.equals("when") || sub.equals("once");
+    /** "if", where it does not stand for "whether": "see if it moves". */
+    private boolean asks(int i) {
+        String w = said.word(i);
+        int p = said.previous(i);
+        String before = said.ends(p) ? "" : said.word(p);
+        boolean clausal =
+                w.equals("if")
+                        || w.equals("unless")
+                        || (w.equals("when") || w.equals("once")) && subject(i + 1);
+        return clausal && !WHETHER.contains(before);
+    }
+
+    /** Whether somebody or something that does or is something can begin here. */
+    private boolean subject(int i) {
+        String w = said.word(i);
+        return WordClass.SUBJECT.has(w)
+                || WordClass.DETERMINER.has(w)
+                || WordClass.POSSESSIVE.has(w)
+                || WordClass.parts(w).size() > 1;
     }
 
     /** "Bent? New rod." */
@@ -61,15 +82,13 @@ final class ConditionsTold {
         boolean short_ = clause.to() - clause.from() <= 5;
         return short_
                 && said.mark(clause.to() - 1).equals("?")
-                && clause.type() != Clause.Type.VERB
+                && (clause.type() != Clause.Type.VERB || clause.to() - clause.from() == 1)
                 && sketches.stream().noneMatch(s -> s.clause == clause);
     }
 
-    private void told(int c, int from, Clause clause) {
-        int start = from;
-        while (start < clause.to() && !ASKING.contains(said.word(start))) {
-            start++;
-        }
+    private void told(int start) {
+        int c = Math.max(0, Figures.clauseAt(clauses, start + 1));
+        Clause clause = clauses.get(c);
         int end = behind(start, clause);
         String asking = asking(said.word(start));
         boolean begins = start == 0 || said.ends(said.previous(start)) || opens(start);
@@ -77,7 +96,7 @@ final class ConditionsTold {
         if (closes && !begins) {
             int begun = start;
             sketches.stream()
-                    .filter(s -> s.clause != clause && s.clause.from() < begun)
+                    .filter(s -> s.clause.from() < begun)
                     .filter(s -> begun - s.clause.to() <= REACH)
                     .reduce((a, b) -> b)
                     .ifPresent(s -> take(s, text(begun + 1, end, c), asking));
@@ -88,7 +107,7 @@ final class ConditionsTold {
                 .ifPresent(
                         first -> {
                             take(first, condition, asking);
-                            first.from = Math.min(first.from, clause.from());
+                            first.from = Math.min(first.from, start);
                             and(first, condition, asking);
                         });
     }
@@ -129,7 +148,7 @@ final class ConditionsTold {
         while (end < said.size()
                 && end - start < LONGEST
                 && !said.ends(end - 1)
-                && !(end >= clause.head() + 1 && said.mark(end - 1).equals(","))
+                && !(end - start > 2 && said.mark(end - 1).equals(","))
                 && !begins(end, clause)) {
             end++;
         }

@@ -14,9 +14,9 @@ final class RepeatsTold {
 
     private static final Pattern REPEATS =
             Pattern.compile(
-                    ".*\\bsame(?: (?:thing|again|work|job|way|drill|procedure))*"
+                    "same(?: (?:thing|again|work|job|way|drill|procedure))*"
                             + " (?:for|on|at|with|again|the other|over)\\b.*"
-                            + "|.*\\bother .*\\bsame(?: way)?|.*\\bsame again\\b.*|.*\\bit is the same work\\b.*");
+                            + "|same again\\b.*");
 
     private static final Pattern PLACE = Pattern.compile(".*\\b(?:for|on|at) (?:the )?");
 
@@ -26,6 +26,7 @@ final class RepeatsTold {
 
     private static final int STEPS = 4;
     private static final int WORDS = 40;
+    private static final int LONGEST = 9;
     private static final double SURE = 0.5;
 
     private final Utterance said;
@@ -39,15 +40,27 @@ final class RepeatsTold {
     /** The sketches with those of what is repeated, in the order in which they are said. */
     List<Sketch> with(List<Sketch> sketches) {
         List<Sketch> all = new ArrayList<>(sketches);
-        for (Clause clause : clauses) {
-            String text = said.text(clause.from(), clause.to());
-            boolean taken =
-                    sketches.stream().anyMatch(s -> s.clause == clause && !s.parts.isEmpty());
-            if (!taken && REPEATS.matcher(text).matches()) {
-                add(clause, text, all);
+        for (int i = 0; i < said.size(); i++) {
+            int end = i + 1;
+            while (said.word(i).equals("same") && end - i < LONGEST && !said.ends(end - 1)) {
+                end++;
+            }
+            String text = said.text(i, end);
+            if (REPEATS.matcher(text).matches()) {
+                int from = i;
+                int to = end;
+                clauses.stream()
+                        .filter(c -> c.head() >= from && c.head() < to)
+                        .findFirst()
+                        .filter(c -> sketches.stream().noneMatch(s -> named(s, c)))
+                        .ifPresent(c -> add(c, text, all));
             }
         }
         return all;
+    }
+
+    private static boolean named(Sketch s, Clause clause) {
+        return s.clause == clause && !s.parts.isEmpty();
     }
 
     private void add(Clause clause, String text, List<Sketch> all) {

@@ -10,10 +10,14 @@ final class TakenBack {
 
     private static final Set<String> PHRASES =
             WordSet.ofPhrases(
-                    "scratch that, strike that, forget that, no wait, wait no, no sorry, sorry no"
-                            + ", not that, i mean no, no hang on, hang on no, no dont, wrong one");
+                    "no wait, wait no, no sorry, sorry no, not that, i mean no, no hang on"
+                            + ", hang on no, no dont, wrong one");
+
+    private static final Set<String> TAKEN =
+            WordSet.ofPhrases("scratch that, strike that, forget that");
 
     private static final Set<String> NO = WordSet.of("no nope");
+    private static final Set<String> DENYING = WordSet.of("dont not never");
     private static final int NEAR = 3;
 
     private final Utterance said;
@@ -30,6 +34,9 @@ final class TakenBack {
     private boolean saidNo(Clause clause) {
         int last = clause.to() - 1;
         int after = said.next(last);
+        if (said.hasAny(clause.head() + 1, clause.to() + NEAR, TAKEN)) {
+            return true;
+        }
         if (said.ends(last) && !NO.contains(said.word(after))) {
             return false;
         }
@@ -48,7 +55,7 @@ final class TakenBack {
         }
         String verb = said.word(clause.head());
         for (int i = clause.to(); i < Math.min(said.size(), clause.to() + 2 * NEAR); i++) {
-            boolean not = NO.contains(said.word(i)) || said.word(i).equals("dont");
+            boolean not = NO.contains(said.word(i)) || DENYING.contains(said.word(i));
             if (not && said.word(said.next(i)).equals(verb)) {
                 return true;
             }
