@@ -20,6 +20,8 @@ final class DraftTold {
     /** A doubt of which the draft names the word that is in doubt. */
     private static final String UNIT = "unit";
 
+    private static final String ACTION = "action";
+
     private static final double SAME = 1e-6;
 
     private final OpenProject project;
@@ -66,16 +68,16 @@ final class DraftTold {
                 .findFirst();
     }
 
+    private String doubt(String what) {
+        return switch (what) {
+            case UNIT -> words.of("step.unsureUnit");
+            case ACTION -> words.of("step.unsureAction");
+            default -> words.of("step.unsureWord", what);
+        };
+    }
+
     private Label doubts(List<String> unsure) {
-        String told =
-                unsure.stream()
-                        .distinct()
-                        .map(
-                                what ->
-                                        what.equals(UNIT)
-                                                ? words.of("step.unsureUnit")
-                                                : words.of("step.unsureWord", what))
-                        .collect(Collectors.joining("; "));
+        String told = unsure.stream().distinct().map(this::doubt).collect(Collectors.joining("; "));
         Label label = Controls.prose(told, "open");
         label.setId("doubts");
         return label;

@@ -13,6 +13,9 @@ import methodos.narration.grammar.Clause;
 /** A step in the making: what one clause says, and what those around it add. */
 final class Sketch {
 
+    /** The doubt what is to be done. */
+    static final String ACTION = "action";
+
     final Kind kind;
     final String action;
     final Clause clause;

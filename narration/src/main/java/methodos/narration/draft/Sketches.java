@@ -16,6 +16,9 @@ final class Sketches {
     /** From here on a clause is taken for a step. */
     static final double LIKELY = 0.4;
 
+    /** Below this it is in doubt what is to be done. */
+    private static final double CERTAIN = 0.35;
+
     private final Utterance said;
     private final List<Clause> clauses;
     private final List<Verdict> verdicts;
@@ -75,7 +78,11 @@ final class Sketches {
                             default -> Kind.ACTION;
                         };
         double sure = caution ? verdict.work() : verdict.work() * verdict.certainty();
-        return new Sketch(kind, caution ? null : verdict.action(), clause, sure);
+        Sketch sketch = new Sketch(kind, caution ? null : verdict.action(), clause, sure);
+        if (!caution && verdict.certainty() < CERTAIN) {
+            sketch.unsure.add(Sketch.ACTION);
+        }
+        return sketch;
     }
 
     /** Details go with the step that they stand next to, the one before rather than the next. */

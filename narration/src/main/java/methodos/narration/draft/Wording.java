@@ -2,6 +2,7 @@ package methodos.narration.draft;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.narration.DraftedStep.PartNamed;
@@ -14,6 +15,8 @@ import methodos.narration.vocabulary.WordClass;
 
 /** Puts sketches into words for print. */
 final class Wording {
+
+    private static final Set<String> OPENING = Set.of("then", "so", "first", "next", "now");
 
     private final Utterance said;
 
@@ -75,7 +78,7 @@ final class Wording {
         boolean begun = false;
         for (int i = from; i < to; i++) {
             String w = said.word(i);
-            boolean joins = WordClass.COORDINATOR.has(w) || w.equals("then") || w.equals("so");
+            boolean joins = WordClass.COORDINATOR.has(w) || OPENING.contains(w);
             if (said.filler(i) || !begun && joins) {
                 continue;
             }

@@ -199,6 +199,7 @@ public final class Clauses {
                         || WordClass.NOT.has(said.word(n))
                         || said.filler(n)
                         || auxiliary(n)
+                        || said.gets(n)
                         || WordClass.SUBJECT.has(said.word(n)) && n == i + 1)) {
             n++;
         }

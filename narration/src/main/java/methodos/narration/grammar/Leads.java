@@ -142,7 +142,7 @@ final class Leads {
             modal = w;
             return true;
         }
-        if (WordClass.BE.has(w)) {
+        if (WordClass.BE.has(w) || said.gets(i)) {
             be = true;
             return true;
         }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.IntPredicate;
 import methodos.core.speech.Measure;
 import methodos.core.speech.Measures;
@@ -21,6 +22,7 @@ import methodos.narration.vocabulary.WordClass;
 public final class Utterance {
 
     private static final int LET_REACH = 4;
+    private static final Set<String> GETS = Set.of("get", "gets", "got", "getting");
 
     private final Transcript transcript;
     private final Tokens tokens;
@@ -272,6 +274,9 @@ public final class Utterance {
         if (measureAt(i).isPresent()) {
             return false;
         }
+        if (gets(i)) {
+            return false;
+        }
         Optional<Act.Met> met = act(i);
         if (met.isEmpty()) {
             return unknownVerb(i);
@@ -297,6 +302,28 @@ public final class Utterance {
                             || moves(i);
             case PAST, PARTICIPLE, ING -> !adjective(i, before);
         };
+    }
+
+    /** "it gets cut": a form of "to get" that stands for one of "to be". */
+    public boolean gets(int i) {
+        return GETS.contains(word(i))
+                && mark(i).isEmpty()
+                && act(i + 1).filter(m -> undergoes(i, m)).isPresent()
+                && !beginsObject(i + 1);
+    }
+
+    /** Whether a form can say what is done to a thing: "cut", "worn", "caught". */
+    private boolean undergoes(int get, Act.Met met) {
+        String before = word(previous(get));
+        boolean helped =
+                WordClass.parts(before).stream()
+                        .anyMatch(
+                                w ->
+                                        WordClass.DO.has(w)
+                                                || WordClass.MODAL.has(w)
+                                                || WordClass.NOT.has(w));
+        boolean bare = met.form() == Act.Form.BASE && tag(get + 1).equals("VERB") && helped;
+        return met.form() == Act.Form.PAST || met.form() == Act.Form.PARTICIPLE || bare;
     }
 
     /** A word that no list knows, or only as a thing: "fish out the bulb", "chuck them". */

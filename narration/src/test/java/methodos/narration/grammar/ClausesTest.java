@@ -149,4 +149,14 @@ class ClausesTest {
             assertThat(clauses.get(i).from()).isGreaterThanOrEqualTo(clauses.get(i - 1).to());
         }
     }
+
+    @Test
+    void whatGetsDoneToAThingIsNoOrder() {
+        List<Clause> clauses = Spoken.clauses("so it doesn't get cut on the edge");
+
+        assertThat(clauses).hasSize(1);
+        assertThat(clauses.get(0).lead().be()).isTrue();
+        assertThat(clauses.get(0).lead().negated()).isTrue();
+        assertThat(Spoken.clauses("Get the cover off.").get(0).lead().be()).isFalse();
+    }
 }
