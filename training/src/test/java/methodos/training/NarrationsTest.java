@@ -5,12 +5,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import methodos.core.narration.Caption;
+import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep;
+import methodos.core.speech.Hearing;
+import methodos.core.speech.Measures;
+import methodos.core.speech.Transcript;
 import methodos.narration.draft.NarrationReader;
 import methodos.narration.vocabulary.Vocabulary;
+import opennlp.tools.util.StringUtil;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -82,9 +88,10 @@ class NarrationsTest {
                                                 .replaceAll("[^a-z0-9'./-]+", " "))
                         .map(text -> " " + text + " ")
                         .toList();
-        Vocabulary.english()
-                .misheard()
-                .keySet()
+        Vocabulary.english().misheard().entrySet().stream()
+                .filter(entry -> !unit(entry.getValue()))
+                .filter(entry -> !spelling(entry.getKey(), entry.getValue()))
+                .map(Map.Entry::getKey)
                 .forEach(
                         phrase ->
                                 assertThat(
@@ -93,6 +100,19 @@ class NarrationsTest {
                                                         .count())
                                         .as(phrase)
                                         .isNotEqualTo(1));
+    }
+
+    /** Units are of the trade, however they are written. */
+    private static boolean unit(String meant) {
+        Transcript five = Transcript.of(new Captions(List.of(new Caption(0, 1, "5 " + meant))));
+        return Measures.in(new Hearing(Map.of()).tokens(five)).stream().anyMatch(m -> !m.bare());
+    }
+
+    /** The same word written otherwise: "pad lock", "gage". */
+    private static boolean spelling(String one, String other) {
+        String a = one.replaceAll("[ -]", "");
+        String b = other.replaceAll("[ -]", "");
+        return StringUtil.levenshteinDistance(a, b)[a.length()][b.length()] <= 1;
     }
 
     private static int words(String text) {

@@ -11,9 +11,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import methodos.cli.FuzzedCommand;
+import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Manual;
 import methodos.core.sheet.SheetKind;
 import methodos.core.sheet.SheetReading;
+import methodos.core.vocabulary.Wordlist;
 import methodos.files.captions.CaptionFile;
 import methodos.files.draft.WordlistFolder;
 import methodos.files.picture.PictureFile;
@@ -21,6 +23,8 @@ import methodos.files.picture.PictureProblem;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.sheet.SheetFile;
 import methodos.files.sheet.SheetProblem;
+import methodos.narration.draft.NarrationReader;
+import methodos.narration.vocabulary.Vocabulary;
 
 /**
  * Reads damaged inputs, one after the other, in a program of its own with little memory. Before
@@ -130,7 +134,12 @@ public final class Fuzzed {
                     Path words = Files.createDirectories(folder.resolve("words"));
                     Path list = words.resolve(list(seed));
                     Files.copy(file, list, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-                    WordlistFolder.english(words);
+                    List<Wordlist> lists = WordlistFolder.read(Vocabulary.LISTS, words);
+                    try {
+                        NarrationReader.english(lists, HazardRules.shipped());
+                    } catch (Wordlist.LineProblem e) {
+                        throw new ProjectProblem(e.getMessage(), e);
+                    }
                     Files.delete(list);
                     yield 0;
                 }

@@ -14,7 +14,7 @@ import methodos.core.hazard.HazardRules;
 import methodos.core.narration.DraftedStep.PartNamed;
 import methodos.narration.grammar.Utterance;
 
-/** The hazards that words call by name, and those that the work itself asks for. */
+/** The hazards that words call by name, those of what is done, and those the work asks for. */
 final class HazardsSaid {
 
     /**
@@ -26,10 +26,19 @@ final class HazardsSaid {
 
     private final HazardRules rules;
     private final Map<String, List<String>> phrases = new LinkedHashMap<>();
+    private final List<Deed> deeds = new ArrayList<>();
+
+    /** What is done to which things, by the rules' own lines for drafts. */
+    private record Deed(String hazard, HazardRule.Drafted drafted) {}
 
     HazardsSaid(HazardRules rules) {
         this.rules = rules;
         for (HazardRule rule : rules.list()) {
+            rule.kind()
+                    .ifPresent(
+                            kind ->
+                                    rule.drafted()
+                                            .forEach(d -> deeds.add(new Deed(kind.code(), d))));
             rule.kind()
                     .filter(kind -> !rule.says().isEmpty())
                     .ifPresent(
@@ -54,6 +63,27 @@ final class HazardsSaid {
                     }
                 });
         return found;
+    }
+
+    /** What is dangerous in what is done to the things that are named. */
+    Set<String> done(String action, List<PartNamed> parts) {
+        Set<String> found = new LinkedHashSet<>();
+        for (Deed deed : deeds) {
+            boolean named =
+                    parts.stream()
+                            .anyMatch(
+                                    p ->
+                                            deed.drafted.things().stream()
+                                                    .anyMatch(t -> named(p.name(), t)));
+            if (named && deed.drafted.actions().contains(action)) {
+                found.add(deed.hazard);
+            }
+        }
+        return found;
+    }
+
+    private static boolean named(String part, String thing) {
+        return part.equals(thing) || part.endsWith(" " + thing);
     }
 
     /** What a statement has to tell before the work that a sentence asks for. */

@@ -230,6 +230,7 @@ public final class NarrationReader {
             Quote q = quote(s.from, s.to);
             String text = wording.of(s);
             if (s.kind != Kind.CAUTION) {
+                s.hazards.addAll(hazards.done(s.action, s.parts));
                 s.hazards.addAll(hazards.asked(text, s.parts));
             }
             return new DraftedStep(

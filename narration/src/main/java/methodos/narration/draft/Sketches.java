@@ -17,7 +17,7 @@ final class Sketches {
     static final double LIKELY = 0.4;
 
     /** Below this it is in doubt what is to be done. */
-    private static final double CERTAIN = 0.35;
+    private static final double CERTAIN = 0.4;
 
     private final Utterance said;
     private final List<Clause> clauses;

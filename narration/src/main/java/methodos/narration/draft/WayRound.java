@@ -48,7 +48,7 @@ final class WayRound {
                             + "|dead straight|from (?:the )?(?:behind|below|underneath))\\b");
 
     private static final Pattern TURNING =
-            Pattern.compile("\\b((?:anti)?clockwise|to the (?:left|right))\\b");
+            Pattern.compile("\\b((?:anti|counter-?)?clockwise|to the (?:left|right))\\b");
 
     private static final Set<String> PUT =
             Set.of(

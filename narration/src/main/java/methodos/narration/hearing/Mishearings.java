@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import methodos.core.speech.Measures;
 import methodos.core.speech.Token;
 import methodos.core.vocabulary.Nouns;
 import methodos.narration.vocabulary.Things;
@@ -14,8 +16,8 @@ import opennlp.tools.util.StringUtil;
 import org.apache.commons.codec.language.DoubleMetaphone;
 
 /**
- * Joins what recognition of speech wrote as two words and what sounds like one thing that is known:
- * "bear ring", "sir clip", "gas kit", "screw driver".
+ * Joins the letters of units that are spelled, and what recognition of speech wrote as two words
+ * and what sounds like one thing that is known: "bear ring", "sir clip", "gas kit", "screw driver".
  *
  * <p>Two words are joined if together they sound like a name (by double metaphone) and differ from
  * it by no more than two letters.
@@ -31,6 +33,7 @@ public final class Mishearings {
     private static final int OTHER_LETTERS = 2;
 
     private static final int SOUND = 8;
+    private static final int LONGEST_UNIT = 3;
 
     private final DoubleMetaphone sound = new DoubleMetaphone();
     private final Map<String, String> bySound = new HashMap<>();
@@ -51,6 +54,14 @@ public final class Mishearings {
         List<Token> mended = new ArrayList<>();
         for (int i = 0; i < tokens.size(); i++) {
             Token first = tokens.get(i);
+            int letters = spelled(tokens, i);
+            if (letters > 1) {
+                Token last = tokens.get(i + letters - 1);
+                String unit = letters(tokens, i, letters);
+                mended.add(new Token(unit, first.from(), last.to(), last.mark(), false));
+                i += letters - 1;
+                continue;
+            }
             Optional<String> meant =
                     i + 1 < tokens.size() && first.mark().isEmpty()
                             ? meant(first.text(), tokens.get(i + 1).text())
@@ -70,6 +81,26 @@ public final class Mishearings {
             }
         }
         return mended;
+    }
+
+    /** "r p m": how many single letters spell a unit from a place on; 0 for none. */
+    private static int spelled(List<Token> tokens, int at) {
+        int n = 0;
+        while (n < LONGEST_UNIT
+                && at + n < tokens.size()
+                && tokens.get(at + n).text().length() == 1
+                && Character.isLetter(tokens.get(at + n).text().charAt(0))
+                && (n == 0 || tokens.get(at + n - 1).mark().isEmpty())) {
+            n++;
+        }
+        while (n > 1 && Measures.unit(letters(tokens, at, n)).isEmpty()) {
+            n--;
+        }
+        return n;
+    }
+
+    private static String letters(List<Token> tokens, int at, int n) {
+        return tokens.subList(at, at + n).stream().map(Token::text).collect(Collectors.joining());
     }
 
     private Optional<String> meant(String first, String second) {

@@ -71,12 +71,15 @@ public final class Acts {
         }
         String left = line.substring(0, equals).strip();
         boolean noun = left.startsWith("~");
-        int bracket = left.indexOf('[');
+        int bracket = left.endsWith("]") ? left.indexOf('[') : -1;
         String base = (bracket < 0 ? left : left.substring(0, bracket)).replace("~", "").strip();
         List<String> irregular =
                 bracket < 0
                         ? List.of()
-                        : List.of(left.substring(bracket + 1, left.indexOf(']')).split("\\s+"));
+                        : List.of(left.substring(bracket + 1, left.length() - 1).split("\\s+"));
+        if (base.isEmpty()) {
+            throw new IllegalArgumentException("there is no verb before “=”.");
+        }
         String action = null;
         Map<String, String> particles = new HashMap<>();
         String[] parts = line.substring(equals + 1).split(";");

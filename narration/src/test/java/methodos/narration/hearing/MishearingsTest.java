@@ -27,7 +27,9 @@ class MishearingsTest {
         "the screw driver slipped, the screwdriver slipped",
         "the pin ion turns, the pinion turns",
         "forty new ton meters, forty newton metres",
-        "grease the oh ring, grease the o-ring"
+        "grease the oh ring, grease the o-ring",
+        "run it at nine hundred r p m, run it at nine hundred rpm",
+        "pump it to ten p s i slowly, pump it to ten psi slowly"
     })
     void whatSoundsLikeOneKnownNameIsJoined(String said, String meant) {
         assertThat(heard(said)).isEqualTo(meant);
