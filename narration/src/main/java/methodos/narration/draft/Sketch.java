@@ -44,6 +44,9 @@ final class Sketch {
     /** How the condition is asked for in print: "If ", or nothing before the name of a unit. */
     String asking = "";
 
+    /** Behind the words that are printed where the step is printed as it is said. */
+    int told;
+
     /** Until what it is done; null where that is not said. */
     String until;
 
@@ -65,6 +68,7 @@ final class Sketch {
         this.confidence = confidence;
         this.from = clause.from();
         this.to = clause.to();
+        this.told = clause.to();
     }
 
     /** What a limit is of; null where nothing is named. */

@@ -89,6 +89,19 @@ final class WaysSaid {
         return said.ends(from - 1) && from == end ? from : end;
     }
 
+    /** Behind the words up to the next punctuation: "look which way | the bar points,". */
+    private int told(Sketch s) {
+        int end = s.clause.to();
+        while (!said.runsOn()
+                && end - s.clause.to() < MOST_WORDS
+                && said.mark(end - 1).isEmpty()
+                && end < said.size()
+                && !begins(end)) {
+            end++;
+        }
+        return said.mark(end - 1).isEmpty() ? s.clause.to() : end;
+    }
+
     /** "until it touches", up to the next step. */
     private String until(Sketch s) {
         int at = said.find(s.from, s.to, "until");
@@ -126,6 +139,7 @@ final class WaysSaid {
         s.pattern = FastenerOrder.of(said, s.from, s.to);
         s.orientation = WayRound.of(said.text(s.from, statementEnd(s)), s.action);
         s.until = until(s);
+        s.told = told(s);
         s.why = why(s);
         s.reference = DocumentsSaid.of(said, s.from, statementEnd(s));
         s.hazards.addAll(hazards.said(said, s.from, s.to));

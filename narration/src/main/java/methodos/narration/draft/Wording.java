@@ -25,9 +25,13 @@ final class Wording {
     }
 
     String of(Sketch s) {
-        boolean composed = s.kind != Kind.CAUTION && s.action != null && !s.parts.isEmpty();
+        // where it is in doubt what is to be done, nothing is put into the speaker's mouth
+        boolean doubtful = s.unsure.contains(Sketch.ACTION);
+        boolean composed =
+                s.kind != Kind.CAUTION && s.action != null && !s.parts.isEmpty() && !doubtful;
+        int end = doubtful ? Math.max(s.to, s.told) : s.told;
         StringBuilder text =
-                new StringBuilder(composed ? composed(s) : asSaid(s.clause.from(), s.clause.to()));
+                new StringBuilder(composed ? composed(s) : asSaid(s.clause.from(), end));
         if (!composed && s.kind != Kind.CAUTION) {
             rest(s, text);
         }
@@ -83,7 +87,8 @@ final class Wording {
                 continue;
             }
             begun = true;
-            words.add(String.join(" ", WordClass.parts(w)));
+            String comma = said.mark(i).equals(",") && i + 1 < to ? "," : "";
+            words.add(String.join(" ", WordClass.parts(w)) + comma);
         }
         return words.isEmpty() ? said.text(from, to) : String.join(" ", words);
     }

@@ -156,4 +156,17 @@ class DraftRoomTest {
         Utterance none = Spoken.utterance("Take the book stand away.");
         assertThat(DocumentsSaid.of(none, 0, none.size())).isNull();
     }
+
+    @Test
+    void whereItIsInDoubtWhatIsToBeDoneTheWordsStandAsTheyAreSaid() {
+        Utterance said = Spoken.utterance("Air plate, four screws.");
+        Sketch s = sketch("install", Clauses.of(said).get(0));
+        s.parts.add(
+                new methodos.core.narration.DraftedStep.PartNamed("air plate", null, null, null));
+        s.to = said.size();
+
+        assertThat(new Wording(said).of(s)).isEqualTo("Install the air plate.");
+        s.unsure.add(Sketch.ACTION);
+        assertThat(new Wording(said).of(s)).isEqualTo("Air plate, four screws.");
+    }
 }
