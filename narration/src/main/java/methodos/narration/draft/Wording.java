@@ -76,6 +76,15 @@ final class Wording {
         return text.isEmpty() ? text : Character.toLowerCase(text.charAt(0)) + text.substring(1);
     }
 
+    /** A quantity that begins at a word, where print has a sign for its unit; null for none. */
+    private Measure printed(int at, int to) {
+        return said.measureAt(at)
+                .filter(m -> m.from() == at && m.to() <= to)
+                .filter(m -> m.torque() || m.length() || m.unit().matches("bar|psi|°C|°F|kg|g|L"))
+                .filter(m -> m.bound() == Measure.Bound.NONE)
+                .orElse(null);
+    }
+
     /** The speaker's own words, without what only holds speech together. */
     private String asSaid(int from, int to) {
         List<String> words = new ArrayList<>();
@@ -87,6 +96,12 @@ final class Wording {
                 continue;
             }
             begun = true;
+            Measure printed = printed(i, to);
+            if (printed != null) {
+                words.add(figure(printed));
+                i = printed.to() - 1;
+                continue;
+            }
             String comma = said.mark(i).equals(",") && i + 1 < to ? "," : "";
             words.add(String.join(" ", WordClass.parts(w)) + comma);
         }
