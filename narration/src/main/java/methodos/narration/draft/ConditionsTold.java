@@ -1,7 +1,9 @@
 package methodos.narration.draft;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.vocabulary.WordSet;
 import methodos.narration.grammar.Clause;
@@ -19,13 +21,15 @@ final class ConditionsTold {
             WordSet.of("see check wonder know find out ask look feel test tell even as what");
 
     /** "if you want", "if you like": nothing that a step can depend on. */
-    private static final String WISH =
-            "(you|youre|youd) (want|like|need|ask|forget|wonder|have to|look|ever)\\b.*";
+    private static final Pattern WISH =
+            Pattern.compile(
+                    "(you|youre|youd) (want|like|need|ask|forget|wonder|have to|look|ever)\\b.*");
 
     private static final Set<String> PRONOUNS =
             Set.of("it", "its", "they", "theyre", "that", "thats");
     private static final int LONGEST = 16;
     private static final int REACH = 3;
+    private static final int BRIEF = 5;
 
     private final Utterance said;
     private final List<Clause> clauses;
@@ -79,8 +83,8 @@ final class ConditionsTold {
 
     /** "Bent? New rod." */
     private boolean question(Clause clause) {
-        boolean short_ = clause.to() - clause.from() <= 5;
-        return short_
+        boolean brief = clause.to() - clause.from() <= BRIEF;
+        return brief
                 && said.mark(clause.to() - 1).equals("?")
                 && (clause.type() != Clause.Type.VERB || clause.to() - clause.from() == 1)
                 && sketches.stream().noneMatch(s -> s.clause == clause);
@@ -159,7 +163,7 @@ final class ConditionsTold {
         return sketches.stream().anyMatch(s -> s.clause != asking && s.clause.from() == word);
     }
 
-    private java.util.Optional<Sketch> next(int from, boolean within) {
+    private Optional<Sketch> next(int from, boolean within) {
         return sketches.stream()
                 .filter(s -> s.kind != Kind.CAUTION)
                 .filter(s -> s.clause.from() >= from && s.clause.from() - from <= REACH)
@@ -170,13 +174,13 @@ final class ConditionsTold {
     private static String asking(String word) {
         return switch (word) {
             case "unless" -> "Unless ";
-            case "when", "whenever", "once" -> "When ";
+            case "when", "once" -> "When ";
             default -> "If ";
         };
     }
 
     private static void take(Sketch s, String condition, String asking) {
-        if (s.condition == null && !condition.isEmpty() && !condition.matches(WISH)) {
+        if (s.condition == null && !condition.isEmpty() && !WISH.matcher(condition).matches()) {
             s.condition = condition;
             s.asking = asking;
         }

@@ -60,23 +60,24 @@ final class FiguresGiven {
     /** Gives a figure to the step that it belongs to. */
     void give(Figure figure) {
         Measure m = figure.measure();
-        Optional<Sketch> near = near(m.from());
-        if (near.isPresent() && !ofSize(m) && toolsSize(m, near.get())) {
-            near.get().tools.add(new ToolNamed("spanner", Sizes.print(m.min(), m.unit())));
+        if (!ofSize(m)) {
+            near(m.from()).ifPresent(s -> give(figure, s));
+        }
+    }
+
+    private void give(Figure figure, Sketch s) {
+        Measure m = figure.measure();
+        if (toolsSize(m, s)) {
+            s.tools.add(new ToolNamed("spanner", Sizes.print(m.min(), m.unit())));
             return;
         }
-        if (figure.kind() == Figure.Kind.NONE || ofSize(m)) {
-            return;
+        switch (figure.kind()) {
+            case NONE -> {}
+            case TORQUE -> s.torques.add(m);
+            case WAIT -> s.waits.add(m);
+            case REPEAT -> s.repeats = m;
+            default -> limit(s, figure);
         }
-        near.ifPresent(
-                s -> {
-                    switch (figure.kind()) {
-                        case TORQUE -> s.torques.add(m);
-                        case WAIT -> s.waits.add(m);
-                        case REPEAT -> s.repeats = m;
-                        default -> limit(s, figure);
-                    }
-                });
     }
 
     /** "Two bolts, thirteen mil", "eighteen mil on the hose": the size of a spanner. */

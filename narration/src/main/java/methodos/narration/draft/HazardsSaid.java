@@ -34,22 +34,14 @@ final class HazardsSaid {
     HazardsSaid(HazardRules rules) {
         this.rules = rules;
         for (HazardRule rule : rules.list()) {
-            rule.kind()
-                    .ifPresent(
-                            kind ->
-                                    rule.drafted()
-                                            .forEach(d -> deeds.add(new Deed(kind.code(), d))));
-            rule.kind()
-                    .filter(kind -> !rule.says().isEmpty())
-                    .ifPresent(
-                            kind ->
-                                    rule.says()
-                                            .forEach(
-                                                    words ->
-                                                            phrases.computeIfAbsent(
-                                                                            kind.code(),
-                                                                            k -> new ArrayList<>())
-                                                                    .add(String.join(" ", words))));
+            rule.kind().ifPresent(kind -> take(kind.code(), rule));
+        }
+    }
+
+    private void take(String hazard, HazardRule rule) {
+        rule.drafted().forEach(drafted -> deeds.add(new Deed(hazard, drafted)));
+        for (List<String> words : rule.says()) {
+            phrases.computeIfAbsent(hazard, k -> new ArrayList<>()).add(String.join(" ", words));
         }
     }
 

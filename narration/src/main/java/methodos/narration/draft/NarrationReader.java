@@ -1,6 +1,7 @@
 package methodos.narration.draft;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
@@ -87,17 +88,17 @@ public final class NarrationReader {
         for (Wordlist list : own) {
             vocabulary = vocabulary.with(list);
         }
-        return new NarrationReader(
-                EnglishPartsOfSpeech.load(), vocabulary, Learned::shipped, rules);
+        return english(vocabulary, rules);
     }
 
     /** The reader that comes with the program. */
     public static NarrationReader english() {
+        return english(Vocabulary.english(), HazardRules.shipped());
+    }
+
+    private static NarrationReader english(Vocabulary vocabulary, HazardRules rules) {
         return new NarrationReader(
-                EnglishPartsOfSpeech.load(),
-                Vocabulary.english(),
-                Learned::shipped,
-                HazardRules.shipped());
+                EnglishPartsOfSpeech.load(), vocabulary, Learned::shipped, rules);
     }
 
     /** What is said, with the ends of sentences that are marked. */
@@ -129,9 +130,10 @@ public final class NarrationReader {
         Utterance said = Statements.ended(heard, known.gaps());
         List<Clause> clauses = Clauses.of(said);
         List<Verdict> verdicts = new Judge(known).of(said, clauses);
-        Sketches sketches = new Sketches(said, clauses, verdicts, hazards);
-        List<Sketch> made = sketches.made(Figures.of(said, clauses, verdicts, known));
-        return new Writing(said, from, hazards).draft(made, clauses, verdicts, sketches);
+        List<Sketch> made =
+                new Sketches(said, clauses, verdicts, hazards)
+                        .made(Figures.of(said, clauses, verdicts, known));
+        return new Writing(said, from, hazards).draft(made, clauses, verdicts);
     }
 
     /** Writes sketches down, with the words and times that they come from. */
@@ -150,11 +152,7 @@ public final class NarrationReader {
             this.wording = new Wording(said);
         }
 
-        Draft draft(
-                List<Sketch> made,
-                List<Clause> clauses,
-                List<Verdict> verdicts,
-                Sketches sketches) {
+        Draft draft(List<Sketch> made, List<Clause> clauses, List<Verdict> verdicts) {
             List<DraftedStep> steps = new ArrayList<>();
             List<Stage.Kind> stages = Stages.of(made, from);
             IntStream.range(0, made.size())
@@ -164,7 +162,7 @@ public final class NarrationReader {
                     .forEach(steps::add);
             List<Draft.SetAside> aside = new ArrayList<>();
             boolean[] covered = new boolean[said.size()];
-            made.forEach(s -> java.util.Arrays.fill(covered, s.from, s.to, true));
+            made.forEach(s -> Arrays.fill(covered, s.from, s.to, true));
             int i = 0;
             while (i < said.size()) {
                 if (covered[i]) {

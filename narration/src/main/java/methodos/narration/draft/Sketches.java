@@ -58,11 +58,6 @@ final class Sketches {
         return sketches;
     }
 
-    /** The sketch that a clause says or belongs to; null for none. */
-    Sketch of(int clause) {
-        return of[clause];
-    }
-
     private static Sketch sketch(Clause clause, Verdict verdict) {
         // what is forbidden is no step, however sure the verb is
         boolean caution =

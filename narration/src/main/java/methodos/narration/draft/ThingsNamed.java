@@ -159,8 +159,8 @@ final class ThingsNamed {
             }
         }
         // behind a comma: "undo the bolts, ten millimetre socket"
-        for (int i = s.to; i < Math.min(said.size(), s.to + 1) && !said.ends(i - 1); i++) {
-            NounPhrases.at(said, i, said.size())
+        if (!said.ends(s.to - 1)) {
+            NounPhrases.at(said, s.to, said.size())
                     .filter(np -> np.size() != null)
                     .ifPresent(all::add);
         }
