@@ -11,6 +11,7 @@ import methodos.narration.grammar.Complements;
 import methodos.narration.grammar.NounPhrase;
 import methodos.narration.grammar.Utterance;
 import methodos.narration.vocabulary.Act;
+import methodos.narration.vocabulary.WordClass;
 
 /** What tells which action a clause means: its verb, its particle, the kinds of its things. */
 public final class ActionFeatures {
@@ -91,6 +92,9 @@ public final class ActionFeatures {
 
     private static void kinds(
             Utterance said, NounPhrase thing, String as, String verb, Set<String> f) {
+        if (WordClass.WASTE.has(thing.head())) {
+            f.add(as + "waste");
+        }
         for (String kind : said.vocabulary().things().part(thing.head())) {
             f.add(as + kind);
             f.add(as + kind + "&verb=" + verb);

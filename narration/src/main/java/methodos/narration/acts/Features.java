@@ -287,7 +287,7 @@ public final class Features {
             f.add(as + "consumable");
             any = true;
         }
-        for (WordClass kind : List.of(WordClass.PERSON, WordClass.ABSTRACT)) {
+        for (WordClass kind : List.of(WordClass.PERSON, WordClass.ABSTRACT, WordClass.WASTE)) {
             if (kind.has(head)) {
                 f.add(as + kind);
                 any = true;

@@ -18,12 +18,12 @@ final class ConditionsTold {
 
     /** Behind these "if" stands for "whether", or asks nothing. */
     private static final Set<String> WHETHER =
-            WordSet.of("see check wonder know find out ask look feel test tell even as what");
+            WordSet.of("see check wonder know find out look feel test tell even as what");
 
     /** "if you want", "if you like": nothing that a step can depend on. */
     private static final Pattern WISH =
             Pattern.compile(
-                    "(you|youre|youd) (want|like|need|ask|forget|wonder|have to|look|ever)\\b.*");
+                    "(you|youre|youd) (want|like|need|forget|wonder|have to|look|ever)\\b.*");
 
     private static final Set<String> PRONOUNS =
             Set.of("it", "its", "they", "theyre", "that", "thats");

@@ -8,11 +8,6 @@ import methodos.narration.vocabulary.WordClass;
 /** Documents that the words send the reader to: "that's in your workshop manual". */
 final class DocumentsSaid {
 
-    private static final Set<String> DOCUMENTS =
-            WordSet.of(
-                    "manual book handbook leaflet sheet chart drawing label datasheet table"
-                            + " instructions documentation booklet");
-
     private static final Set<String> SENDS =
             WordSet.ofPhrases(
                     "look, look it up, in the, in your, see, inside, says, has, have, gives, is in"
@@ -25,7 +20,7 @@ final class DocumentsSaid {
     /** The document that a stretch of words sends the reader to, or null. */
     static String of(Utterance said, int from, int to) {
         for (int i = from; i < to; i++) {
-            if (!DOCUMENTS.contains(said.word(i)) || !said.hasAny(from, to, SENDS)) {
+            if (!WordClass.DOCUMENT.has(said.word(i)) || !said.hasAny(from, to, SENDS)) {
                 continue;
             }
             int start = i;

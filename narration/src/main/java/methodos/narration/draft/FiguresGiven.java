@@ -3,7 +3,6 @@ package methodos.narration.draft;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import methodos.core.narration.DraftedStep.ToolNamed;
 import methodos.core.speech.Measure;
@@ -15,17 +14,12 @@ import methodos.narration.grammar.Utterance;
 import methodos.narration.values.Figure;
 import methodos.narration.values.Figures;
 import methodos.narration.values.LimitsSaid;
+import methodos.narration.values.SpannerSizes;
 
 /** Gives each quantity to the step that it belongs to. */
 final class FiguresGiven {
 
     private static final int REACH = 14;
-
-    /** What is held or turned with a spanner. */
-    private static final Set<String> SCREWED = Set.of("fastener", "fluid");
-
-    private static final double SMALLEST_SPANNER = 4;
-    private static final double LARGEST_SPANNER = 60;
 
     private final Utterance said;
     private final List<Clause> clauses;
@@ -82,23 +76,15 @@ final class FiguresGiven {
 
     /** "Two bolts, thirteen mil", "eighteen mil on the hose": the size of a spanner. */
     private boolean toolsSize(Measure m, Sketch s) {
-        boolean fits =
-                m.single()
-                        && m.bound() == Measure.Bound.NONE
-                        && (m.unit().equals("mm") && m.whole() && !m.below(SMALLEST_SPANNER)
-                                || m.unit().equals("in") && !m.whole())
-                        && m.below(LARGEST_SPANNER);
         boolean turned = s.is("loosen", "tighten", "remove", "disconnect", "connect", "install");
         boolean begins = m.from() == 0 || !said.mark(m.from() - 1).isEmpty();
         boolean alone = begins && !said.mark(m.to() - 1).isEmpty();
         boolean on = said.word(m.to()).equals("on") && begins;
         boolean screwed =
                 s.clause.complements().objects().stream()
-                        .anyMatch(
-                                np ->
-                                        said.vocabulary().things().part(np.head()).stream()
-                                                .anyMatch(SCREWED::contains));
-        return fits && turned && (on || alone && screwed);
+                        .anyMatch(np -> SpannerSizes.screwed(said, np));
+        return SpannerSizes.fits(m)
+                && (SpannerSizes.on(said, s.clause) || turned && (on || alone && screwed));
     }
 
     /** Whether it is the size of something that is named. */

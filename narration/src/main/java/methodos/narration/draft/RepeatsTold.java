@@ -14,7 +14,7 @@ final class RepeatsTold {
 
     private static final Pattern REPEATS =
             Pattern.compile(
-                    "same(?: (?:thing|again|work|job|way|drill|procedure))*"
+                    "same(?: (?:thing|again|work|job|way|drill))*"
                             + " (?:for|on|at|with|again|the other|over)\\b.*"
                             + "|same again\\b.*");
 

@@ -6,15 +6,21 @@ import methodos.core.narration.DraftedStep.Kind;
 import methodos.narration.acts.Verdict;
 import methodos.narration.acts.Verdict.Outcome;
 import methodos.narration.grammar.Clause;
+import methodos.narration.grammar.Lead;
 import methodos.narration.grammar.NounPhrase;
 import methodos.narration.grammar.Utterance;
 import methodos.narration.values.Figure;
+import methodos.narration.values.SpannerSizes;
+import methodos.narration.vocabulary.Act;
 
 /** Makes sketches of the clauses that say steps, and gives each what belongs to it. */
 final class Sketches {
 
     /** From here on a clause is taken for a step. */
-    static final double LIKELY = 0.4;
+    static final double LIKELY = 0.3;
+
+    /** Below this neither is known: whether something is to be done, nor what. */
+    private static final double KNOWN = 0.2;
 
     /** Below this it is in doubt what is to be done. */
     private static final double CERTAIN = 0.4;
@@ -38,10 +44,22 @@ final class Sketches {
     /** The sketches in the order in which they are said. */
     List<Sketch> made(List<Figure> figures) {
         TakenBack back = new TakenBack(said);
+        Circumstance circumstance = new Circumstance(said);
         for (int c = 0; c < clauses.size(); c++) {
-            boolean only = c > 0 && (tool(clauses.get(c)) || figureOnly(c));
-            if (verdicts.get(c).work() >= LIKELY && !only && !back.is(clauses.get(c))) {
-                of[c] = sketch(clauses.get(c), verdicts.get(c));
+            boolean spanner = SpannerSizes.on(said, clauses.get(c));
+            boolean only = c > 0 && !spanner && (tool(clauses.get(c)) || figureOnly(c));
+            boolean told = back.is(clauses.get(c)) || circumstance.is(clauses.get(c));
+            boolean asked = spanner || forbids(clauses.get(c));
+            if (!asked && !likely(verdicts.get(c)) || only || told) {
+                continue;
+            }
+            of[c] = sketch(clauses.get(c), verdicts.get(c));
+            Sketch before = c == 0 ? null : of[c - 1];
+            if (before != null && before.kind == Kind.CAUTION && forbiddenWith(c)) {
+                of[c] = before;
+                before.to = clauses.get(c).to();
+                before.told = before.to;
+            } else {
                 sketches.add(of[c]);
             }
         }
@@ -58,11 +76,56 @@ final class Sketches {
         return sketches;
     }
 
-    private static Sketch sketch(Clause clause, Verdict verdict) {
+    private static boolean likely(Verdict v) {
+        boolean forbidden = v.caution() > v.work() - v.caution();
+        return v.work() >= LIKELY && (forbidden || v.work() * v.certainty() >= KNOWN);
+    }
+
+    /** Whether a clause forbids by how it is built, whatever the judge makes of it. */
+    private boolean forbids(Clause clause) {
+        return clause.type() == Clause.Type.BARE ? unwanted(clause) : forbidden(clause);
+    }
+
+    /** "no grease on the lining", "no hammer on the shaft": nothing of the kind is to be used. */
+    private boolean unwanted(Clause clause) {
+        List<NounPhrase> things = clause.complements().objects();
+        boolean no =
+                things.size() == 1
+                        && said.word(things.get(0).from()).equals("no")
+                        && clause.complements().phrases().stream().anyMatch(p -> p.thing() != null);
+        return no
+                && (said.vocabulary().things().consumable(things.get(0).head()).isPresent()
+                        || said.vocabulary().things().tool(things.get(0).head()).isPresent());
+    }
+
+    /** "do not lift", "never heat", "no drilling": a deed of the workshop. */
+    private boolean forbidden(Clause clause) {
+        Lead lead = clause.lead();
+        boolean orders =
+                lead.negated()
+                        && lead.subject().matches("|you")
+                        && !lead.be()
+                        && !lead.have()
+                        && lead.modal().matches("|must|should|shall")
+                        && lead.subordinator().isEmpty()
+                        && lead.interrogative().isEmpty();
+        return orders
+                && said.act(clause.head())
+                        .filter(m -> m.form() == Act.Form.BASE || m.form() == Act.Form.ING)
+                        .map(m -> m.act().actionWith(clause.complements().particle()))
+                        .isPresent();
+    }
+
+    /** "do not lift, turn or pull": one prohibition of several acts. */
+    private boolean forbiddenWith(int c) {
+        Lead lead = clauses.get(c).lead();
+        return lead.shared() && lead.negated() && !parted(c - 1);
+    }
+
+    private Sketch sketch(Clause clause, Verdict verdict) {
         // what is forbidden is no step, however sure the verb is
         boolean caution =
-                verdict.caution() > verdict.work() - verdict.caution()
-                        || clause.type() == Clause.Type.VERB && clause.lead().negated();
+                verdict.caution() > verdict.work() - verdict.caution() || clause.lead().negated();
         Kind kind =
                 caution
                         ? Kind.CAUTION

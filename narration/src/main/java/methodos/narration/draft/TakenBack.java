@@ -16,7 +16,7 @@ final class TakenBack {
     private static final Set<String> TAKEN =
             WordSet.ofPhrases("scratch that, strike that, forget that");
 
-    private static final Set<String> NO = WordSet.of("no nope");
+    private static final Set<String> NO = Set.of("no");
     private static final Set<String> DENYING = WordSet.of("dont not never");
     private static final int NEAR = 3;
 

@@ -3,22 +3,24 @@ package methodos.narration.draft;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import methodos.narration.vocabulary.WordClass;
 
 /** Which way round a part goes: "lip facing out", "upside down", "from behind". */
 final class WayRound {
 
     private static final Pattern ORIENTATION =
             Pattern.compile(
-                    "\\b((?:(?:the|its|their) )?(?:(?:\\w+ )?(?:side|face)|(?:\\w+ )?edges?|lips?|"
-                            + "arrow|chamfer|notch|gears|hub|teeth|ports?|cone|point|flat|slot|"
-                            + "bevel|shoulder|lever|numbers|marks?|dots?|collar|tabs?|head|threads?|writing|letters)"
-                            + "(?: (?:goes|must|has to|have to|should|is|are|looks?|look))?"
+                    "\\b((?:(?:the|its|their) )?(?:(?:\\w+ )?(?:side|face)|(?:\\w+ )?edges?|"
+                            + WordClass.FEATURE.anyOf()
+                            + ")(?: (?:goes|must|has to|have to|should|is|are|looks?|look))?"
                             + " (?:facing|pointing|points|looking|look|to|toward|towards|up|upwards?|down|"
                             + "downwards?|in|out|inwards?|outwards?|outboard|inboard|first|against|forward)\\b.*)");
 
     private static final Pattern FACING =
             Pattern.compile(
-                    "\\b((?:groove|gap|recess|boss|spigot|taper|keyway|(?:open|closed) end)"
+                    "\\b((?:"
+                            + WordClass.FEATURE.anyOf()
+                            + "|(?:open|closed) end)"
                             + " (?:facing|pointing|to|toward|towards|up|upwards|down|downwards"
                             + "|outwards|inwards)\\b(?: the \\w+(?: \\w+)?)?)");
 
@@ -31,7 +33,7 @@ final class WayRound {
     private static final Pattern POSE =
             Pattern.compile(
                     "\\b(upside down|on its back|on its side|dead straight|right way up|the other way round"
-                            + "|no twists(?: in it)?|between two positions|from the outside in|from the inside out"
+                            + "|from the outside in|from the inside out"
                             + "|from (?:the )?behind|from below|from underneath"
                             + "|^straight(?: up| out| down| off)?$"
                             + "|flush(?! (?:it|the|out|them|that))(?: with \\w+ \\w+| with \\w+)?|towards? the \\w+(?: side)?)\\b");

@@ -91,15 +91,15 @@ final class WaysSaid {
 
     /** Behind the words up to the next punctuation: "look which way | the bar points,". */
     private int told(Sketch s) {
-        int end = s.clause.to();
+        int end = s.told;
         while (!said.runsOn()
-                && end - s.clause.to() < MOST_WORDS
+                && end - s.told < MOST_WORDS
                 && said.mark(end - 1).isEmpty()
                 && end < said.size()
                 && !begins(end)) {
             end++;
         }
-        return said.mark(end - 1).isEmpty() ? s.clause.to() : end;
+        return said.mark(end - 1).isEmpty() ? s.told : end;
     }
 
     /** "until it touches", up to the next step. */

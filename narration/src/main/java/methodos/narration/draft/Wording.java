@@ -4,12 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import methodos.core.narration.DraftedStep.Kind;
 import methodos.core.narration.DraftedStep.PartNamed;
 import methodos.core.narration.DraftedStep.ToolNamed;
 import methodos.core.speech.Measure;
 import methodos.core.vocabulary.Nouns;
+import methodos.narration.grammar.Clause;
+import methodos.narration.grammar.Complements;
 import methodos.narration.grammar.Complements.Prepositional;
+import methodos.narration.grammar.Lead;
 import methodos.narration.grammar.Utterance;
 import methodos.narration.vocabulary.WordClass;
 
@@ -17,6 +21,9 @@ import methodos.narration.vocabulary.WordClass;
 final class Wording {
 
     private static final Set<String> OPENING = Set.of("then", "so", "first", "next", "now");
+
+    /** Words of a sentence that is printed whole, at most. */
+    private static final int LONGEST = 30;
 
     private final Utterance said;
 
@@ -31,7 +38,12 @@ final class Wording {
                 s.kind != Kind.CAUTION && s.action != null && !s.parts.isEmpty() && !doubtful;
         int end = doubtful ? Math.max(s.to, s.told) : s.told;
         StringBuilder text =
-                new StringBuilder(composed ? composed(s) : asSaid(s.clause.from(), end));
+                new StringBuilder(
+                        composed
+                                ? composed(s)
+                                : s.kind == Kind.CAUTION
+                                        ? warned(s)
+                                        : asSaid(s.clause.from(), end));
         if (!composed && s.kind != Kind.CAUTION) {
             rest(s, text);
         }
@@ -48,6 +60,76 @@ final class Wording {
             return sentence(text.toString());
         }
         return sentence(s.asking + s.condition + ": " + lower(text.toString()));
+    }
+
+    /**
+     * A caution is printed with the word that forbids; where another verb has it, with what leads
+     * to that one, and where none has it, with all of its sentence.
+     */
+    private String warned(Sketch s) {
+        int from = s.clause.from();
+        boolean whole = s.clause.type() != Clause.Type.BARE;
+        if (whole && denies(from, s.told) >= 0) {
+            return asSaid(from, s.told);
+        }
+        int not = denies(start(from), from);
+        if (not < 0 || !whole) {
+            int first = start(from);
+            int end = end(s.told);
+            return end - first <= LONGEST ? asSaid(first, end) : asSaid(s.from, s.to);
+        }
+        if (!s.clause.lead().shared()) {
+            return asSaid(not, s.told);
+        }
+        int first = not;
+        while (first > start(from)
+                && said.mark(first - 1).isEmpty()
+                && leads(said.word(first - 1))) {
+            first--;
+        }
+        int behind = not + 1;
+        while (behind < from && leads(said.word(behind))) {
+            behind++;
+        }
+        int verb = Math.max(from, Math.min(s.clause.head(), s.told - 1));
+        return asSaid(first, behind) + " " + asSaid(verb, s.told);
+    }
+
+    /** Where a word within a stretch denies; -1 for none. */
+    private int denies(int from, int to) {
+        for (int i = from; i < to; i++) {
+            if (WordClass.parts(said.word(i)).stream().anyMatch(WordClass.NOT::has)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private static boolean leads(String word) {
+        return WordClass.parts(word).stream()
+                .allMatch(
+                        w ->
+                                WordClass.SUBJECT.has(w)
+                                        || WordClass.MODAL.has(w)
+                                        || WordClass.DO.has(w)
+                                        || WordClass.BE.has(w)
+                                        || WordClass.HAVE.has(w));
+    }
+
+    private int start(int word) {
+        int first = word;
+        while (first > 0 && !said.ends(first - 1)) {
+            first--;
+        }
+        return first;
+    }
+
+    private int end(int word) {
+        int end = word;
+        while (end < said.size() && !said.ends(end - 1)) {
+            end++;
+        }
+        return end;
     }
 
     /** What stands around a clause that is printed as it is said. */
@@ -134,8 +216,7 @@ final class Wording {
         if (s.is("apply") && !s.consumables.isEmpty()) {
             text.append(' ').append(String.join(" and ", s.consumables)).append(" to");
         }
-        text.append(' ')
-                .append(s.parts.stream().map(Wording::part).collect(Collectors.joining(" and ")));
+        text.append(' ').append(named(s.parts.stream().map(p -> part(s, p)).toList()));
         for (Prepositional p : s.clause.complements().phrases()) {
             if (p.thing() != null && places(s, p)) {
                 text.append(' ').append(spoken(p.at(), p.to()));
@@ -191,12 +272,32 @@ final class Wording {
                 && s.parts.stream().noneMatch(part -> part.name().equals(name));
     }
 
-    private static String part(PartNamed part) {
+    /** "the cap, the body and the lever" */
+    private static String named(List<String> things) {
+        int last = things.size() - 1;
+        return last < 1
+                ? String.join("", things)
+                : String.join(", ", things.subList(0, last)) + " and " + things.get(last);
+    }
+
+    /** As many as are told of it; several too where no number is told: "the bolts". */
+    private static String part(Sketch s, PartNamed part) {
         int count = part.quantity() == null ? 1 : part.quantity();
+        boolean several = part.quantity() == null && plural(s, part.name());
         return "the "
                 + (count > 1 ? count + " " : "")
                 + (part.size() == null ? "" : part.size().replace(" x ", " × ") + " ")
-                + Nouns.plural(part.name(), count);
+                + Nouns.plural(part.name(), several ? 2 : count);
+    }
+
+    private static boolean plural(Sketch s, String name) {
+        Complements c = s.clause.complements();
+        return Stream.of(
+                        c.objects().stream(),
+                        c.phrases().stream().map(Prepositional::thing),
+                        Stream.of(s.clause.lead()).map(Lead::thing))
+                .flatMap(all -> all)
+                .anyMatch(np -> np != null && np.plural() && np.name().equals(name));
     }
 
     private static String tool(ToolNamed tool) {

@@ -3,11 +3,15 @@ package methodos.narration.grammar;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import methodos.narration.grammar.Complements.Prepositional;
 import methodos.narration.vocabulary.WordClass;
 
 /** Reads what is said behind a verb, up to the next verb or the end of the sentence. */
 final class Behind {
+
+    /** "bolts out | the cover": rather where the thing went than what it stands in. */
+    private static final Set<String> AWAY = Set.of("off", "out", "up", "down", "away", "back");
 
     private final Utterance said;
     private final int end;
@@ -150,7 +154,8 @@ final class Behind {
         }
         boolean preposition = WordClass.PREPOSITION.has(w) && said.mark(at).isEmpty();
         boolean thing = preposition && NounPhrases.at(said, at + 1, end).isPresent();
-        if (thing && (moves || !objects.isEmpty() || pronoun != null)) {
+        boolean placed = bare && !AWAY.contains(w);
+        if (thing && (placed || moves || !objects.isEmpty() || pronoun != null)) {
             return prepositional();
         }
         at++;

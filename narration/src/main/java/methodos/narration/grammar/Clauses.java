@@ -165,7 +165,7 @@ public final class Clauses {
         List<Head> heads = new ArrayList<>();
         for (int i = 0; i < said.size(); i++) {
             if (auxiliary(i)) {
-                if (state(i)) {
+                if (state(i) && Denials.before(said, i) < 0) {
                     heads.add(new Head(i, Type.STATE));
                 }
             } else if (said.verb(i) && !governor(i)) {

@@ -14,14 +14,24 @@ final class Leads {
     /** Words of a subject that is named, at most. */
     private static final int LONGEST_SUBJECT = 6;
 
+    private static final Set<String> SINGULAR = Set.of("it", "he", "she", "this", "that");
+
     private final Utterance said;
     private int from;
+
+    /** "no hammering": what is denied by "no". */
+    private final boolean doing;
+
     private String subject = "";
     private NounPhrase thing;
     private String modal = "";
     private boolean be;
     private boolean have;
     private boolean does;
+
+    /** "use the knife, do not use a chisel": "do not" goes with no single thing before it. */
+    private boolean orders;
+
     private boolean to;
     private boolean let;
     private boolean negated;
@@ -33,12 +43,14 @@ final class Leads {
     private Leads(Utterance said, int verb) {
         this.said = said;
         this.from = verb;
+        this.doing = said.act(verb).filter(m -> m.form() == Act.Form.ING).isPresent();
     }
 
     /** What leads to the verb at a place and begins no earlier than another. */
     static Lead to(Utterance said, int verb, int first) {
         Leads leads = new Leads(said, verb);
         leads.read(verb, first);
+        leads.denial(first);
         // "do not forget to": what is not to be forgotten is to be done
         leads.negated &= !WordClass.REVERSING.has(leads.governor);
         return new Lead(
@@ -74,6 +86,24 @@ final class Leads {
                 } else if (!parted && subject.isEmpty()) {
                     letting(i, first);
                 }
+                return;
+            }
+        }
+    }
+
+    /** "at no time should the cover", "on no account": a denial before who is not to do it. */
+    private void denial(int first) {
+        for (int i = from; i > Math.max(first, from - LONGEST_SUBJECT) && !said.ends(i - 1); i--) {
+            int start = Denials.before(said, i);
+            boolean inverted =
+                    i == from
+                            || WordClass.MODAL.has(said.word(i))
+                            || WordClass.BE.has(said.word(i));
+            if (start >= first && inverted) {
+                negated = true;
+                be |= i < from && WordClass.BE.has(said.word(i));
+                modal = i < from && WordClass.MODAL.has(said.word(i)) ? said.word(i) : modal;
+                from = start;
                 return;
             }
         }
@@ -127,7 +157,7 @@ final class Leads {
     }
 
     private boolean part(String w, int i, boolean parted) {
-        if (WordClass.NOT.has(w) && !w.equals("no")) {
+        if (WordClass.NOT.has(w) && (!w.equals("no") || doing)) {
             negated = true;
             return true;
         }
@@ -159,10 +189,14 @@ final class Leads {
         }
         if (WordClass.DO.has(w)) {
             does = true;
+            orders = negated && w.equals("do");
             return true;
         }
         if (!subject.isEmpty() || !WordClass.SUBJECT.has(w)) {
             return joins(w);
+        }
+        if (orders && SINGULAR.contains(w)) {
+            return false;
         }
         subject = w;
         return true;
@@ -207,6 +241,9 @@ final class Leads {
             NounPhrase np = NounPhrases.at(said, at, i + 1).orElse(null);
             if (np == null || np.to() != i + 1) {
                 continue;
+            }
+            if (orders && !np.plural()) {
+                return;
             }
             subject = "thing";
             thing = np;

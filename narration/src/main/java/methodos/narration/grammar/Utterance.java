@@ -287,6 +287,10 @@ public final class Utterance {
         if (denied(p, before) || let(i)) {
             return true;
         }
+        // "no hammering": what is not to be done
+        if (before.equals("no") && met.get().form() == Act.Form.ING) {
+            return true;
+        }
         if (before.equals("to") || WordClass.MODAL.has(before) || WordClass.DO.has(before)) {
             return true;
         }
@@ -346,13 +350,13 @@ public final class Utterance {
                 || tag(i).equals("VERB") && !thing;
     }
 
-    /** "do not lift", "must not lift", "never lift" */
+    /** "do not lift", "don't lift", "must not lift", "never lift" */
     private boolean denied(int p, String before) {
-        String helps = word(previous(p));
-        return WordClass.NOT.has(before)
-                && (before.equals("never")
-                        || WordClass.DO.has(helps)
-                        || WordClass.MODAL.has(helps));
+        List<String> words = WordClass.parts(before);
+        String last = words.get(words.size() - 1);
+        String helps = words.size() > 1 ? words.get(0) : word(previous(p));
+        return WordClass.NOT.has(last)
+                && (last.equals("never") || WordClass.DO.has(helps) || WordClass.MODAL.has(helps));
     }
 
     /** "let the oil drain": a verb behind what is let do something. */

@@ -1,9 +1,11 @@
 package methodos.narration.values;
 
 import java.util.Set;
+import java.util.stream.IntStream;
 import methodos.core.quantity.Rational;
 import methodos.core.speech.Measure;
 import methodos.narration.grammar.Utterance;
+import methodos.narration.vocabulary.WordClass;
 
 /**
  * What is to be kept to where a figure is a limit: its unit, where the words leave it open, and
@@ -14,29 +16,8 @@ public final class LimitsSaid {
     private static final Set<String> TURNED =
             Set.of("turn", "loosen", "tighten", "hand-tighten", "record", "adjust");
 
-    private static final Set<String> WARM =
-            Set.of("temperature", "hot", "warm", "oven", "heat", "heater", "cold", "cool", "plate");
-
     private static final Set<String> MOST = Set.of("max", "maximum", "most", "limit");
     private static final Set<String> LEAST = Set.of("min", "minimum", "least");
-
-    /** What condemns a thing: what is named then is what is not good. */
-    private static final Set<String> CONDEMNED =
-            Set.of(
-                    "new",
-                    "replace",
-                    "replaced",
-                    "scrap",
-                    "scrapped",
-                    "bin",
-                    "discard",
-                    "worn",
-                    "junk",
-                    "chuck",
-                    "trash",
-                    "done",
-                    "finished",
-                    "rejected");
 
     private static final int NEAR = 4;
     private static final int TURNS_NEAR = 15;
@@ -89,7 +70,7 @@ public final class LimitsSaid {
     /** "must not rise above 160" */
     private boolean denied(Measure m) {
         for (int i = m.from() - 1; i >= m.from() - NEAR - 1 && !said.ends(i); i--) {
-            if (Set.of("not", "no", "never", "dont", "doesnt", "mustnt").contains(said.word(i))) {
+            if (WordClass.parts(said.word(i)).stream().anyMatch(WordClass.NOT::has)) {
                 return !said.word(m.from()).equals(said.word(i)) && i < m.from();
             }
         }
@@ -104,7 +85,7 @@ public final class LimitsSaid {
             }
         }
         for (int i = m.to(); i < m.to() + VERDICT_NEAR && i < said.size(); i++) {
-            if (CONDEMNED.contains(said.word(i))) {
+            if (WordClass.CONDEMNED.has(said.word(i))) {
                 return true;
             }
             if (said.ends(i)) {
@@ -159,8 +140,12 @@ public final class LimitsSaid {
         }
         int from = Math.max(0, m.from() - VERDICT_NEAR);
         return !TURNED.contains(action)
-                && (said.hasAny(from, m.to() + NEAR, WARM)
+                && (warmth(from, m.to() + NEAR)
                         || Set.of("test", "wait", "inspect", "install", "clean", "measure")
                                 .contains(action));
+    }
+
+    private boolean warmth(int from, int to) {
+        return IntStream.range(from, to).anyMatch(i -> WordClass.WARMTH.has(said.word(i)));
     }
 }

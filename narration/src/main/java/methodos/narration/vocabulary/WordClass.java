@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** The closed classes of English; a word can stand in several. */
 public enum WordClass {
@@ -34,14 +35,31 @@ public enum WordClass {
     EVALUATIVE,
     /** Nouns of which none is a thing that is worked on. */
     ABSTRACT,
-    /** Parts of a person. */
+    /** People, and parts of a person. */
     PERSON,
+    /** What is read and looked up. */
+    DOCUMENT,
+    /** "at no time": what a denial before its verb is said with. */
+    OCCASION,
+    /** What a machine is called where several kinds are told apart. */
+    UNIT,
+    /** By which kinds of one machine are told apart. */
+    AGE,
+    /** Said of what is not good any more. */
+    CONDEMNED,
+    /** Said where degrees are those of a temperature. */
+    WARMTH,
+    /** What a part has on one side only, by which it is told which way round it goes. */
+    FEATURE,
+    /** Where goes what is not used again. */
+    WASTE,
+    /** Verbs that change nothing in the workshop: "do not worry". */
+    MUSING,
     /** Verbs that turn round what is denied: "do not forget". */
     REVERSING;
 
     /** Classes whose words name or describe something. */
-    private static final Set<WordClass> OPEN =
-            EnumSet.of(PARTITIVE, EVALUATIVE, ABSTRACT, PERSON, REVERSING);
+    private static final Set<WordClass> OPEN = EnumSet.complementOf(EnumSet.range(DETERMINER, LET));
 
     private static final Map<String, Set<WordClass>> WORDS = new HashMap<>();
 
@@ -123,6 +141,15 @@ public enum WordClass {
     public boolean has(String word) {
         Set<WordClass> classes = WORDS.get(word);
         return classes != null && classes.contains(this);
+    }
+
+    /** All words of this class, as one of several in a pattern. */
+    public String anyOf() {
+        return WORDS.entrySet().stream()
+                .filter(e -> e.getValue().contains(this))
+                .map(Map.Entry::getKey)
+                .sorted()
+                .collect(Collectors.joining("|", "(?:", ")"));
     }
 
     /** Whether a word only holds a sentence together, in every reading. */
