@@ -14,6 +14,7 @@ import methodos.narration.grammar.Clause;
 import methodos.narration.grammar.Complements;
 import methodos.narration.grammar.Complements.Prepositional;
 import methodos.narration.grammar.Lead;
+import methodos.narration.grammar.Sizes;
 import methodos.narration.grammar.Utterance;
 import methodos.narration.vocabulary.WordClass;
 
@@ -182,6 +183,12 @@ final class Wording {
             if (printed != null) {
                 words.add(figure(printed));
                 i = printed.to() - 1;
+                continue;
+            }
+            Sizes.Size size = w.startsWith("m") ? Sizes.thread(said, i, to).orElse(null) : null;
+            if (size != null) {
+                words.add(size.print().replace(" x ", " × "));
+                i = size.to() - 1;
                 continue;
             }
             String comma = said.mark(i).equals(",") && i + 1 < to ? "," : "";

@@ -24,11 +24,16 @@ public final class Sizes {
      * @param print such as "M8 x 25", "1/4-20", "10 mm", "1-1/8 in", "No. 12"
      * @param thread whether it is the size of a thread
      */
-    record Size(int from, int to, String print, boolean thread) {}
+    public record Size(int from, int to, String print, boolean thread) {}
 
     private static final Set<Integer> PITCHES = Set.of(13, 16, 18, 20, 24, 28, 32, 40);
 
     private Sizes() {}
+
+    /** The size of a thread that is said from a place on: "m five", "quarter twenty". */
+    public static Optional<Size> thread(Utterance said, int at, int end) {
+        return Optional.ofNullable(at(said, at, end)).filter(Size::thread);
+    }
 
     /** The size that is said from a place on, or null. */
     static Size at(Utterance said, int at, int end) {
