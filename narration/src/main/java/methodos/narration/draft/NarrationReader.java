@@ -145,6 +145,9 @@ public final class NarrationReader {
 
         private final HazardsSaid hazards;
 
+        /** Words that are too few for a note. */
+        private static final int SCRAP = 2;
+
         Writing(Utterance said, Stage.Kind from, HazardsSaid hazards) {
             this.said = said;
             this.hazards = hazards;
@@ -153,6 +156,7 @@ public final class NarrationReader {
         }
 
         Draft draft(List<Sketch> made, List<Clause> clauses, List<Verdict> verdicts) {
+            scraps(made);
             List<DraftedStep> steps = new ArrayList<>();
             List<Stage.Kind> stages = Stages.of(made, from);
             IntStream.range(0, made.size())
@@ -188,6 +192,27 @@ public final class NarrationReader {
             }
             steps.sort(Comparator.comparingDouble(DraftedStep::start));
             return new Draft(steps, aside);
+        }
+
+        /** A word or two that no step has go with the step of their sentence. */
+        private void scraps(List<Sketch> made) {
+            Sketch[] at = new Sketch[said.size()];
+            made.forEach(s -> Arrays.fill(at, s.from, s.to, s));
+            int i = 0;
+            while (i < at.length) {
+                int end = i + 1;
+                while (end < at.length && at[end] == at[i]) {
+                    end++;
+                }
+                if (at[i] == null && end - i <= SCRAP) {
+                    if (i > 0 && !said.ends(i - 1)) {
+                        at[i - 1].to = Math.max(at[i - 1].to, end);
+                    } else if (end < at.length && !said.ends(end - 1)) {
+                        at[end].from = Math.min(at[end].from, i);
+                    }
+                }
+                i = end;
+            }
         }
 
         private static Outcome outcome(List<Clause> clauses, List<Verdict> verdicts, int word) {

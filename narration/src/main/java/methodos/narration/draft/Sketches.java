@@ -98,22 +98,31 @@ final class Sketches {
                         || said.vocabulary().things().tool(things.get(0).head()).isPresent());
     }
 
-    /** "do not lift", "never heat", "no drilling": a deed of the workshop. */
+    /** "do not lift", "never heat", "no drilling", "is not to be cut": a deed of the workshop. */
     private boolean forbidden(Clause clause) {
         Lead lead = clause.lead();
+        boolean must = lead.modal().matches("must|should|shall|may");
         boolean orders =
-                lead.negated()
-                        && lead.subject().matches("|you")
+                lead.subject().matches("|you")
                         && !lead.be()
-                        && !lead.have()
-                        && lead.modal().matches("|must|should|shall")
-                        && lead.subordinator().isEmpty()
-                        && lead.interrogative().isEmpty();
-        return orders
-                && said.act(clause.head())
-                        .filter(m -> m.form() == Act.Form.BASE || m.form() == Act.Form.ING)
-                        .map(m -> m.act().actionWith(clause.complements().particle()))
-                        .isPresent();
+                        && (must || lead.modal().isEmpty())
+                        && form(clause, Act.Form.BASE, Act.Form.ING);
+        boolean undergone =
+                lead.be()
+                        && (must || lead.to())
+                        && form(clause, Act.Form.PAST, Act.Form.PARTICIPLE, Act.Form.BASE);
+        return lead.negated()
+                && !lead.have()
+                && lead.subordinator().isEmpty()
+                && lead.interrogative().isEmpty()
+                && (orders || undergone);
+    }
+
+    private boolean form(Clause clause, Act.Form... forms) {
+        return said.act(clause.head())
+                .filter(m -> List.of(forms).contains(m.form()))
+                .map(m -> m.act().actionWith(clause.complements().particle()))
+                .isPresent();
     }
 
     /** "do not lift, turn or pull": one prohibition of several acts. */

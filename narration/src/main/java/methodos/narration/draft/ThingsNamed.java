@@ -139,8 +139,11 @@ final class ThingsNamed {
     }
 
     private static boolean thing(NounPhrase np) {
-        return !WordClass.ABSTRACT.has(np.head())
-                || np.name().contains(" ") && !np.name().matches("\\w+ (time|way|turn|thing)s?");
+        boolean named =
+                !WordClass.ABSTRACT.has(np.head())
+                        || np.name().contains(" ")
+                                && !np.name().matches("\\w+ (time|way|turn|thing|pattern)s?");
+        return named && !WordClass.WASTE.has(np.head());
     }
 
     /** All things that are named within the words of a step. */

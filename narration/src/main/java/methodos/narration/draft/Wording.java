@@ -224,6 +224,9 @@ final class Wording {
             text.append(' ').append(String.join(" and ", s.consumables)).append(" to");
         }
         text.append(' ').append(named(s.parts.stream().map(p -> part(s, p)).toList()));
+        if (spoken(s)) {
+            text.append(' ').append(s.clause.complements().particle());
+        }
         for (Prepositional p : s.clause.complements().phrases()) {
             if (p.thing() != null && places(s, p)) {
                 text.append(' ').append(spoken(p.at(), p.to()));
@@ -245,6 +248,17 @@ final class Wording {
         }
         figures(s, text);
         return text.toString();
+    }
+
+    /** "press it down": the verb that is printed is the one that is said, with its particle. */
+    private boolean spoken(Sketch s) {
+        String particle = s.clause.complements().particle();
+        return particle != null
+                && s.clause.complements().phrases().stream()
+                        .noneMatch(p -> p.preposition().equals(particle))
+                && said.act(s.clause.head())
+                        .filter(m -> m.act().base().equals(s.action))
+                        .isPresent();
     }
 
     private static void figures(Sketch s, StringBuilder text) {
@@ -274,7 +288,8 @@ final class Wording {
 
     private boolean places(Sketch s, Prepositional p) {
         String name = p.thing().name();
-        return !s.consumables.contains(name)
+        return !WordClass.WASTE.has(p.thing().head())
+                && !s.consumables.contains(name)
                 && s.tools.stream().noneMatch(t -> name.endsWith(t.name()))
                 && s.parts.stream().noneMatch(part -> part.name().equals(name));
     }

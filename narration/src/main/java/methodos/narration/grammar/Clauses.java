@@ -3,6 +3,7 @@ package methodos.narration.grammar;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import methodos.core.speech.Measure;
 import methodos.narration.grammar.Clause.Type;
 import methodos.narration.vocabulary.WordClass;
@@ -12,6 +13,8 @@ public final class Clauses {
 
     /** Words between "let" and the verb, at most. */
     private static final int LONGEST_LET = 4;
+
+    private static final Set<String> ALL = Set.of("both", "all", "they", "them", "those", "these");
 
     private final Utterance said;
     private final List<Clause> found = new ArrayList<>();
@@ -253,7 +256,8 @@ public final class Clauses {
                             ? Optional.empty()
                             : NounPhrases.at(said, i, end);
             if (np.isEmpty()) {
-                i = figure(i, end);
+                int behind = pronoun(i, end);
+                i = behind > i ? behind : figure(i, end);
                 continue;
             }
             NounPhrase thing = np.get();
@@ -276,6 +280,38 @@ public final class Clauses {
                             all));
             i = Math.max(i + 1, all.to());
         }
+    }
+
+    /** "both in the bin", "all four out": what was named before; the place behind it. */
+    private int pronoun(int i, int end) {
+        int to = i;
+        while (to < end
+                && (ALL.contains(said.word(to)) || to > i && said.number(to))
+                && said.mark(to).isEmpty()) {
+            to++;
+        }
+        boolean moves =
+                to > i
+                        && to < end
+                        && (WordClass.PARTICLE.has(said.word(to))
+                                || WordClass.PREPOSITION.has(said.word(to)))
+                        && !said.word(to).equals("of");
+        if (!moves) {
+            return i;
+        }
+        Complements behind = Behind.thing(said, to, end);
+        boolean somewhere =
+                behind.particle() != null
+                        || behind.phrases().stream().anyMatch(p -> p.thing() != null);
+        if (!somewhere) {
+            return i;
+        }
+        Complements all =
+                new Complements(
+                        behind.to(), behind.particle(), List.of(), said.word(i), behind.phrases());
+        Lead lead = Leads.to(said, i, i);
+        found.add(new Clause(Type.BARE, to - 1, i, behind.to(), lead, all));
+        return behind.to();
     }
 
     /** A quantity that neither measures nor counts what is named behind it; the place behind it. */

@@ -14,6 +14,9 @@ final class Leads {
     /** Words of a subject that is named, at most. */
     private static final int LONGEST_SUBJECT = 6;
 
+    private static final Set<String> INSIDE =
+            Set.of("of", "in", "inside", "from", "under", "behind", "between");
+
     private static final Set<String> SINGULAR = Set.of("it", "he", "she", "this", "that");
 
     private final Utterance said;
@@ -235,6 +238,23 @@ final class Leads {
         return WordClass.ADVERB.has(w);
     }
 
+    /** "the ring in the cap": what is named first, where a preposition joins the two. */
+    private NounPhrase whole(NounPhrase part, int first) {
+        int joint = part.from() - 1;
+        if (joint <= first || !INSIDE.contains(said.word(joint)) || !said.mark(joint).isEmpty()) {
+            return part;
+        }
+        for (int at = Math.max(first, joint - LONGEST_SUBJECT); at < joint; at++) {
+            NounPhrase np =
+                    said.ends(joint - 1) ? null : NounPhrases.at(said, at, joint).orElse(null);
+            boolean begins = at == first || said.ends(at - 1) || !said.mark(at - 1).isEmpty();
+            if (np != null && np.to() == joint && (begins || np.definite())) {
+                return np;
+            }
+        }
+        return part;
+    }
+
     /** "when the bolts are": a subject that is named stands before the auxiliary. */
     private void named(int i, int first) {
         for (int at = Math.max(first, i - LONGEST_SUBJECT); at <= i; at++) {
@@ -246,9 +266,9 @@ final class Leads {
                 return;
             }
             subject = "thing";
-            thing = np;
-            from = np.from();
-            int before = said.previous(np.from());
+            thing = whole(np, first);
+            from = thing.from();
+            int before = said.previous(from);
             if (before >= first && said.mark(before).isEmpty()) {
                 String w = said.word(before);
                 if (WordClass.SUBORDINATOR.has(w) || WordClass.COORDINATOR.has(w)) {
