@@ -145,6 +145,12 @@ public final class NarrationReader {
 
         private final HazardsSaid hazards;
 
+        /** From here on words are kept as a note, though they are no step. */
+        private static final double PERHAPS = 0.04;
+
+        /** A note is one statement; one of fewer words goes on with the next. */
+        private static final int SHORT = 4;
+
         /** Words that are too few for a note. */
         private static final int SCRAP = 2;
 
@@ -177,6 +183,7 @@ public final class NarrationReader {
                 int end = i + 1;
                 while (end < said.size()
                         && !covered[end]
+                        && !(said.ends(end - 1) && end - i >= SHORT)
                         && outcome(clauses, verdicts, end) == outcome) {
                     end++;
                 }
@@ -218,7 +225,8 @@ public final class NarrationReader {
         private static Outcome outcome(List<Clause> clauses, List<Verdict> verdicts, int word) {
             int c = Figures.clauseAt(clauses, word);
             Outcome o = c < 0 ? Outcome.NONE : verdicts.get(c).outcome();
-            return o == Outcome.NONE ? o : Outcome.NOTE;
+            boolean work = c >= 0 && verdicts.get(c).work() >= PERHAPS;
+            return o == Outcome.NONE && !work ? o : Outcome.NOTE;
         }
 
         private DraftedStep note(Quote q) {
