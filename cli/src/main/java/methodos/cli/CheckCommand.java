@@ -97,6 +97,7 @@ final class CheckCommand implements Callable<Integer> {
     }
 
     private void print(List<Finding> seen, Checks.Result result, FindingSentences sentences) {
+        result.coverage().unfollowed(words).ifPresent(Output::line);
         for (Severity severity : Severity.values()) {
             List<String> lines = new ArrayList<>();
             seen.stream()

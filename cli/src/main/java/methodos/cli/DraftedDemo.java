@@ -46,6 +46,9 @@ final class DraftedDemo {
                 .withFigures(List.of())
                 .withJoints(List.of())
                 .withDismissals(List.of())
-                .withEnergies(List.of());
+                .withEnergies(List.of())
+                .withDecisions(List.of())
+                .withSymptoms(List.of())
+                .withAcceptances(List.of());
     }
 }

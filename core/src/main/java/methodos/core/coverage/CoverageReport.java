@@ -3,9 +3,13 @@ package methodos.core.coverage;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
@@ -15,6 +19,7 @@ import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
 import methodos.core.practice.PractisedManual;
+import methodos.core.words.Words;
 
 /**
  * How much of the footage, the narration and the steps is accounted for.
@@ -24,9 +29,21 @@ import methodos.core.practice.PractisedManual;
  * @param withFigure how many of the steps have a figure
  * @param withEvidence how many of them lead back to footage, a document or a person
  * @param accepted how many of them somebody agreed to
+ * @param unfollowed those of them that name neither part nor joint nor energy, so that the ledger
+ *     can say nothing of what is done in them
  */
 public record CoverageReport(
-        List<OfClip> clips, int steps, int withFigure, int withEvidence, int accepted) {
+        List<OfClip> clips,
+        int steps,
+        int withFigure,
+        int withEvidence,
+        int accepted,
+        List<Id<Step>> unfollowed) {
+
+    public CoverageReport {
+        clips = List.copyOf(clips);
+        unfollowed = List.copyOf(unfollowed);
+    }
 
     /**
      * @param used seconds that steps stand on
@@ -55,7 +72,39 @@ public record CoverageReport(
                 steps.size(),
                 count(steps, s -> !s.figures().isEmpty()),
                 count(steps, s -> !s.evidence().isEmpty() || !s.spans().isEmpty()),
-                count(steps, Step::accepted));
+                count(steps, Step::accepted),
+                unfollowed(manual, steps));
+    }
+
+    private static List<Id<Step>> unfollowed(Manual manual, List<Step> steps) {
+        Set<Id<Step>> energies = new HashSet<>();
+        manual.energies()
+                .forEach(
+                        e -> {
+                            energies.addAll(e.safeSteps());
+                            energies.addAll(e.restoreSteps());
+                        });
+        return steps.stream()
+                .filter(s -> s.parts().isEmpty() && s.joints().isEmpty() && s.actions().isEmpty())
+                .map(Step::id)
+                .filter(id -> !energies.contains(id))
+                .toList();
+    }
+
+    /**
+     * What could not be followed, in a sentence; empty where all steps are. Whoever says that
+     * everything closes says this first.
+     */
+    public Optional<String> unfollowed(Words words) {
+        return unfollowed.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        words.of(
+                                unfollowed.size() == steps
+                                        ? "coverage.nothingFollowed"
+                                        : "coverage.unfollowed",
+                                unfollowed.size(),
+                                steps));
     }
 
     private static int count(List<Step> steps, Predicate<Step> which) {

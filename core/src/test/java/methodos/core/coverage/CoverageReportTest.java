@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Manual;
+import methodos.core.manual.PartUse;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
@@ -16,6 +18,7 @@ import methodos.core.manual.Step;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Workspace;
+import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
 
 class CoverageReportTest {
@@ -90,5 +93,30 @@ class CoverageReportTest {
                             assertThat(s.side()).isEqualTo("below");
                             assertThat(s.why()).isEmpty();
                         });
+    }
+
+    @Test
+    void whatTheLedgerCannotFollowIsSaid() {
+        Words words = new Words(null, Locale.ENGLISH);
+        Workspace nothing = workspace();
+        Step first = nothing.manual().step(new Id<>("s1")).orElseThrow();
+        Workspace one =
+                nothing.with(
+                        nothing.manual()
+                                .withStep(
+                                        first.withParts(List.of(new PartUse(new Id<>("p1"), 1)))));
+
+        assertThat(CoverageReport.of(nothing).unfollowed(words))
+                .contains(
+                        "None of the 3 steps names a part, joint or energy:"
+                                + " the ledger follows nothing yet.");
+        assertThat(CoverageReport.of(one).unfollowed())
+                .containsExactly(new Id<>("s2"), new Id<>("s3"));
+        assertThat(CoverageReport.of(one).unfollowed(words))
+                .contains(
+                        "2 of 3 steps name no part, joint or energy:"
+                                + " the ledger cannot follow what is done in them.");
+        assertThat(CoverageReport.of(new Workspace(Manual.titled("x"), Map.of())).unfollowed(words))
+                .isEmpty();
     }
 }

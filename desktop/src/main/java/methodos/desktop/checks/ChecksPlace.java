@@ -171,6 +171,12 @@ public final class ChecksPlace implements PlaceView {
         }
 
         @Override
+        public void unfollowed(FindingRow.Unfollowed unfollowed) {
+            ChecksPlace.this.go.accept(
+                    new OpenPoint(Matter.STEPS, "checks.go", List.of(), unfollowed.first(), ""));
+        }
+
+        @Override
         public void elsewhere(FindingRow.Elsewhere elsewhere) {
             project.openPoints().get().stream()
                     .filter(p -> Place.of(p.matter()) == elsewhere.place())

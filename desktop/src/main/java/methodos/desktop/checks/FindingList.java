@@ -36,6 +36,8 @@ final class FindingList extends ListView<FindingRow> {
         void more(FindingRow.More.Kind kind);
 
         void elsewhere(FindingRow.Elsewhere elsewhere);
+
+        void unfollowed(FindingRow.Unfollowed unfollowed);
     }
 
     private final Words words;
@@ -71,6 +73,8 @@ final class FindingList extends ListView<FindingRow> {
             wishes.more(more.kind());
         } else if (row instanceof FindingRow.Elsewhere elsewhere) {
             wishes.elsewhere(elsewhere);
+        } else if (row instanceof FindingRow.Unfollowed unfollowed) {
+            wishes.unfollowed(unfollowed);
         }
         e.consume();
     }
@@ -185,6 +189,19 @@ final class FindingList extends ListView<FindingRow> {
                                 "elsewhere-" + e.place().name(),
                                 words.of("checks.go"),
                                 () -> wishes.elsewhere(e)));
+            }
+            if (row instanceof FindingRow.Unfollowed u) {
+                TextFlow sentence = sentence(u.sentence(), 0);
+                HBox.setHgrow(sentence, Priority.ALWAYS);
+                Region go =
+                        Controls.link(
+                                "unfollowed", words.of("checks.go"), () -> wishes.unfollowed(u));
+                go.setMinWidth(Region.USE_PREF_SIZE);
+                HBox line = new HBox(10, sentence, go);
+                line.setAlignment(Pos.BOTTOM_LEFT);
+                line.getStyleClass().add("unfollowed");
+                line.setAccessibleText(u.sentence());
+                return line;
             }
             if (row instanceof FindingRow.Covered c) {
                 return Controls.prose(c.sentence(), "soft");

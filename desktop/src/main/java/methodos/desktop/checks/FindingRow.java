@@ -8,12 +8,14 @@ import java.util.Optional;
 import methodos.core.check.Checks;
 import methodos.core.check.OpenPoint;
 import methodos.core.coverage.CoverageReport;
+import methodos.core.description.Id;
 import methodos.core.finding.Finding;
 import methodos.core.finding.FindingScope;
 import methodos.core.finding.FindingSentences;
 import methodos.core.finding.Severity;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.repair.Repair;
 import methodos.core.repair.Repairs;
@@ -48,6 +50,9 @@ sealed interface FindingRow {
 
     /** How much of something is accounted for, in words. */
     record Covered(String sentence) implements FindingRow {}
+
+    /** What the ledger could not follow, said before anything that it found or did not find. */
+    record Unfollowed(String sentence, Id<Step> first) implements FindingRow {}
 
     /** Nothing was found. */
     record Nothing() implements FindingRow {}
@@ -88,7 +93,11 @@ sealed interface FindingRow {
             }
         }
         List<FindingRow> rows = new ArrayList<>();
-        if (open.keySet().stream().noneMatch(Severity::grave)) {
+        CoverageReport coverage = result.coverage();
+        coverage.unfollowed(words)
+                .ifPresent(told -> rows.add(new Unfollowed(told, coverage.unfollowed().get(0))));
+        boolean followed = coverage.unfollowed().size() < coverage.steps();
+        if (followed && open.keySet().stream().noneMatch(Severity::grave)) {
             rows.add(new Nothing());
         }
         open.forEach(

@@ -178,7 +178,14 @@ final class LedgerView extends VBox {
         }
         List<LedgerThread> threads = result.get().ledger().threads(group);
         long loose = threads.stream().filter(t -> t.closed().isEmpty()).count();
-        String text = words.of("ledger.foot", threads.size() - loose, loose);
+        String closes =
+                threads.isEmpty() ? "" : words.of("ledger.foot", threads.size() - loose, loose);
+        String text =
+                result.get()
+                        .coverage()
+                        .unfollowed(words)
+                        .map(told -> (told + " " + closes).strip())
+                        .orElse(closes);
         foot.setText(text);
         canvas.setAccessibleText(words.of("ledger.head") + ". " + text);
     }

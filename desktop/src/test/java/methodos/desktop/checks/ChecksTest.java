@@ -93,7 +93,8 @@ class ChecksTest extends RealWindow {
     void theSoundManualHasNothingGrave(FxRobot robot) throws Exception {
         show(robot, Place.CHECKS);
         until(() -> !list(robot).getItems().isEmpty());
-        assertThat(list(robot).getItems().get(0)).isInstanceOf(FindingRow.Nothing.class);
+        assertThat(list(robot).getItems().get(0)).isInstanceOf(FindingRow.Unfollowed.class);
+        assertThat(list(robot).getItems().get(1)).isInstanceOf(FindingRow.Nothing.class);
         assertThat(list(robot).getItems())
                 .filteredOn(FindingRow.Covered.class::isInstance)
                 .extracting(r -> ((FindingRow.Covered) r).sentence())
@@ -104,6 +105,43 @@ class ChecksTest extends RealWindow {
                 .endsWith("78 accepted");
         assertThat(foot(robot)).endsWith("none stays open.");
         assertThat(node(robot, "#ledgerUnits", ComboBox.class).getItems().size()).isEqualTo(4);
+    }
+
+    /** Steps that name nothing close nothing: that is said, and nothing else first. */
+    @Test
+    void whereNothingIsNamedNothingIsSaidToClose(FxRobot robot) throws Exception {
+        spoil(robot, m -> namingNothing(m).withEnergies(List.of()));
+        until(() -> !list(robot).getItems().isEmpty());
+
+        assertThat(list(robot).getItems().get(0))
+                .isInstanceOfSatisfying(
+                        FindingRow.Unfollowed.class,
+                        u ->
+                                assertThat(u.sentence())
+                                        .isEqualTo(
+                                                "None of the 78 steps names a part, joint or"
+                                                        + " energy: the ledger follows nothing"
+                                                        + " yet."));
+        assertThat(list(robot).getItems()).noneMatch(FindingRow.Nothing.class::isInstance);
+        assertThat(foot(robot)).contains("the ledger follows nothing yet").doesNotContain("close");
+
+        robot.interact(
+                () -> {
+                    list(robot).requestFocus();
+                    list(robot).getSelectionModel().select(0);
+                });
+        robot.type(KeyCode.ENTER);
+        until(() -> node(robot, "#place-STEPS", ToggleButton.class).isSelected());
+    }
+
+    private static Manual namingNothing(Manual manual) {
+        Manual named = manual;
+        for (Step step : manual.steps().toList()) {
+            named =
+                    named.withStep(
+                            step.withParts(List.of()).withJoints(List.of()).withActions(List.of()));
+        }
+        return named;
     }
 
     @Test
@@ -253,7 +291,8 @@ class ChecksTest extends RealWindow {
         robot.clickOn("#draftBuildUp");
         until(
                 () ->
-                        list(robot).getItems().get(0) instanceof FindingRow.Nothing
+                        list(robot).getItems().stream()
+                                        .anyMatch(FindingRow.Nothing.class::isInstance)
                                 && foot(robot).endsWith("none stays open."));
         assertThat(manual().stage(Kind.BUILD_UP).orElseThrow().steps())
                 .hasSizeGreaterThan(15)
