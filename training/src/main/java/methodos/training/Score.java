@@ -124,7 +124,8 @@ public final class Score {
         whole += stands && !wanted.optional() ? 1 : 0;
     }
 
-    private static Map<Integer, Integer> paired(List<DraftedStep> drafted, List<TrueStep> wanted) {
+    /** Which drafted step says which true one, as the score counts it. */
+    static Map<Integer, Integer> paired(List<DraftedStep> drafted, List<TrueStep> wanted) {
         List<Pairing.Edge> pairs = new ArrayList<>();
         for (int d = 0; d < drafted.size(); d++) {
             for (int w = 0; w < wanted.size(); w++) {

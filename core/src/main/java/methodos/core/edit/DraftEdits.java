@@ -13,6 +13,7 @@ import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep;
+import methodos.core.parts.SpokenParts;
 import methodos.core.words.Words;
 
 /**
@@ -20,6 +21,9 @@ import methodos.core.words.Words;
  * somebody accepts it; drafting again leaves alone what is accepted or set aside.
  */
 public final class DraftEdits {
+
+    /** A clip has come to a part of the work if at least one of so many of its steps is of it. */
+    private static final int SHARE = 8;
 
     private DraftEdits() {}
 
@@ -40,10 +44,11 @@ public final class DraftEdits {
             result = StepEdits.deleted(result, step.id());
         }
         List<Span> settled = settled(result, clip);
+        SpokenParts spoken = new SpokenParts(result.parts());
         for (DraftedStep drafted : draft.steps()) {
             Span span = new Span(clip, drafted.start(), drafted.end());
             if (drafted.kind() != DraftedStep.Kind.NOTE && !isSettled(span, settled)) {
-                result = new DraftedContent(result, words).add(drafted, span);
+                result = new DraftedContent(result, spoken, words).add(drafted, span);
             }
         }
         return result;
@@ -59,10 +64,12 @@ public final class DraftEdits {
             if (before.id().equals(clip)) {
                 break;
             }
+            long all = manual.steps().filter(s -> drawnFrom(s, before.id())).count();
             for (Stage stage : manual.stages()) {
+                long steps = stage.steps().stream().filter(s -> drawnFrom(s, before.id())).count();
+                // a step or two may be of another part of the work than those around them
                 boolean reached =
-                        stage.steps().stream().anyMatch(s -> drawnFrom(s, before.id()))
-                                && stage.kind() != Stage.Kind.TEST;
+                        steps > 0 && steps * SHARE >= all && stage.kind() != Stage.Kind.TEST;
                 if (reached && stage.kind().compareTo(furthest) > 0) {
                     furthest = stage.kind();
                 }

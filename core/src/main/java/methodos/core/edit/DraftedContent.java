@@ -27,6 +27,7 @@ import methodos.core.manual.StepBuilder;
 import methodos.core.manual.Value;
 import methodos.core.manual.Wait;
 import methodos.core.narration.DraftedStep;
+import methodos.core.parts.SpokenParts;
 import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.Quantity;
 import methodos.core.vocabulary.Nouns;
@@ -40,10 +41,18 @@ import methodos.core.words.Words;
 final class DraftedContent {
 
     private Manual manual;
+    private final SpokenParts spoken;
     private final Words words;
 
-    DraftedContent(Manual manual, Words words) {
+    /** What somebody has to decide about the step, a sentence each. */
+    private final List<String> doubts = new ArrayList<>();
+
+    /**
+     * @param spoken what was named before, of the same list
+     */
+    DraftedContent(Manual manual, SpokenParts spoken, Words words) {
         this.manual = manual;
+        this.spoken = spoken;
         this.words = words;
     }
 
@@ -84,6 +93,7 @@ final class DraftedContent {
                                         .toList())
                         .evidence(evidence)
                         .why(drafted.why())
+                        .doubts(doubts)
                         .accepted(false)
                         .build();
         Stage.Kind kind = drafted.stage();
@@ -98,9 +108,21 @@ final class DraftedContent {
         List<PartUse> uses = new ArrayList<>();
         for (DraftedStep.PartNamed named : drafted.parts()) {
             int count = named.quantity() == null ? 1 : named.quantity();
-            known(named)
+            List<Part> meant =
+                    spoken.meant(
+                            new SpokenParts.Named(named.name(), named.size(), named.quantity()),
+                            drafted.text());
+            if (meant.size() > 1) {
+                doubts.add(
+                        words.of(
+                                "draft.which",
+                                named.name(),
+                                meant.stream().map(Part::label).collect(Collectors.joining("; "))));
+            }
+            meant.stream()
+                    .filter(p -> meant.size() == 1)
                     .filter(p -> uses.stream().noneMatch(u -> u.part().equals(p.id())))
-                    .ifPresent(
+                    .forEach(
                             p ->
                                     uses.add(
                                             new PartUse(
@@ -111,48 +133,11 @@ final class DraftedContent {
         return uses;
     }
 
-    /** The only part of the list that can be meant: same last word, most words in common. */
-    private Optional<Part> known(DraftedStep.PartNamed named) {
-        Set<String> said = words(named.name());
-        String head = last(named.name());
-        List<Part> same = manual.parts().stream().filter(p -> last(p.name()).equals(head)).toList();
-        List<Part> best = new ArrayList<>();
-        int most = 0;
-        for (Part part : same) {
-            Set<String> own = words(part.name() + " " + part.size());
-            int common = (int) said.stream().filter(own::contains).count();
-            if (named.size() != null && sameSize(named.size(), part.size())) {
-                common += 2;
-            }
-            if (common > most) {
-                best.clear();
-                most = common;
-            }
-            if (common == most) {
-                best.add(part);
-            }
-        }
-        return best.size() == 1 ? Optional.of(best.get(0)) : Optional.empty();
-    }
-
-    private static boolean sameSize(String a, String b) {
-        return plain(a).equals(plain(b));
-    }
-
-    private static String plain(String size) {
-        return size.toLowerCase(Locale.ROOT).replace('×', 'x').replaceAll("\\s", "");
-    }
-
     private static Set<String> words(String name) {
         return Stream.of(name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+"))
                 .map(Nouns::singular)
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.toSet());
-    }
-
-    private static String last(String name) {
-        String[] all = name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+");
-        return all.length == 0 ? "" : Nouns.singular(all[all.length - 1]);
     }
 
     private static List<String> tools(DraftedStep drafted) {

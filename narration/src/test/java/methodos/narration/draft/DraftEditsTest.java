@@ -14,6 +14,7 @@ import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
+import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
@@ -143,5 +144,33 @@ class DraftEditsTest {
         Manual now = drafted(manual.withClip(next), "Remove the end cap.");
         assertThat(DraftEdits.startOf(now, new Id<>("c1"))).isEqualTo(Stage.Kind.PREPARE);
         assertThat(DraftEdits.startOf(now, new Id<>("c2"))).isEqualTo(Stage.Kind.TAKE_DOWN);
+    }
+
+    /** One step that is put among others of another part of the work does not begin that part. */
+    @Test
+    void aSingleStepDoesNotBeginAPartOfTheWork() {
+        Clip next = ClipBuilder.builder().id(new Id<>("c2")).name("2").duration(60).build();
+        Manual now = manual.withClip(next);
+        for (int i = 0; i < 9; i++) {
+            Stage.Kind kind = i < 8 ? Stage.Kind.TAKE_DOWN : Stage.Kind.BUILD_UP;
+            Step step =
+                    Step.of(
+                            new Id<>("x" + i),
+                            "Do it.",
+                            List.of(new Span(new Id<>("c1"), i, i + 1)),
+                            List.of());
+            now = now.withNewStep(now.stage(kind).orElseThrow().id(), step);
+        }
+        assertThat(DraftEdits.startOf(now, new Id<>("c2"))).isEqualTo(Stage.Kind.TAKE_DOWN);
+    }
+
+    /** Where several lines can be meant none is taken, and the question stands at the step. */
+    @Test
+    void whatCannotBeToldApartIsAsked() {
+        Manual now = drafted(manual, "Undo the cap screw.");
+
+        assertThat(steps(now).get(0).parts()).isEmpty();
+        assertThat(steps(now).get(0).doubts())
+                .containsExactly("Which cap screw: cap screw M6 × 25; cap screw M8 × 30?");
     }
 }
