@@ -7,6 +7,7 @@ import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -199,18 +200,13 @@ final class StepEditor extends VBox {
             Label sentence = Controls.prose(doubt, "open");
             sentence.setMinHeight(USE_PREF_SIZE);
             HBox.setHgrow(sentence, Priority.ALWAYS);
-            list.getChildren()
-                    .add(
-                            new HBox(
-                                    8,
-                                    sentence,
-                                    Controls.link(
-                                            "settleDoubt",
-                                            words.of("step.settled"),
-                                            () ->
-                                                    project.apply(
-                                                            StepEdits.settleDoubt(
-                                                                    step.id(), doubt)))));
+            Button settled =
+                    Controls.link(
+                            "settleDoubt",
+                            words.of("step.settled"),
+                            () -> project.apply(StepEdits.settleDoubt(step.id(), doubt)));
+            settled.setMinWidth(USE_PREF_SIZE);
+            list.getChildren().add(new HBox(8, sentence, settled));
         }
         return list;
     }

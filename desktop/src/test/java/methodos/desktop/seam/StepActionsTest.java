@@ -3,6 +3,7 @@ package methodos.desktop.seam;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
@@ -206,6 +207,9 @@ class StepActionsTest extends RealWindow {
         while (!step(new Id<>("s200")).doubts().isEmpty()) {
             int before = step(new Id<>("s200")).doubts().size();
             inView(robot, "#settleDoubt");
+            // however long the sentence is, the word beside it is not broken
+            Button settled = node(robot, "#settleDoubt", Button.class);
+            assertThat(settled.getHeight()).isLessThan(2 * settled.getFont().getSize() + 8);
             robot.clickOn("#settleDoubt");
             WaitForAsyncUtils.waitForFxEvents();
             assertThat(step(new Id<>("s200")).doubts()).hasSize(before - 1);
