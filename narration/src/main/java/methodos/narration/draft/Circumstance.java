@@ -10,7 +10,8 @@ import methodos.narration.vocabulary.WordClass;
 
 /**
  * Tells a clause that only says when, where or why, or that asks: "before the head is taken off",
- * "because it leaks", "who puts a bolt there?" No one has to do what it names.
+ * "because it leaks", "who puts a bolt there?", "rather than heating it": no one has to do what it
+ * names.
  */
 final class Circumstance {
 
@@ -32,7 +33,8 @@ final class Circumstance {
         boolean undergone =
                 lead.be() || lead.have() || said.act(clause.head()).filter(this::does).isPresent();
         boolean named = lead.subject().equals("thing");
-        return GROUNDS.contains(lead.subordinator())
+        return rejected(clause)
+                || GROUNDS.contains(lead.subordinator())
                 || TIMES.contains(lead.subordinator()) && named && undergone
                 || asks(clause);
     }
@@ -49,6 +51,15 @@ final class Circumstance {
         return asks && !lead.subject().equals("you")
                 || past
                 || WordClass.MUSING.has(said.word(clause.head()));
+    }
+
+    /** "rather than heating it", "instead of heating it", "without heating it" */
+    private boolean rejected(Clause clause) {
+        int before = said.previous(clause.head());
+        boolean doing = said.act(clause.head()).filter(m -> m.form() == Act.Form.ING).isPresent();
+        String word = said.word(before);
+        String earlier = said.word(before - 1);
+        return doing && (word.equals("without") || WordClass.REJECTING.has(earlier));
     }
 
     private boolean does(Act.Met met) {

@@ -55,6 +55,8 @@ public enum WordClass {
     WASTE,
     /** Verbs that change nothing in the workshop: "do not worry". */
     MUSING,
+    /** "rather than", "instead of": before what is not done. */
+    REJECTING,
     /** Verbs that turn round what is denied: "do not forget". */
     REVERSING;
 
