@@ -199,7 +199,6 @@ final class FindingList extends ListView<FindingRow> {
                 go.setMinWidth(Region.USE_PREF_SIZE);
                 HBox line = new HBox(10, sentence, go);
                 line.setAlignment(Pos.BOTTOM_LEFT);
-                line.getStyleClass().add("unfollowed");
                 line.setAccessibleText(u.sentence());
                 return line;
             }
