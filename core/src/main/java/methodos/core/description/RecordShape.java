@@ -1,8 +1,8 @@
 package methodos.core.description;
 
-import java.lang.invoke.MethodHandle;
-import java.lang.invoke.MethodHandles;
-import java.lang.invoke.MethodType;
+import java.lang.reflect.Constructor;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
@@ -35,16 +35,14 @@ public final class RecordShape {
             boolean required,
             boolean endOfWork,
             Within within,
-            MethodHandle accessor) {
+            Method accessor) {
 
         /** What a record of the type holds there; null where nothing is said. */
         public Object of(Object owner) {
             try {
-                return accessor.invokeExact(owner);
-            } catch (RuntimeException | Error e) {
-                throw e;
-            } catch (Throwable e) {
-                throw new IllegalStateException("an accessor of a record throws nothing else", e);
+                return accessor.invoke(owner);
+            } catch (ReflectiveOperationException e) {
+                throw new IllegalStateException("an accessor of a record throws nothing", e);
             }
         }
 
@@ -53,8 +51,6 @@ public final class RecordShape {
             return element != null;
         }
     }
-
-    private static final MethodType READING = MethodType.methodType(Object.class, Object.class);
 
     private static final ClassValue<RecordShape> SHAPES =
             new ClassValue<>() {
@@ -65,7 +61,7 @@ public final class RecordShape {
             };
 
     private final List<Component> components;
-    private final MethodHandle constructor;
+    private final Constructor<?> constructor;
 
     private RecordShape(Class<?> type) {
         RecordComponent[] parts = type.getRecordComponents();
@@ -73,39 +69,31 @@ public final class RecordShape {
             throw new IllegalArgumentException(type + " is no record");
         }
         try {
-            MethodHandles.Lookup lookup = MethodHandles.publicLookup();
-            components = Arrays.stream(parts).map(p -> component(p, lookup)).toList();
+            components = Arrays.stream(parts).map(RecordShape::component).toList();
             Class<?>[] types =
                     Arrays.stream(parts).map(RecordComponent::getType).toArray(Class<?>[]::new);
-            constructor =
-                    lookup.unreflectConstructor(type.getConstructor(types))
-                            .asSpreader(Object[].class, types.length);
+            constructor = type.getConstructor(types);
         } catch (ReflectiveOperationException e) {
             throw new IllegalArgumentException(type + " is not public", e);
         }
     }
 
-    private static Component component(RecordComponent part, MethodHandles.Lookup lookup) {
+    private static Component component(RecordComponent part) {
         boolean list = List.class.isAssignableFrom(part.getType());
         Type held = list ? argument(part.getGenericType()) : part.getGenericType();
         boolean own = part.getName().equals("id") && raw(held) == Id.class;
-        try {
-            return new Component(
-                    part.getName(),
-                    part.getType(),
-                    list ? raw(held) : null,
-                    raw(held) == Id.class && !own ? kinds(raw(argument(held))) : List.of(),
-                    own,
-                    own || holdsIds(raw(held)),
-                    own && !part.isAnnotationPresent(GivenWhenNeeded.class)
-                            || part.isAnnotationPresent(Required.class),
-                    part.isAnnotationPresent(EndOfWork.class),
-                    part.getAnnotation(Within.class),
-                    // of one type for all, so that calling it converts nothing
-                    lookup.unreflect(part.getAccessor()).asType(READING));
-        } catch (IllegalAccessException e) {
-            throw new IllegalArgumentException(part + " is not public", e);
-        }
+        return new Component(
+                part.getName(),
+                part.getType(),
+                list ? raw(held) : null,
+                raw(held) == Id.class && !own ? kinds(raw(argument(held))) : List.of(),
+                own,
+                own || holdsIds(raw(held)),
+                own && !part.isAnnotationPresent(GivenWhenNeeded.class)
+                        || part.isAnnotationPresent(Required.class),
+                part.isAnnotationPresent(EndOfWork.class),
+                part.getAnnotation(Within.class),
+                part.getAccessor());
     }
 
     private static boolean holdsIds(Class<?> type) {
@@ -157,11 +145,14 @@ public final class RecordShape {
      */
     public Object make(Object... values) {
         try {
-            return constructor.invoke(values);
-        } catch (RuntimeException | Error e) {
-            throw e;
-        } catch (Throwable e) {
+            return constructor.newInstance(values);
+        } catch (InvocationTargetException e) {
+            if (e.getCause() instanceof RuntimeException refused) {
+                throw refused;
+            }
             throw new IllegalStateException("a record throws nothing else", e);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException("a public record can be made", e);
         }
     }
 

@@ -126,9 +126,12 @@ public final class Sense {
     }
 
     private void look(Where where, Component component, Object value) {
+        if (value == null || value instanceof List<?> list && list.isEmpty()) {
+            return; // most components of a step: where nothing is said, nothing can be wrong
+        }
         if (!component.refersTo().isEmpty()) {
-            if (value instanceof List<?> list) {
-                list.forEach(id -> leads(where, component, (Id<?>) id));
+            if (value instanceof List<?> ids) {
+                ids.forEach(id -> leads(where, component, (Id<?>) id));
             } else {
                 leads(where, component, (Id<?>) value);
             }
