@@ -20,8 +20,6 @@ import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
-import methodos.core.narration.Draft;
-import methodos.core.narration.DraftedStep;
 import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.demo.DemoProject;
@@ -97,7 +95,7 @@ class DraftingTest extends RealWindow {
         robot.type(KeyCode.X);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(manual().step(second.id())).isEmpty();
-        assertThat(manual().dismissals()).hasSize(1);
+        assertThat(manual().dismissals()).hasSameSizeAs(second.evidence());
 
         robot.type(KeyCode.C);
         laidOut(robot);
@@ -121,7 +119,7 @@ class DraftingTest extends RealWindow {
         robot.clickOn("#draftSteps");
         until(() -> project.edits().undoable().filter(e -> e.kind() == EditKind.DRAFT).isPresent());
         assertThat(manual().step(first.id()).orElseThrow().accepted()).isTrue();
-        assertThat(manual().dismissals()).hasSize(1);
+        assertThat(manual().dismissals()).hasSameSizeAs(second.evidence());
     }
 
     @Test
@@ -148,21 +146,21 @@ class DraftingTest extends RealWindow {
     @Test
     void whatIsInDoubtIsSaidWithTheStep(FxRobot robot) throws Exception {
         draft(robot);
-        Id<Clip> clip = manual().clips().get(0).id();
-        Draft draft = project.workspace().get().draft(clip).orElseThrow();
-        DraftedStep doubtful =
-                draft.steps().stream()
-                        .filter(s -> s.unsure().contains("it"))
-                        .findFirst()
-                        .orElseThrow();
         Step step =
                 drafted().stream()
-                        .filter(s -> s.spans().get(0).start() == doubtful.start())
+                        .filter(s -> s.doubts().stream().anyMatch(d -> d.contains("“it”")))
                         .findFirst()
                         .orElseThrow();
         robot.interact(() -> window().chooseStep(step.id()));
         laidOut(robot);
-        assertThat(node(robot, "#doubts", Label.class).getText()).contains("“it”");
+        assertThat(robot.lookup("#settleDoubt").queryAll()).isNotEmpty();
+        // what is in doubt is settled with the step, and is on the disk until then
+        assertThat(project.saveNow()).isEmpty();
+        assertThat(ProjectFolder.read(folder).manual().step(step.id()).orElseThrow().doubts())
+                .isEqualTo(step.doubts());
+        robot.type(KeyCode.A);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().step(step.id()).orElseThrow().doubts()).isEmpty();
     }
 
     @Test
@@ -198,14 +196,7 @@ class DraftingTest extends RealWindow {
         var workspace = project.workspace().get();
         var proposed =
                 workspace.captions(clip).captions().stream()
-                        .filter(
-                                c ->
-                                        new WordStates(
-                                                                manual(),
-                                                                clip,
-                                                                workspace.draft(clip).orElseThrow())
-                                                        .of(c)
-                                                == WordState.PROPOSED)
+                        .filter(c -> new WordStates(manual(), clip).of(c) == WordState.PROPOSED)
                         .toList();
         assertThat(proposed).isNotEmpty();
         robot.interact(
@@ -224,12 +215,7 @@ class DraftingTest extends RealWindow {
                             assertThat(d.quote()).isEqualTo(proposed.get(0).words());
                             assertThat(d.reason()).isEqualTo("talk");
                         });
-        assertThat(
-                        new WordStates(
-                                        manual(),
-                                        clip,
-                                        project.workspace().get().draft(clip).orElseThrow())
-                                .of(proposed.get(0)))
+        assertThat(new WordStates(manual(), clip).of(proposed.get(0)))
                 .isEqualTo(WordState.DISMISSED);
     }
 }

@@ -158,6 +158,7 @@ public final class TruthFile {
                         : null,
                 text(s, "threadDirection"),
                 text(s, "orientation"),
+                text(s, "until"),
                 text(s, "condition"),
                 text(s, "reference"),
                 List.copyOf(texts(s.path("hazards"))),

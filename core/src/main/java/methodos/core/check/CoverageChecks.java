@@ -15,7 +15,6 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Variant;
-import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
 import methodos.core.practice.PractisedManual;
@@ -39,7 +38,7 @@ final class CoverageChecks {
             int open =
                     (int)
                             workspace.captions(clip.id()).captions().stream()
-                                    .filter(c -> states.of(c) == WordState.OPEN)
+                                    .filter(c -> states.of(c).open())
                                     .count();
             if (open > 0) {
                 findings.add(

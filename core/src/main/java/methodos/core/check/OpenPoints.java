@@ -21,7 +21,6 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Variant;
 import methodos.core.narration.Caption;
-import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
 import methodos.core.practice.PractisedManual;
@@ -245,7 +244,7 @@ public final class OpenPoints {
         for (Clip clip : manual.clips()) {
             List<Caption> captions = workspace.captions(clip.id()).captions();
             WordStates states = new WordStates(manual, clip.id());
-            long open = captions.stream().filter(c -> states.of(c) == WordState.OPEN).count();
+            long open = captions.stream().filter(c -> states.of(c).open()).count();
             if (open > 0) {
                 add(Matter.STEPS, "open.words", null, clip.id().text(), open, clip.name());
             }
@@ -276,7 +275,8 @@ public final class OpenPoints {
         if (!step.accepted()) {
             add(Matter.STEPS, "open.step.drafted", step.id(), null, number);
         }
-        for (String doubt : step.doubts()) {
+        // what a draft doubts is settled with it
+        for (String doubt : step.accepted() ? step.doubts() : List.<String>of()) {
             add(Matter.STEPS, "open.step.doubt", step.id(), doubt, number, doubt);
         }
         if (step.evidence().isEmpty() && step.spans().isEmpty()) {

@@ -7,7 +7,6 @@ import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.narration.Caption;
-import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
 
@@ -33,7 +32,7 @@ public final class ToldInReverse {
         WordStates states = new WordStates(manual, clip);
         return workspace.captions(clip).captions().stream()
                 .filter(c -> in(c.words()))
-                .filter(c -> states.of(c) == WordState.OPEN)
+                .filter(c -> states.of(c).open())
                 .findFirst();
     }
 

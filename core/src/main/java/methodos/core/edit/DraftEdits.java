@@ -2,18 +2,28 @@ package methodos.core.edit;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
 import methodos.core.manual.Evidence;
+import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Named;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartBuilder;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.Question;
+import methodos.core.manual.Reading;
+import methodos.core.manual.Repeat;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.manual.Value;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep;
-import methodos.core.parts.SpokenParts;
 import methodos.core.words.Words;
 
 /**
@@ -39,19 +49,132 @@ public final class DraftEdits {
     }
 
     private static Manual drafted(Manual manual, Id<Clip> clip, Draft draft, Words words) {
-        Manual result = manual;
+        Manual before = manual;
         for (Step step : manual.steps().filter(s -> !s.accepted() && drawnFrom(s, clip)).toList()) {
-            result = StepEdits.deleted(result, step.id());
+            before = StepEdits.deleted(before, step.id());
         }
-        List<Span> settled = settled(result, clip);
-        SpokenParts spoken = new SpokenParts(result.parts());
+        before = HeardLinks.withoutUnused(before);
+        List<Span> settled = settled(before, clip);
+        DraftedManual drafting = new DraftedManual(before, words);
+        Told told = new Told(drafting, clip);
         for (DraftedStep drafted : draft.steps()) {
             Span span = new Span(clip, drafted.start(), drafted.end());
-            if (drafted.kind() != DraftedStep.Kind.NOTE && !isSettled(span, settled)) {
-                result = new DraftedContent(result, spoken, words).add(drafted, span);
+            if (!isSettled(span, settled)) {
+                told.add(drafted, span);
             }
         }
-        return result;
+        List<Dismissal> proposals =
+                new ArrayList<>(
+                        before.proposals().stream()
+                                .filter(p -> !p.span().clip().equals(clip))
+                                .toList());
+        proposals.addAll(told.left);
+        for (Draft.SetAside aside : draft.dismissed()) {
+            Span span = new Span(clip, aside.start(), aside.end());
+            if (!isSettled(span, settled)) {
+                String reason = words.of(aside.reason());
+                proposals.add(new Dismissal(span, aside.quote(), reason));
+            }
+        }
+        return DraftedJoints.byHandAlone(drafting.now()).withProposals(proposals);
+    }
+
+    /** The steps of a clip as they are told, and what is told between them. */
+    private static final class Told {
+        private final DraftedManual drafting;
+        private final Id<Clip> clip;
+
+        /** What found no step to stand at. */
+        private final List<Dismissal> left = new ArrayList<>();
+
+        private Id<Step> last;
+
+        Told(DraftedManual drafting, Id<Clip> clip) {
+            this.drafting = drafting;
+            this.clip = clip;
+        }
+
+        void add(DraftedStep drafted, Span span) {
+            DraftedContent content = new DraftedContent(drafting, drafted, span);
+            if (drafted.kind() == DraftedStep.Kind.NOTE) {
+                note(drafted, content.evidence());
+                return;
+            }
+            if (drafted.repeatOf() != null && again(drafted, content.evidence())) {
+                return;
+            }
+            last = content.add();
+        }
+
+        /** A remark stands at the step before it: what was just done is what it is about. */
+        private void note(DraftedStep note, List<Evidence> evidence) {
+            if (last == null || note.text().isBlank()) {
+                String reason = drafting.words().of("draft.asideNote");
+                evidence.forEach(
+                        e -> {
+                            if (e instanceof Evidence.Recorded r) {
+                                left.add(new Dismissal(r.span(), r.quote(), reason));
+                            }
+                        });
+                return;
+            }
+            change(
+                    last,
+                    s ->
+                            s.withNotes(Lists.with(s.notes(), sentence(note.text())))
+                                    .withEvidence(all(s.evidence(), evidence)));
+        }
+
+        /** Words of a caption as a sentence. */
+        private static String sentence(String words) {
+            String plain = words.strip().replaceAll("\\s+", " ").replaceFirst("[,;:]+$", "");
+            String begun = plain.substring(0, 1).toUpperCase(Locale.ROOT) + plain.substring(1);
+            return begun.matches(".*[.!?]") ? begun : begun + ".";
+        }
+
+        /** "And the same on the other side": the steps that it repeats are done once more. */
+        private boolean again(DraftedStep drafted, List<Evidence> evidence) {
+            DraftedStep.RepeatOf told = drafted.repeatOf();
+            Manual manual = drafting.now();
+            for (Stage stage : manual.stages()) {
+                List<Step> steps =
+                        stage.steps().stream()
+                                .filter(s -> !s.accepted() && drawnFrom(s, clip))
+                                .filter(s -> middle(s) >= told.from() && middle(s) <= told.to())
+                                .toList();
+                if (!steps.isEmpty()) {
+                    Step end = steps.get(steps.size() - 1);
+                    Repeat repeat =
+                            new Repeat(
+                                    manual.nextId("r"),
+                                    steps.get(0).id(),
+                                    end.id(),
+                                    List.of(told.place()));
+                    drafting.change(
+                            manual.withIdTaken().withRepeats(Lists.with(manual.repeats(), repeat)));
+                    change(end.id(), s -> s.withEvidence(all(s.evidence(), evidence)));
+                    last = end.id();
+                    return true;
+                }
+            }
+            return false;
+        }
+
+        private static double middle(Step step) {
+            Span span = step.spans().get(0);
+            return (span.start() + span.end()) / 2;
+        }
+
+        private static List<Evidence> all(List<Evidence> some, List<Evidence> more) {
+            List<Evidence> all = new ArrayList<>(some);
+            all.addAll(more);
+            return all;
+        }
+
+        private void change(Id<Step> id, UnaryOperator<Step> change) {
+            Step step = drafting.now().step(id).orElseThrow();
+            drafting.change(drafting.now().withStep(change.apply(step)));
+        }
     }
 
     /**
@@ -95,11 +218,101 @@ public final class DraftEdits {
         return settled.stream().anyMatch(s -> s.contains(middle));
     }
 
-    /** Agrees to a drafted step with all that is in it. */
+    /**
+     * Agrees to a drafted step with all that is in it; a part that is in question is the likeliest
+     * one.
+     */
     public static Edit accept(Id<Step> step) {
+        return accept(List.of(step));
+    }
+
+    /** Agrees to several drafted steps at once. */
+    public static Edit accept(List<Id<Step>> steps) {
         return Edit.named(
                 EditKind.ACCEPT,
-                m -> m.step(step).map(s -> DraftedContent.accepted(m, s)).orElse(m));
+                m -> {
+                    Manual result = m;
+                    for (Id<Step> step : steps) {
+                        Manual now = result;
+                        result = now.step(step).map(s -> accepted(now, s)).orElse(now);
+                    }
+                    return result;
+                });
+    }
+
+    private static Manual accepted(Manual manual, Step step) {
+        Manual result = manual;
+        for (Id<Joint> id : step.joints()) {
+            Optional<Joint> joint = manual.joint(id);
+            if (joint.isPresent() && joint.get().torque() instanceof Value.Known known) {
+                result = result.withJoint(joint.get().withTorque(agreed(known)));
+            }
+        }
+        List<Reading> readings =
+                step.readings().stream()
+                        .map(
+                                r ->
+                                        r.limit() instanceof Value.Known known
+                                                ? r.withLimit(agreed(known))
+                                                : r)
+                        .toList();
+        List<PartUse> parts = new ArrayList<>(step.parts());
+        for (Question question : step.questions()) {
+            question.answers().stream().limit(1).forEach(a -> use(parts, question.answered(a)));
+        }
+        return result.withStep(
+                step.withReadings(readings)
+                        .withParts(parts)
+                        .withQuestions(List.of())
+                        .withDoubts(List.of())
+                        .withSure(null)
+                        .withAccepted(true));
+    }
+
+    private static void use(List<PartUse> parts, PartUse use) {
+        if (parts.stream().noneMatch(u -> u.part().equals(use.part()))) {
+            parts.add(use);
+        }
+    }
+
+    private static Value agreed(Value.Known known) {
+        return new Value.Known(known.quantity(), known.evidence(), true);
+    }
+
+    /** Says which part is meant in a step, of those that can be meant. */
+    public static Edit answer(Id<Step> step, Question question, Id<Part> part) {
+        return Edit.named(
+                EditKind.STEP_PART,
+                m -> m.step(step).map(s -> m.withStep(answered(s, question, part))).orElse(m));
+    }
+
+    private static Step answered(Step step, Question question, Id<Part> part) {
+        List<PartUse> parts = new ArrayList<>(step.parts());
+        use(parts, question.answered(part));
+        return step.withParts(parts).withQuestions(without(step, question));
+    }
+
+    private static List<Question> without(Step step, Question question) {
+        return step.questions().stream().filter(q -> !q.equals(question)).toList();
+    }
+
+    /** Says that none of the list is meant: it is a part of its own, which so far is only heard. */
+    public static Edit itsOwn(Id<Step> step, Question question) {
+        return Edit.named(
+                EditKind.STEP_PART, m -> m.step(step).map(s -> itsOwn(m, s, question)).orElse(m));
+    }
+
+    private static Manual itsOwn(Manual manual, Step step, Question question) {
+        Named named = question.named();
+        Part part =
+                PartBuilder.builder()
+                        .id(manual.nextId("p"))
+                        .name(named.name())
+                        .size(named.size())
+                        .quantity(named.quantity() == null ? 1 : named.quantity())
+                        .heard(true)
+                        .build();
+        return manual.withIdTaken().withPart(part).withStep(answered(step, question, part.id()));
     }
 
     /** Takes a drafted step out and sets its words aside. */

@@ -116,6 +116,9 @@ public final class StepJoining {
         if (component.equals("accepted")) {
             return (boolean) a && (boolean) b;
         }
+        if (component.equals("sure")) {
+            return a == null || b != null && (double) b < (double) a ? b : a;
+        }
         throw new IllegalStateException("nothing says how “" + component + "” is joined");
     }
 
@@ -146,9 +149,7 @@ public final class StepJoining {
             PartUse there = (PartUse) uses.get(i);
             Handling handling = there.in(stage.kind());
             if (handling == use.in(stage.kind())
-                    && there.withCount(1)
-                            .withHandling(handling)
-                            .equals(use.withCount(1).withHandling(handling))) {
+                    && alike(there, handling).equals(alike(use, handling))) {
                 boolean moved = handling == Handling.TAKEN_OFF || handling == Handling.PUT_ON;
                 uses.set(
                         i,
@@ -160,6 +161,11 @@ public final class StepJoining {
             }
         }
         uses.add(use);
+    }
+
+    /** What is the same of two uses that are one, however often and by whatever name. */
+    private static PartUse alike(PartUse use, Handling handling) {
+        return use.withCount(1).withHandling(handling).withNamed(null);
     }
 
     private void repeats() {

@@ -22,6 +22,7 @@ import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
+import methodos.core.manual.Question;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
@@ -167,6 +168,12 @@ public final class StepSplitting {
     private String named(Object detail) {
         if (detail instanceof PartUse use) {
             return manual.part(use.part()).map(Part::label).orElse("");
+        }
+        if (detail instanceof String text) {
+            return text;
+        }
+        if (detail instanceof Question question) {
+            return question.named().name();
         }
         if (detail instanceof Action action) {
             return named(List.of(Joint.class, LedgerItem.class), action.object());

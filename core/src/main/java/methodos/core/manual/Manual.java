@@ -22,6 +22,7 @@ import methodos.core.description.Required;
  * @param repeats steps that are done once more at other places
  * @param tasks work that is due again and again
  * @param training where it stands in a series
+ * @param proposals words of the narration that its reading would set aside; nobody has agreed yet
  * @param acceptances findings that somebody lives with
  * @param practices the ways that the manual keeps to where good people differ
  * @param lastId the highest number that an id has been made from; ids are never used again
@@ -53,6 +54,7 @@ public record Manual(
         Training training,
         List<Figure> figures,
         List<Dismissal> dismissals,
+        List<Dismissal> proposals,
         List<Acceptance> acceptances,
         @Required long lastId)
         implements ManualBuilder.With {
@@ -83,6 +85,7 @@ public record Manual(
         training = training == null ? Training.NONE : training;
         figures = copy(figures);
         dismissals = copy(dismissals);
+        proposals = copy(proposals);
         acceptances = copy(acceptances);
     }
 

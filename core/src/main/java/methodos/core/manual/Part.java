@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import methodos.core.description.Id;
 import methodos.core.description.Required;
+import methodos.core.description.WrittenIfTrue;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -24,6 +25,7 @@ import methodos.core.quantity.Quantity;
  * @param wayRound what tells which way round it goes ("lip towards the pressure"); empty where it
  *     goes either way
  * @param lifting where it is lifted, in words; empty where nothing is said
+ * @param heard whether it is here only because the narration names it: no list has it yet
  */
 @RecordBuilder
 public record Part(
@@ -44,7 +46,8 @@ public record Part(
         Quantity mass,
         List<String> places,
         String wayRound,
-        String lifting)
+        String lifting,
+        @WrittenIfTrue boolean heard)
         implements PartBuilder.With {
     public Part {
         name = name == null ? "" : name;

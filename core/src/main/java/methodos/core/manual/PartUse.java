@@ -12,6 +12,8 @@ import methodos.core.description.Required;
  * @param supply which ones go on, null for those that the rule of the part says
  * @param wayRound which way round it goes here, in words; empty where nothing is said
  * @param places of those of the part the ones that are meant, none for whichever
+ * @param named how it was named in the narration that the step was drafted from, null where
+ *     somebody chose it
  */
 @RecordBuilder
 public record PartUse(
@@ -20,7 +22,8 @@ public record PartUse(
         Handling handling,
         Supply supply,
         String wayRound,
-        List<String> places)
+        List<String> places,
+        Named named)
         implements PartUseBuilder.With {
 
     /** Which ones go on. */
@@ -48,7 +51,7 @@ public record PartUse(
 
     /** With nothing said of place and way round. */
     public PartUse(Id<Part> part, int count, Handling handling, Supply supply) {
-        this(part, count, handling, supply, "", List.of());
+        this(part, count, handling, supply, "", List.of(), null);
     }
 
     /** With the supply that the rule of the part says. */

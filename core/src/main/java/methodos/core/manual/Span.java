@@ -32,6 +32,12 @@ public record Span(@Required Id<Clip> clip, @Required double start, @Required do
         return start <= time && time < end;
     }
 
+    /** How many seconds it has in common with another; 0 where the clips are not the same. */
+    public double shared(Span other) {
+        double both = Math.min(end, other.end) - Math.max(start, other.start);
+        return clip.equals(other.clip) ? Math.max(0, both) : 0;
+    }
+
     /** Whether it has a moment in common with a stretch of its clip, in seconds. */
     public boolean overlaps(double from, double to) {
         return start < to && from < end;

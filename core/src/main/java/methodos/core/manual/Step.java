@@ -24,6 +24,9 @@ import methodos.core.description.Id;
  * @param optionalWhy why it may be left out, or for whom it is; empty where nothing is said
  * @param onlyIfFound what has to have been found before for it to be done, null where it is not
  *     asked
+ * @param notes what is worth knowing at it, a remark each
+ * @param sure how sure the reading of the narration is of it, 0 to 1; null where nobody says
+ * @param questions which part is meant, where the narration leaves it open
  */
 @RecordBuilder
 public record Step(
@@ -50,7 +53,10 @@ public record Step(
         Id<Alternative.Way> way,
         String onlyIf,
         String optionalWhy,
-        Found onlyIfFound)
+        Found onlyIfFound,
+        List<String> notes,
+        Double sure,
+        List<Question> questions)
         implements StepBuilder.With {
 
     public Step {
@@ -73,6 +79,8 @@ public record Step(
         looks = copy(looks);
         actions = copy(actions);
         doubts = copy(doubts);
+        notes = copy(notes);
+        questions = copy(questions);
     }
 
     private static <T> List<T> copy(List<T> list) {

@@ -2,6 +2,7 @@ package methodos.core.manual;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import methodos.core.description.Id;
+import methodos.core.description.WrittenIfTrue;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -12,6 +13,7 @@ import methodos.core.quantity.Quantity;
  * @param instead what may be used in its place, null where nothing is said
  * @param sketch id of the figure that shows how it is made, null where there is none
  * @param rated the mass that a lifting aid may carry, null where nothing is said
+ * @param heard whether it is here only because the narration names it
  */
 @RecordBuilder
 public record Tool(
@@ -22,7 +24,8 @@ public record Tool(
         String note,
         Substitute instead,
         Id<Figure> sketch,
-        Quantity rated)
+        Quantity rated,
+        @WrittenIfTrue boolean heard)
         implements ToolBuilder.With {
 
     public enum Kind {
@@ -42,7 +45,7 @@ public record Tool(
 
     /** A tool that nothing takes the place of. */
     public Tool(Id<Tool> id, String name, String size, Kind kind, String note) {
-        this(id, name, size, kind, note, null, null, null);
+        this(id, name, size, kind, note, null, null, null, false);
     }
 
     /** Its name and size. */

@@ -2,7 +2,6 @@ package methodos.core.narration;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
-import java.util.stream.Stream;
 import methodos.core.manual.Stage;
 
 /**
@@ -16,6 +15,7 @@ import methodos.core.manual.Stage;
  *     order of numbers such as 1-4-2-3; null where none is said
  * @param threadDirection "left" where a left-hand thread is said, otherwise null
  * @param orientation which way round, in the words said; null where none is
+ * @param until what ends it, in the words said without "until"; null where nothing is said
  * @param condition under which the step applies; null for always
  * @param reference a document that the words send the reader to; null for none
  * @param why the reason that is given; null for none
@@ -41,6 +41,7 @@ public record DraftedStep(
         Cycles repeats,
         String threadDirection,
         String orientation,
+        String until,
         String condition,
         String reference,
         List<String> hazards,
@@ -62,15 +63,6 @@ public record DraftedStep(
         hazards = List.copyOf(hazards);
         unsure = List.copyOf(unsure);
         evidence = List.copyOf(evidence);
-    }
-
-    /** The words from which its values are read. */
-    public Stream<String> valueQuotes() {
-        return Stream.of(
-                        torques.stream().map(Torque::quote),
-                        limits.stream().map(Limit::quote),
-                        waits.stream().map(Pause::quote))
-                .flatMap(quotes -> quotes);
     }
 
     /** What kind of statement a step is. */

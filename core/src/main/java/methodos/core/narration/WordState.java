@@ -9,5 +9,10 @@ public enum WordState {
     /** Setting them aside is proposed, and nobody has agreed yet. */
     PROPOSED,
     /** Neither: they still have to be settled. */
-    OPEN
+    OPEN;
+
+    /** Whether somebody still has to settle them. */
+    public boolean open() {
+        return this == OPEN || this == PROPOSED;
+    }
 }

@@ -27,18 +27,7 @@ public final class WordStates {
     public WordStates(Manual manual, Id<Clip> clip) {
         used = stretches(manual.steps().flatMap(WordStates::spans), clip);
         dismissed = stretches(manual.dismissals().stream().map(Dismissal::span), clip);
-        proposed = new TreeMap<>();
-    }
-
-    /**
-     * @param draft the reading of the clip's narration, with what it would set aside
-     */
-    public WordStates(Manual manual, Id<Clip> clip, Draft draft) {
-        this(manual, clip);
-        proposed.putAll(
-                stretches(
-                        draft.dismissed().stream().map(d -> new Span(clip, d.start(), d.end())),
-                        clip));
+        proposed = stretches(manual.proposals().stream().map(Dismissal::span), clip);
     }
 
     /** The state of a caption: that of the step or dismissal in which its middle lies. */

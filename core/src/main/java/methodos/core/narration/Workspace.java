@@ -16,7 +16,6 @@ import methodos.core.sense.Senseless;
  *
  * @param captions by the id of the clip
  * @param scans by the id of the clip, of those that are scanned already
- * @param drafts by the id of the clip, of those whose narration is read already
  * @param partsAnswer what the parts service said last
  * @param mended what was mended in the manual when it was read, since work on it would have lost
  *     something
@@ -25,20 +24,18 @@ public record Workspace(
         Manual manual,
         Map<Id<Clip>, Captions> captions,
         Map<Id<Clip>, Scan> scans,
-        Map<Id<Clip>, Draft> drafts,
         PartsAnswer partsAnswer,
         List<Senseless> mended) {
 
     public Workspace {
         captions = Map.copyOf(captions);
         scans = Map.copyOf(scans);
-        drafts = Map.copyOf(drafts);
         mended = List.copyOf(mended);
     }
 
-    /** Where nothing is drafted yet. */
+    /** Where no parts service has answered. */
     public Workspace(Manual manual, Map<Id<Clip>, Captions> captions, Map<Id<Clip>, Scan> scans) {
-        this(manual, captions, scans, Map.of(), PartsAnswer.NONE, List.of());
+        this(manual, captions, scans, PartsAnswer.NONE, List.of());
     }
 
     /** Where nothing is scanned yet. */
@@ -58,44 +55,30 @@ public record Workspace(
 
     /** The same beside another state of the manual. */
     public Workspace with(Manual changed) {
-        return new Workspace(changed, captions, scans, drafts, partsAnswer, mended);
+        return new Workspace(changed, captions, scans, partsAnswer, mended);
     }
 
     /** The same with other captions of a clip. */
     public Workspace withCaptions(Id<Clip> clip, Captions changed) {
         Map<Id<Clip>, Captions> all = new HashMap<>(captions);
         all.put(clip, changed);
-        Map<Id<Clip>, Draft> others = new HashMap<>(drafts);
-        others.remove(clip);
-        return new Workspace(manual, all, scans, others, partsAnswer, mended);
-    }
-
-    /** What was drafted from a clip; empty where nothing was. */
-    public Optional<Draft> draft(Id<Clip> clip) {
-        return Optional.ofNullable(drafts.get(clip));
-    }
-
-    /** The same with a draft from a clip. */
-    public Workspace withDraft(Id<Clip> clip, Draft draft) {
-        Map<Id<Clip>, Draft> all = new HashMap<>(drafts);
-        all.put(clip, draft);
-        return new Workspace(manual, captions, scans, all, partsAnswer, mended);
+        return new Workspace(manual, all, scans, partsAnswer, mended);
     }
 
     /** The same with the scan of a clip. */
     public Workspace withScan(Id<Clip> clip, Scan scan) {
         Map<Id<Clip>, Scan> all = new HashMap<>(scans);
         all.put(clip, scan);
-        return new Workspace(manual, captions, all, drafts, partsAnswer, mended);
+        return new Workspace(manual, captions, all, partsAnswer, mended);
     }
 
     /** The same with what a parts service answered. */
     public Workspace withPartsAnswer(PartsAnswer answer) {
-        return new Workspace(manual, captions, scans, drafts, answer, mended);
+        return new Workspace(manual, captions, scans, answer, mended);
     }
 
     /** The same with what was mended when it was read. */
     public Workspace withMended(List<Senseless> places) {
-        return new Workspace(manual, captions, scans, drafts, partsAnswer, places);
+        return new Workspace(manual, captions, scans, partsAnswer, places);
     }
 }

@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.language.PartNames;
+import methodos.core.manual.Named;
 import methodos.core.manual.Part;
 import methodos.core.vocabulary.Nouns;
 import methodos.core.vocabulary.WordSet;
@@ -42,21 +43,13 @@ public final class SpokenParts {
                     .toList();
 
     /** What fastens is called by either name. */
-    private static final Set<String> FASTENERS = Set.of("screw", "bolt", "capscrew");
+    private static final Set<String> SCREWS = Set.of("screw", "bolt", "capscrew");
 
     /** Names that were used last, at most. */
     private static final int REMEMBERED = 12;
 
     private final List<Part> list;
     private final List<Id<Part>> recent = new ArrayList<>();
-
-    /**
-     * A part as it is named.
-     *
-     * @param size null where it is not said
-     * @param quantity null where it is not said
-     */
-    public record Named(String name, String size, Integer quantity) {}
 
     /** Nothing of the list has been named yet. */
     public SpokenParts(List<Part> list) {
@@ -71,8 +64,8 @@ public final class SpokenParts {
     public List<Part> meant(Named named, String beside) {
         String head = Nouns.head(named.name().toLowerCase(Locale.ROOT));
         List<Part> lines = list.stream().filter(p -> head(p).equals(head)).toList();
-        if (lines.isEmpty() && FASTENERS.contains(head)) {
-            lines = list.stream().filter(p -> FASTENERS.contains(head(p))).toList();
+        if (lines.isEmpty() && SCREWS.contains(head)) {
+            lines = list.stream().filter(p -> SCREWS.contains(head(p))).toList();
         }
         Set<String> said = words(named.name());
         lines = lines.stream().filter(p -> !contradicts(said, words(p))).toList();
@@ -135,7 +128,7 @@ public final class SpokenParts {
         return lines.stream().filter(p -> fit.of(p) == most).toList();
     }
 
-    private static boolean contradicts(Set<String> said, Set<String> line) {
+    static boolean contradicts(Set<String> said, Set<String> line) {
         return APART.stream()
                 .anyMatch(
                         apart ->
@@ -153,25 +146,25 @@ public final class SpokenParts {
         return (int) said.stream().filter(line::contains).count();
     }
 
-    private static String head(Part part) {
+    static String head(Part part) {
         return Nouns.singular(PartNames.head(part.name()));
     }
 
-    private static Set<String> words(Part part) {
+    static Set<String> words(Part part) {
         Set<String> words = new LinkedHashSet<>(words(part.name()));
         words.addAll(words(part.size()));
         words.addAll(words(String.join(" ", part.places())));
         return words;
     }
 
-    private static Set<String> words(String name) {
+    static Set<String> words(String name) {
         return Stream.of(name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}.-]+"))
                 .map(Nouns::singular)
                 .filter(w -> !w.isEmpty())
                 .collect(Collectors.toSet());
     }
 
-    private static String plain(String size) {
+    static String plain(String size) {
         return size.toLowerCase(Locale.ROOT).replace('×', 'x').replaceAll("\\s", "");
     }
 }

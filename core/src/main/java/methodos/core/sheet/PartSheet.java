@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.description.Id;
 import methodos.core.edit.EditKind;
+import methodos.core.edit.HeardLinks;
 import methodos.core.edit.StoreEdits;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -141,7 +142,7 @@ final class PartSheet {
             }
         }
         for (Part part : manual.parts()) {
-            if (!named.contains(part.id())) {
+            if (!named.contains(part.id()) && !part.heard()) {
                 itemsAfter.add(part.item());
                 items.add(uses.item(Fate.ABSENT, part.id(), part.label(), List.of()));
             }
@@ -285,6 +286,6 @@ final class PartSheet {
             }
             parts.put(part.id(), part);
         }
-        return start.withParts(List.copyOf(parts.values())).withLastId(last);
+        return HeardLinks.in(start.withParts(List.copyOf(parts.values())).withLastId(last));
     }
 }

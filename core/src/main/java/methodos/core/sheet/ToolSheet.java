@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import methodos.core.description.Id;
 import methodos.core.edit.EditKind;
+import methodos.core.edit.HeardLinks;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Tool;
 import methodos.core.sheet.SheetReading.Fate;
@@ -70,7 +71,7 @@ final class ToolSheet {
             }
         }
         manual.tools().stream()
-                .filter(t -> !labels.contains(t.label()))
+                .filter(t -> !labels.contains(t.label()) && !t.heard())
                 .forEach(t -> items.add(uses.item(Fate.ABSENT, t.id(), t.label(), List.of())));
         return new SheetReading(items, problems, EditKind.IMPORT_TOOLS, m -> takenInto(m, read));
     }
@@ -83,7 +84,7 @@ final class ToolSheet {
             problems.add(columns.problem(row, NAME, "the name is missing."));
         }
         Tool tool = new Tool(new Id<>(""), name, size, null, "");
-        tool = known.getOrDefault(tool.label(), tool);
+        tool = known.getOrDefault(tool.label(), tool).withHeard(false);
         String kind = columns.text(row, KIND).toLowerCase(Locale.ROOT);
         if (!kind.isEmpty()) {
             Optional<Tool.Kind> found =
@@ -114,6 +115,6 @@ final class ToolSheet {
                             ? now.withTool(tool.withId(now.nextId("t"))).withIdTaken()
                             : now.withTool(tool);
         }
-        return now;
+        return HeardLinks.in(now);
     }
 }

@@ -92,7 +92,7 @@ class StepJoiningTest {
                                         d ->
                                                 !(d instanceof String)
                                                         && !(d instanceof Boolean)
-                                                        && !(d instanceof Integer))
+                                                        && !(d instanceof Number))
                                 .toList());
         assertThat(both.parts().stream().map(PartUse::part))
                 .containsAll(first.parts().stream().map(PartUse::part).toList())

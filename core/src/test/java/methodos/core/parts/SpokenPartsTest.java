@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import methodos.core.description.Id;
+import methodos.core.manual.Named;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
 import org.junit.jupiter.api.Test;
@@ -38,7 +39,7 @@ class SpokenPartsTest {
     }
 
     private static List<String> meant(SpokenParts spoken, String name, String beside) {
-        return labels(spoken.meant(new SpokenParts.Named(name, null, null), beside));
+        return labels(spoken.meant(new Named(name, null, null), beside));
     }
 
     private static List<String> labels(List<Part> parts) {
@@ -69,9 +70,9 @@ class SpokenPartsTest {
     void sizeAndNumberTellLinesApart() {
         SpokenParts spoken = spoken();
 
-        assertThat(labels(spoken.meant(new SpokenParts.Named("screw", "M5 x 12", null), "")))
+        assertThat(labels(spoken.meant(new Named("screw", "M5 x 12", null), "")))
                 .containsExactly("cap screw M5 x 12");
-        assertThat(labels(spoken().meant(new SpokenParts.Named("screw", null, 8), "")))
+        assertThat(labels(spoken().meant(new Named("screw", null, 8), "")))
                 .contains("cap screw M6 x 20");
     }
 

@@ -24,10 +24,7 @@ import methodos.narration.draft.NarrationReader;
 import methodos.narration.vocabulary.Vocabulary;
 import org.slf4j.LoggerFactory;
 
-/**
- * Reads the narration of clips in the background. What it proposes stands beside the manual; it is
- * read again when captions change.
- */
+/** Reads the narration of clips in the background. */
 public final class DraftDesk implements AutoCloseable {
 
     private static final String WORDLISTS = "words";
@@ -40,25 +37,6 @@ public final class DraftDesk implements AutoCloseable {
     public DraftDesk(OpenProject project) {
         this.background = project.background().thread("work.narration");
         this.project = project;
-        readAgain();
-        project.workspace().addListener(o -> readAgain());
-    }
-
-    /** Keeps what is proposed for clips that were drafted from, while not all of it is settled. */
-    private void readAgain() {
-        for (Clip clip : project.manual().clips()) {
-            boolean drafted =
-                    project.manual()
-                            .steps()
-                            .anyMatch(
-                                    s ->
-                                            !s.accepted()
-                                                    && !s.spans().isEmpty()
-                                                    && s.spans().get(0).clip().equals(clip.id()));
-            if (drafted && project.workspace().get().draft(clip.id()).isEmpty()) {
-                read(clip, d -> {}, problem -> {});
-            }
-        }
     }
 
     /**
@@ -94,7 +72,6 @@ public final class DraftDesk implements AutoCloseable {
     private void keep(Clip clip, Captions captions, Draft draft, Consumer<Draft> done) {
         reading.remove(clip.id());
         if (captions.equals(project.workspace().get().captions(clip.id()))) {
-            project.keepDraft(clip.id(), draft);
             done.accept(draft);
         }
     }

@@ -38,7 +38,6 @@ import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.narration.Captions;
-import methodos.core.narration.Draft;
 import methodos.core.narration.Workspace;
 import methodos.core.parts.PartsAnswer;
 import methodos.core.practice.PractisedManual;
@@ -373,12 +372,6 @@ public final class OpenProject implements AutoCloseable {
     /** Puts what the parts service said beside the manual; it is not saved with it. */
     public void keepPartsAnswer(PartsAnswer answer) {
         workspace.set(workspace.get().withPartsAnswer(answer));
-        derive();
-    }
-
-    /** Puts the reading of a clip's narration beside the manual; it is not saved with it. */
-    public void keepDraft(Id<Clip> clip, Draft draft) {
-        workspace.set(workspace.get().withDraft(clip, draft));
         derive();
     }
 

@@ -18,10 +18,10 @@ import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.narration.Caption;
-import methodos.core.narration.DraftedStep;
 import methodos.core.narration.WordState;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
+import methodos.core.speech.SaidFigures;
 
 /**
  * Where everything of the seam lies: clips one under the other on one scale of time, their words,
@@ -70,7 +70,7 @@ final class SeamLayout {
 
         /** Whether somebody still has to settle the words. */
         boolean open() {
-            return state == WordState.OPEN || state == WordState.PROPOSED;
+            return state.open();
         }
     }
 
@@ -103,6 +103,8 @@ final class SeamLayout {
             return to >= top && from <= bottom || card >= top && card <= bottom;
         }
     }
+
+    private static final SaidFigures FIGURES = new SaidFigures();
 
     private final Workspace workspace;
     private final Manual manual;
@@ -232,11 +234,7 @@ final class SeamLayout {
 
     private double words(Clip clip, double timeTop) {
         double bottom = timeTop;
-        WordStates states =
-                workspace
-                        .draft(clip.id())
-                        .map(d -> new WordStates(manual, clip.id(), d))
-                        .orElseGet(() -> new WordStates(manual, clip.id()));
+        WordStates states = new WordStates(manual, clip.id());
         List<Caption> silences = silences(clip);
         List<Caption> all = new ArrayList<>(workspace.captions(clip.id()).captions());
         all.addAll(silences);
@@ -259,7 +257,7 @@ final class SeamLayout {
                             y,
                             height,
                             lines,
-                            silent ? List.of() : values(clip, caption),
+                            silent ? List.of() : FIGURES.in(caption.words()),
                             silent));
             bottom = y + height;
         }
@@ -270,14 +268,6 @@ final class SeamLayout {
     private List<Caption> silences(Clip clip) {
         return ShownNotTold.open(workspace, clip.id()).stream()
                 .map(s -> new Caption(s.from(), s.to(), untold))
-                .toList();
-    }
-
-    private List<String> values(Clip clip, Caption caption) {
-        return workspace.draft(clip.id()).stream()
-                .flatMap(d -> d.steps().stream())
-                .filter(s -> s.start() < caption.end() && caption.start() < s.end())
-                .flatMap(DraftedStep::valueQuotes)
                 .toList();
     }
 

@@ -1,5 +1,6 @@
 package methodos.desktop.seam;
 
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -27,6 +28,7 @@ import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Clip;
+import methodos.core.manual.Dismissal;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
@@ -342,15 +344,10 @@ public final class SeamPlace implements PlaceView {
 
     /** The reason that the reading of the narration gives for a stretch, or the author's own. */
     private String reasonFor(Span span) {
-        return project.workspace()
-                .get()
-                .draft(span.clip())
-                .flatMap(
-                        d ->
-                                d.dismissed().stream()
-                                        .filter(x -> span.overlaps(x.start(), x.end()))
-                                        .findFirst())
-                .map(x -> words.of(x.reason()))
+        return project.manual().proposals().stream()
+                .filter(p -> p.span().shared(span) > 0)
+                .max(Comparator.comparingDouble(p -> p.span().shared(span)))
+                .map(Dismissal::reason)
                 .orElse(words.of("seam.asideReason"));
     }
 

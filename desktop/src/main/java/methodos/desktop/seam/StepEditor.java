@@ -169,7 +169,6 @@ final class StepEditor extends VBox {
         // what a draft tells stands beside its text, where it is read before it is accepted
         int behindText = getChildren().indexOf(text) + 1;
         told.still(step).ifPresent(s -> getChildren().add(behindText, row("step.still", s)));
-        told.doubts(step).ifPresent(d -> getChildren().add(behindText, row("step.unsure", d)));
         if (!step.doubts().isEmpty()) {
             getChildren().add(behindText, row("step.doubts", doubts(step)));
         }

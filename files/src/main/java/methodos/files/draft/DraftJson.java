@@ -55,6 +55,7 @@ public final class DraftJson {
         v.put("repeats", s.repeats() == null ? null : cycles(s.repeats()));
         v.put("threadDirection", s.threadDirection());
         v.put("orientation", s.orientation());
+        v.put("until", s.until());
         v.put("condition", s.condition());
         v.put("reference", s.reference());
         v.put("hazards", s.hazards());

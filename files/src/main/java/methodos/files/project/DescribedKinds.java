@@ -1,5 +1,6 @@
 package methodos.files.project;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.databind.cfg.MapperConfig;
 import com.fasterxml.jackson.databind.introspect.Annotated;
@@ -9,8 +10,9 @@ import com.fasterxml.jackson.databind.jsontype.NamedType;
 import java.util.List;
 import java.util.Optional;
 import methodos.core.description.Kinds;
+import methodos.core.description.WrittenIfTrue;
 
-/** Tells the mapper of the kinds of a sealed interface what its description says. */
+/** Tells the mapper what records and the kinds of a sealed interface say of themselves. */
 final class DescribedKinds extends JacksonAnnotationIntrospector {
 
     private static final long serialVersionUID = 1L;
@@ -45,6 +47,13 @@ final class DescribedKinds extends JacksonAnnotationIntrospector {
         return base(type.getRawType()).isPresent() && type.getRawType().isRecord()
                 ? Kinds.name(type.getRawType())
                 : super.findTypeName(type);
+    }
+
+    @Override
+    public JsonInclude.Value findPropertyInclusion(Annotated component) {
+        return component.hasAnnotation(WrittenIfTrue.class)
+                ? JsonInclude.Value.construct(JsonInclude.Include.NON_DEFAULT, null)
+                : super.findPropertyInclusion(component);
     }
 
     /** The interface, of a type itself or over it, that has its kinds told apart. */

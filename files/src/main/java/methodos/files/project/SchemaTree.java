@@ -92,7 +92,7 @@ final class SchemaTree {
         if (type == boolean.class) {
             return type("boolean");
         }
-        if (type == double.class) {
+        if (type == double.class || type == Double.class) {
             return type("number");
         }
         if (List.of(int.class, long.class, Integer.class, Long.class).contains(type)) {

@@ -52,6 +52,10 @@ final class Wording {
             text.append(", ").append(s.orientation);
         }
         if (s.until != null && text.indexOf(s.until) < 0) {
+            int begun = text.lastIndexOf(" until ");
+            if (begun >= 0 && s.until.startsWith(text.substring(begun + 1))) {
+                text.setLength(begun);
+            }
             text.append(' ').append(s.until);
         }
         if (s.reference != null && text.indexOf(s.reference) < 0) {

@@ -12,8 +12,10 @@ import methodos.core.manual.Clip;
 import methodos.core.manual.ClipBuilder;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Named;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
+import methodos.core.manual.PartUse;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -69,7 +71,9 @@ class DraftEditsTest {
         Step step = steps(now).get(0);
         assertThat(step.accepted()).isFalse();
         assertThat(step.parts())
-                .containsExactly(new methodos.core.manual.PartUse(new Id<>("p1"), 4));
+                .containsExactly(
+                        new PartUse(new Id<>("p1"), 4)
+                                .withNamed(new Named("cap screw", "M6 x 25", 4)));
         assertThat(step.tools()).containsExactly(new Id<>("t1"));
         assertThat(step.evidence())
                 .allSatisfy(
@@ -170,7 +174,12 @@ class DraftEditsTest {
         Manual now = drafted(manual, "Undo the cap screw.");
 
         assertThat(steps(now).get(0).parts()).isEmpty();
-        assertThat(steps(now).get(0).doubts())
-                .containsExactly("Which cap screw: cap screw M6 × 25; cap screw M8 × 30?");
+        assertThat(steps(now).get(0).questions())
+                .singleElement()
+                .satisfies(
+                        q -> {
+                            assertThat(q.named().name()).isEqualTo("cap screw");
+                            assertThat(q.answers()).containsExactly(new Id<>("p1"), new Id<>("p2"));
+                        });
     }
 }

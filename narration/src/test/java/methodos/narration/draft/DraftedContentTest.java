@@ -51,6 +51,11 @@ class DraftedContentTest {
         return manual.steps().findFirst().orElseThrow();
     }
 
+    /** What a step has of parts, by whatever name. */
+    private static List<PartUse> uses(Manual manual) {
+        return step(manual).parts().stream().map(u -> u.withNamed(null)).toList();
+    }
+
     private static Part part(Id<Part> id, String name, String size) {
         return PartBuilder.builder().id(id).name(name).size(size).quantity(4).build();
     }
@@ -156,9 +161,9 @@ class DraftedContentTest {
                 empty.withPart(part(new Id<>("p1"), "end cap", ""))
                         .withPart(part(new Id<>("p2"), "dust cap", ""))
                         .withLastId(10);
-        assertThat(step(drafted(with, "Remove the end cap.")).parts())
+        assertThat(uses(drafted(with, "Remove the end cap.")))
                 .containsExactly(new PartUse(new Id<>("p1"), 1));
-        assertThat(step(drafted(with, "Remove the cap.")).parts()).isEmpty();
+        assertThat(uses(drafted(with, "Remove the cap."))).isEmpty();
     }
 
     @Test
@@ -167,12 +172,12 @@ class DraftedContentTest {
                 empty.withPart(part(new Id<>("p1"), "end cap", ""))
                         .withPart(part(new Id<>("p2"), "O-ring", ""))
                         .withLastId(10);
-        assertThat(step(drafted(with, "Loosen the end cap.")).parts())
+        assertThat(uses(drafted(with, "Loosen the end cap.")))
                 .containsExactly(new PartUse(new Id<>("p1"), 1, PartUse.Handling.TOUCHED));
-        assertThat(step(drafted(with, "Take the O-ring off the end cap.")).parts())
+        assertThat(uses(drafted(with, "Take the O-ring off the end cap.")))
                 .contains(new PartUse(new Id<>("p2"), 1))
                 .doesNotContain(new PartUse(new Id<>("p1"), 1));
-        assertThat(step(drafted(with, "Take off the end cap.")).parts())
+        assertThat(uses(drafted(with, "Take off the end cap.")))
                 .containsExactly(new PartUse(new Id<>("p1"), 1));
     }
 

@@ -65,7 +65,12 @@ class DecisionsOnPageTest {
                         .withTool(new Tool(new Id<>("t3"), "film", "rolled", Tool.Kind.MADE_UP, ""))
                         .withConsumable(
                                 new Consumable(
-                                        new Id<>("c1"), "grease", "NLGI 2", "20 g", "for NBR"))
+                                        new Id<>("c1"),
+                                        "grease",
+                                        "NLGI 2",
+                                        "20 g",
+                                        "for NBR",
+                                        false))
                         .withJoint(
                                 JointBuilder.builder()
                                         .id(new Id<>("j1"))
