@@ -91,7 +91,23 @@ public final class Reading {
                 file.getFileName(), model.outcomes().size(), model.size());
     }
 
-    private void bench() {
+    /**
+     * What is made of narrations by readers that have not seen them, beside what is true.
+     *
+     * @param home the folder with what phrases mean
+     * @param folders with narrations; sheets of single sentences are read, and left out
+     */
+    public static List<Journey> unseen(Path home, List<Path> folders)
+            throws IOException, ProjectProblem {
+        Reading reading = new Reading(home, folders);
+        Map<String, Draft> drafts = reading.unseen();
+        return reading.narrations.stream()
+                .filter(n -> !n.name().startsWith("sentences-"))
+                .map(n -> Journey.of(n, drafts.get(n.name())))
+                .toList();
+    }
+
+    private Map<String, Draft> unseen() {
         Map<String, Draft> unseen = new LinkedHashMap<>();
         IntStream.range(0, SHARES)
                 .parallel()
@@ -102,6 +118,11 @@ public final class Reading {
                                 unseen.putAll(drafts);
                             }
                         });
+        return unseen;
+    }
+
+    private void bench() {
+        Map<String, Draft> unseen = unseen();
         NarrationReader all = reader(lessons.learned(heard));
         Map<String, Draft> seen = new LinkedHashMap<>();
         narrations.forEach(n -> seen.put(n.name(), all.read(n.captions())));

@@ -35,6 +35,9 @@ public final class DraftEdits {
     /** A clip has come to a part of the work if at least one of so many of its steps is of it. */
     private static final int SHARE = 8;
 
+    /** Of fewer words no remark is made that would be printed. */
+    private static final int LEAST_WORDS = 3;
+
     private DraftEdits() {}
 
     /**
@@ -63,6 +66,7 @@ public final class DraftEdits {
                 told.add(drafted, span);
             }
         }
+        told.end();
         List<Dismissal> proposals =
                 new ArrayList<>(
                         before.proposals().stream()
@@ -87,7 +91,12 @@ public final class DraftEdits {
         /** What found no step to stand at. */
         private final List<Dismissal> left = new ArrayList<>();
 
+        private final List<Remark> remarks = new ArrayList<>();
         private Id<Step> last;
+        private double end;
+
+        /** What is said beside the work, until the step is known that it belongs to. */
+        private record Remark(DraftedStep told, List<Evidence> evidence) {}
 
         Told(DraftedManual drafting, Id<Clip> clip) {
             this.drafting = drafting;
@@ -97,18 +106,41 @@ public final class DraftEdits {
         void add(DraftedStep drafted, Span span) {
             DraftedContent content = new DraftedContent(drafting, drafted, span);
             if (drafted.kind() == DraftedStep.Kind.NOTE) {
-                note(drafted, content.evidence());
+                remarks.add(new Remark(drafted, content.evidence()));
                 return;
             }
             if (drafted.repeatOf() != null && again(drafted, content.evidence())) {
                 return;
             }
-            last = content.add();
+            Id<Step> next = content.add();
+            place(drafted, next);
+            last = next;
+            end = drafted.end();
         }
 
-        /** A remark stands at the step before it: what was just done is what it is about. */
-        private void note(DraftedStep note, List<Evidence> evidence) {
-            if (last == null || note.text().isBlank()) {
+        /** What is said between two steps stands at the one that it is said closer to. */
+        private void place(DraftedStep before, Id<Step> next) {
+            for (Remark remark : remarks) {
+                boolean closer =
+                        last != null
+                                && remark.told.start() - end <= before.start() - remark.told.end();
+                note(remark, closer ? last : next);
+            }
+            remarks.clear();
+        }
+
+        /** Puts what is said behind the last step there. */
+        void end() {
+            for (Remark remark : remarks) {
+                note(remark, last);
+            }
+            remarks.clear();
+        }
+
+        private void note(Remark remark, Id<Step> at) {
+            DraftedStep note = remark.told;
+            List<Evidence> evidence = remark.evidence;
+            if (at == null || note.text().isBlank()) {
                 String reason = drafting.words().of("draft.asideNote");
                 evidence.forEach(
                         e -> {
@@ -119,10 +151,18 @@ public final class DraftEdits {
                 return;
             }
             change(
-                    last,
+                    at,
                     s ->
-                            s.withNotes(Lists.with(s.notes(), sentence(note.text())))
+                            (few(note.text())
+                                            ? s
+                                            : s.withNotes(
+                                                    Lists.with(s.notes(), sentence(note.text()))))
                                     .withEvidence(all(s.evidence(), evidence)));
+        }
+
+        /** Whether it is no sentence: it counts as said at the step, and is not printed. */
+        private static boolean few(String words) {
+            return words.strip().split("\\s+").length < LEAST_WORDS;
         }
 
         /** Words of a caption as a sentence. */

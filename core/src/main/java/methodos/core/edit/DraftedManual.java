@@ -68,9 +68,15 @@ final class DraftedManual {
             Named named = new Named(part.name(), part.size(), part.quantity());
             PartUse.Handling handling = DraftedHandling.of(drafted, part);
             List<Part> meant = heard.listed(named, drafted.text());
+            if (drafted.kind() == DraftedStep.Kind.CAUTION && meant.size() != 1) {
+                continue; // what is warned of is not worked on
+            }
             if (meant.size() > 1) {
                 questions.add(new Question(named, handling, meant.stream().map(Part::id).toList()));
                 continue;
+            }
+            if (meant.isEmpty() && !part.thing()) {
+                continue; // the words of the step say it
             }
             Part one = meant.isEmpty() ? heard(named, drafted, part.from()) : meant.get(0);
             if (uses.stream().noneMatch(u -> u.part().equals(one.id()))) {

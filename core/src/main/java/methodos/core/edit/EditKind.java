@@ -79,6 +79,7 @@ public enum EditKind {
     STEP_ACTIONS,
     STEP_CONSUMABLE,
     STEP_DETAIL,
+    STEP_MOVED,
     STEP_PART,
     STEP_SPAN,
     STEP_STAGE,

@@ -105,6 +105,14 @@ public final class StepEdits {
         return change(EditKind.STEP_TEXT, step, s -> s.withText(text)).joining("text " + step);
     }
 
+    /** Takes a remark out. */
+    public static Edit withoutNote(Id<Step> step, String note) {
+        return change(
+                EditKind.STEP_DETAIL,
+                step,
+                s -> s.withNotes(s.notes().stream().filter(n -> !n.equals(note)).toList()));
+    }
+
     /** Moves a step to another stage, to where its footage puts it. */
     public static Edit stage(Id<Step> step, Stage.Kind kind) {
         return Edit.named(
@@ -117,6 +125,45 @@ public final class StepEdits {
                     }
                     return m.withoutStep(step).withNewStep(target.id(), moved);
                 });
+    }
+
+    /**
+     * Moves a step one place up or down; at the edge of its stage into the stage beside it.
+     *
+     * @param by -1 or 1
+     */
+    public static Edit move(Id<Step> step, int by) {
+        return Edit.named(EditKind.STEP_MOVED, m -> moved(m, step, by));
+    }
+
+    private static Manual moved(Manual manual, Id<Step> id, int by) {
+        Stage stage = manual.stageOf(id).orElse(null);
+        if (stage == null) {
+            return manual;
+        }
+        Step step = manual.step(id).orElseThrow();
+        List<Step> steps = new ArrayList<>(stage.steps());
+        int at = steps.indexOf(step);
+        steps.remove(at);
+        if (at + by >= 0 && at + by <= steps.size()) {
+            steps.add(at + by, step);
+            return withSteps(manual, stage, steps);
+        }
+        int beside = manual.stages().indexOf(stage) + by;
+        if (beside < 0 || beside >= manual.stages().size()) {
+            return manual;
+        }
+        Stage other = manual.stages().get(beside);
+        List<Step> others = new ArrayList<>(other.steps());
+        others.add(by > 0 ? 0 : others.size(), step);
+        return withSteps(withSteps(manual, stage, steps), other, others);
+    }
+
+    private static Manual withSteps(Manual manual, Stage stage, List<Step> steps) {
+        return manual.withStages(
+                manual.stages().stream()
+                        .map(s -> s.id().equals(stage.id()) ? s.withSteps(steps) : s)
+                        .toList());
     }
 
     /** Says which units a step is for. */

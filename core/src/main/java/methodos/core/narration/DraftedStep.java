@@ -81,8 +81,15 @@ public record DraftedStep(
      * @param quantity null where it is not said
      * @param size null where it is not said
      * @param from what it sits on, null where it is not said
+     * @param thing whether it is a thing of its own, and not only a side or a measure of one
      */
-    public record PartNamed(String name, Integer quantity, String size, String from) {}
+    public record PartNamed(
+            String name, Integer quantity, String size, String from, boolean thing) {
+        /** A thing of its own. */
+        public PartNamed(String name, Integer quantity, String size, String from) {
+            this(name, quantity, size, from, true);
+        }
+    }
 
     public record ToolNamed(String name, String size) {}
 

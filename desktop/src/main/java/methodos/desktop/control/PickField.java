@@ -1,20 +1,26 @@
 package methodos.desktop.control;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.collections.FXCollections;
 import javafx.geometry.Bounds;
+import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Popup;
+import methodos.core.vocabulary.Nouns;
+import methodos.core.words.Words;
 
 /**
- * A field that offers what is known while one types and takes what is new. Enter takes the chosen
- * line, or the typed words where none is chosen; nothing is taken by merely moving through the
- * list.
+ * A field that offers what is known while one types and takes what is new, which it says. Enter
+ * takes the chosen line; where none is chosen, what is known and typed in whichever case and
+ * number, or by its item number, or else the only line that is offered. Nothing is taken by merely
+ * moving through the list.
  */
 public final class PickField extends TextField {
 
@@ -23,20 +29,26 @@ public final class PickField extends TextField {
 
     private final List<String> known;
     private final Consumer<String> taken;
+    private final Words words;
+
+    /** What is known and offered, and in the end what is typed where that is new. */
     private final ListView<String> list = new ListView<>();
+
     private final StackPane sheet = new StackPane(list); // carries the colours of the window
     private final Popup popup = new Popup();
 
     /**
      * @param taken gets the words, stripped and not empty
      */
-    public PickField(List<String> known, Consumer<String> taken) {
+    public PickField(List<String> known, Words words, Consumer<String> taken) {
         this.known = known;
+        this.words = words;
         this.taken = taken;
         setMaxWidth(Double.MAX_VALUE);
         list.setFocusTraversable(false);
         list.setFixedCellSize(LINE);
         list.getStyleClass().add("pick-list");
+        list.setCellFactory(l -> new Line());
         list.setOnMouseClicked(e -> take());
         popup.setAutoHide(true);
         popup.getContent().add(sheet);
@@ -81,12 +93,12 @@ public final class PickField extends TextField {
     }
 
     private void offer() {
-        String typed = getText().strip().toLowerCase(Locale.ROOT);
-        list.setItems(
-                FXCollections.observableList(
-                        known.stream()
-                                .filter(k -> k.toLowerCase(Locale.ROOT).contains(typed))
-                                .toList()));
+        String typed = getText().strip();
+        List<String> offered = new ArrayList<>(fitting(typed));
+        if (!typed.isEmpty() && offered.stream().noneMatch(k -> same(k, typed))) {
+            offered.add(typed);
+        }
+        list.setItems(FXCollections.observableList(offered));
         int lines = Math.min(MOST, list.getItems().size());
         if (lines == 0 || !isFocused() || getScene() == null) {
             popup.hide();
@@ -100,14 +112,54 @@ public final class PickField extends TextField {
         popup.show(this, field.getMinX(), field.getMaxY() + 1);
     }
 
+    /** What is known and holds what is typed, in the singular too. */
+    private List<String> fitting(String typed) {
+        String lower = typed.toLowerCase(Locale.ROOT);
+        String one = Nouns.singular(lower);
+        return known.stream()
+                .filter(
+                        k -> {
+                            String line = k.toLowerCase(Locale.ROOT);
+                            return line.contains(lower) || line.contains(one);
+                        })
+                .toList();
+    }
+
+    /** Whether a line is what is typed: all of it, its name, or the number of its item. */
+    private static boolean same(String line, String typed) {
+        String lower = Nouns.singular(typed.toLowerCase(Locale.ROOT));
+        String[] halves = line.toLowerCase(Locale.ROOT).split(" {2}", 2);
+        return Stream.concat(Stream.of(line.toLowerCase(Locale.ROOT)), Stream.of(halves))
+                .anyMatch(l -> Nouns.singular(l).equals(lower));
+    }
+
     private void take() {
         String chosen = popup.isShowing() ? list.getSelectionModel().getSelectedItem() : null;
-        String words = chosen == null ? getText().strip() : chosen;
+        String meant = chosen == null ? meant(getText().strip()) : chosen;
         popup.hide();
-        if (!words.isEmpty()) {
+        if (!meant.isEmpty()) {
             clear();
             popup.hide();
-            taken.accept(words);
+            taken.accept(meant);
+        }
+    }
+
+    private String meant(String typed) {
+        if (typed.isEmpty()) {
+            return typed;
+        }
+        List<String> same = known.stream().filter(k -> same(k, typed)).toList();
+        List<String> fitting = same.isEmpty() ? fitting(typed) : same;
+        return fitting.size() == 1 ? fitting.get(0) : typed;
+    }
+
+    /** A line of the list; what nobody knows yet says that it is new. */
+    private final class Line extends ListCell<String> {
+        @Override
+        protected void updateItem(String item, boolean empty) {
+            super.updateItem(item, empty);
+            boolean isNew = item != null && !known.contains(item);
+            setText(empty ? null : isNew ? words.of("pick.new", item) : item);
         }
     }
 }

@@ -13,15 +13,23 @@ import methodos.core.words.Words;
 final class Chips {
 
     /**
-     * @param balloon the item number before the text, empty where there is none
+     * @param balloon the item number before the text, "?" for what was only heard, empty where
+     *     there is none
      */
-    record Chip(String balloon, String text, boolean open) {}
+    record Chip(String balloon, String text, boolean open) {
+        boolean heard() {
+            return balloon.equals(HEARD);
+        }
+    }
+
+    /** Stands where the number of an item would, before a thing that no list has. */
+    private static final String HEARD = "?";
 
     private Chips() {}
 
     static List<Chip> of(Step step, Manual manual, Words words) {
         List<Chip> chips = new ArrayList<>();
-        if (!step.accepted()) {
+        if (!step.accepted() && step.sure() == null) {
             chips.add(new Chip("", words.of("seam.drafted"), true));
         }
         for (var use : step.parts()) {
@@ -30,7 +38,7 @@ final class Chips {
                             p ->
                                     chips.add(
                                             new Chip(
-                                                    p.item(),
+                                                    p.heard() ? HEARD : p.item(),
                                                     use.count() > 1
                                                             ? words.of(
                                                                     "seam.partOff",
@@ -52,7 +60,10 @@ final class Chips {
         }
         step.tools().stream()
                 .flatMap(t -> manual.tool(t).stream())
-                .forEach(t -> chips.add(new Chip("", t.label(), false)));
+                .forEach(t -> chips.add(new Chip(t.heard() ? HEARD : "", t.label(), false)));
+        step.consumableIds().stream()
+                .flatMap(c -> manual.consumable(c).stream())
+                .forEach(c -> chips.add(new Chip(c.heard() ? HEARD : "", c.label(), false)));
         return chips;
     }
 }

@@ -4,14 +4,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import methodos.core.description.Id;
 import methodos.core.edit.DraftEdits;
 import methodos.core.edit.StepJoining;
+import methodos.core.edit.StepQuestions;
+import methodos.core.edit.StepQuestions.Asked;
 import methodos.core.edit.StepSplitting;
 import methodos.core.figure.ProposedStill;
 import methodos.core.manual.Clip;
@@ -45,12 +51,14 @@ final class DraftBar extends HBox {
      * @param message where to say what happened
      * @param choose shows a step, by its id
      * @param change puts the cursor into the chosen step's text
+     * @param inView the steps whose cards are in view
      */
     record Acts(
             BiConsumer<Step, Figure.Still> keep,
             Consumer<String> message,
             Consumer<Id<Step>> choose,
-            Runnable change) {}
+            Runnable change,
+            Supplier<List<Step>> inView) {}
 
     /**
      * @param stills what is proposed for drafted steps
@@ -70,19 +78,34 @@ final class DraftBar extends HBox {
         this.acts = acts;
         Label left = Controls.label("", "soft");
         left.setId("draftsLeft");
+        left.setMinWidth(USE_PREF_SIZE);
         left.textProperty()
                 .bind(
                         Bindings.createStringBinding(
-                                () -> words.of("seam.draftsLeft", drafted().size()),
+                                () -> words.of("seam.draftsLeft", sure().size(), unsure()),
                                 project.workspace()));
-        getChildren()
-                .addAll(
-                        action("acceptDraft", "seam.accept", this::accept),
+        Button accept = action("acceptDraft", "seam.accept", this::accept);
+        accept.textProperty()
+                .bind(
+                        Bindings.createStringBinding(
+                                this::acceptWords, project.workspace(), state.step()));
+        Button all = action("acceptSure", "seam.acceptSure", this::acceptSure);
+        all.disableProperty()
+                .bind(Bindings.createBooleanBinding(() -> sure().isEmpty(), project.workspace()));
+        FlowPane flow =
+                new FlowPane(
+                        8,
+                        6,
+                        accept,
+                        all,
+                        action("acceptUpTo", "seam.acceptUpTo", this::acceptUpTo),
+                        action("nextDraft", "seam.nextDraft", this::next),
                         action("changeDraft", "seam.change", acts.change()),
                         action("splitStep", "seam.split", this::split),
                         action("joinStep", "seam.join", this::join),
-                        action("nextDraft", "seam.nextDraft", this::next),
                         left);
+        HBox.setHgrow(flow, Priority.ALWAYS);
+        getChildren().add(flow);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("action-bar");
         visibleProperty()
@@ -139,6 +162,63 @@ final class DraftBar extends HBox {
                 .ifPresent(s -> acts.choose().accept(s.id()));
     }
 
+    private List<Step> sure() {
+        return drafted().stream().filter(StepQuestions::sure).toList();
+    }
+
+    private int unsure() {
+        return drafted().size() - sure().size();
+    }
+
+    /** What accepting does to the chosen step: a part that is asked for is the first answer. */
+    private String acceptWords() {
+        return chosenDraft()
+                .flatMap(s -> Asks.first(s, project.manual()))
+                .filter(Asked::among)
+                .flatMap(a -> a.answers().get(0).part())
+                .map(p -> words.of("seam.acceptWith", Asks.label(p)))
+                .orElse(words.of("seam.accept"));
+    }
+
+    /** Gives an answer to what the chosen step asks. */
+    void answer(int number) {
+        chosenDraft()
+                .flatMap(s -> Asks.first(s, project.manual()))
+                .filter(a -> number >= 1 && number <= a.answers().size())
+                .ifPresent(a -> project.apply(a.answers().get(number - 1).edit()));
+    }
+
+    /** Agrees to all steps in view about which nothing is in doubt. */
+    void acceptSure() {
+        List<Id<Step>> sure =
+                acts.inView().get().stream()
+                        .filter(s -> !s.accepted() && StepQuestions.sure(s))
+                        .map(Step::id)
+                        .toList();
+        if (sure.isEmpty()) {
+            acts.message().accept(words.of("seam.noneSure"));
+            return;
+        }
+        settled(sure);
+    }
+
+    /** Agrees to the chosen step and to all that were drafted before it. */
+    void acceptUpTo() {
+        chosenDraft()
+                .ifPresentOrElse(
+                        s -> {
+                            List<Id<Step>> all = drafted().stream().map(Step::id).toList();
+                            settled(all.subList(0, all.indexOf(s.id()) + 1));
+                        },
+                        () -> acts.message().accept(words.of("seam.chooseDraft")));
+    }
+
+    private void settled(List<Id<Step>> steps) {
+        project.apply(DraftEdits.accept(steps));
+        acts.message().accept(words.of("seam.acceptedMany", steps.size()));
+        goTo(nextAfter(steps.get(steps.size() - 1)));
+    }
+
     /** Agrees to the chosen step, and to the still that is proposed for it. */
     void accept() {
         chosenDraft()
@@ -187,8 +267,11 @@ final class DraftBar extends HBox {
         project.apply(StepSplitting.split(state.step().get(), clip, at));
     }
 
+    /** Goes to the next step that is in doubt; to the next drafted one where none is. */
     void next() {
-        goTo(nextAfter(state.step().get()));
+        Id<Step> here = state.step().get();
+        Id<Step> doubtful = nextAfter(here, s -> !StepQuestions.sure(s));
+        goTo(doubtful == null ? nextAfter(here) : doubtful);
     }
 
     private void goTo(Id<Step> step) {
@@ -201,12 +284,16 @@ final class DraftBar extends HBox {
 
     /** The next drafted step behind one, round to the first; null where there is none left. */
     private Id<Step> nextAfter(Id<Step> step) {
+        return nextAfter(step, s -> true);
+    }
+
+    private Id<Step> nextAfter(Id<Step> step, Predicate<Step> wanted) {
         Manual manual = project.manual();
         List<Id<Step>> all = manual.steps().map(Step::id).toList();
         int at = all.indexOf(step);
         for (int i = 1; i <= all.size(); i++) {
             Step other = manual.step(all.get((at + i) % all.size())).orElseThrow();
-            if (!other.accepted() && !other.id().equals(step)) {
+            if (!other.accepted() && !other.id().equals(step) && wanted.test(other)) {
                 return other.id();
             }
         }

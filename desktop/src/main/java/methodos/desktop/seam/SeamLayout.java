@@ -41,6 +41,7 @@ final class SeamLayout {
     static final double TEXT_LINE = 20;
     static final double HAZARD = 25;
     static final double CHIPS = 28;
+    static final double ASK_LINE = 22;
     static final double CARD_PADDING = 9;
     static final double CARD_GAP = 10;
     static final double STILL_WIDTH = 72;
@@ -75,6 +76,7 @@ final class SeamLayout {
     }
 
     /**
+     * @param asks what is asked about a drafted step, with the answers
      * @param still what is proposed for a drafted step
      */
     record Card(
@@ -84,7 +86,15 @@ final class SeamLayout {
             double height,
             List<String> lines,
             Optional<Hazard> hazard,
+            List<AskLine> asks,
             Optional<Figure.Still> still) {}
+
+    /**
+     * A line of a question or one of its answers.
+     *
+     * @param key the key that gives the answer; empty for the question itself
+     */
+    record AskLine(String key, String text) {}
 
     /**
      * @param index which of the step's spans it is
@@ -114,6 +124,7 @@ final class SeamLayout {
     private final Wrapping texts;
     private final double cardWidth;
     private final String untold;
+    private final Function<Step, List<AskLine>> asks;
     private final Function<Step, Optional<Figure.Still>> stills;
     private final StepNumbers numbers;
     private final List<Section> sections = new ArrayList<>();
@@ -125,8 +136,14 @@ final class SeamLayout {
      * How what is written breaks into lines.
      *
      * @param untold what stands where nothing is said and much is done
+     * @param asks what is asked about a step
      */
-    record Writing(Wrapping words, Wrapping asides, Wrapping texts, String untold) {}
+    record Writing(
+            Wrapping words,
+            Wrapping asides,
+            Wrapping texts,
+            String untold,
+            Function<Step, List<AskLine>> asks) {}
 
     /**
      * @param scale pixels a second
@@ -147,6 +164,7 @@ final class SeamLayout {
         this.asides = writing.asides();
         this.texts = writing.texts();
         this.untold = writing.untold();
+        this.asks = writing.asks();
         this.stills = stills;
         this.numbers = new StepNumbers(manual, sight);
         double y = TOP;
@@ -279,15 +297,18 @@ final class SeamLayout {
         boolean chips =
                 !step.parts().isEmpty()
                         || !step.tools().isEmpty()
+                        || !step.consumables().isEmpty()
                         || !step.joints().isEmpty()
-                        || !step.accepted();
+                        || !step.accepted() && step.sure() == null;
+        List<AskLine> asked = step.accepted() ? List.of() : asks.apply(step);
         double content = lines.size() * TEXT_LINE + (chips ? CHIPS : 0);
         double height =
                 2 * CARD_PADDING
                         + Math.max(content, still.isPresent() ? STILL_HEIGHT : 0)
+                        + asked.size() * ASK_LINE
                         + (hazard.isPresent() ? HAZARD : 0);
         int number = numbers.of(step.id()).orElseThrow();
-        cards.add(new Card(step, number, y, height, lines, hazard, still));
+        cards.add(new Card(step, number, y, height, lines, hazard, asked, still));
         return y + height;
     }
 

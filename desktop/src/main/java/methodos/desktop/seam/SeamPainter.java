@@ -7,10 +7,12 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
+import methodos.core.edit.StepQuestions;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Step;
 import methodos.core.narration.WordState;
 import methodos.core.narration.Workspace;
 import methodos.core.words.Words;
@@ -27,6 +29,8 @@ final class SeamPainter {
     static final double WORDS_X = 208;
     static final double BRACKET_X = 428;
     static final double CARDS_X = 478;
+
+    private static final double SURE_HEIGHT = 44;
 
     /** So far out of view things are still drawn. */
     private static final double NEAR = 40;
@@ -345,6 +349,40 @@ final class SeamPainter {
             right -= SeamLayout.CARD_PADDING;
         }
         chips(card, manual, x + 16, text + 3, right);
+        asks(card, x + 16, y + height - card.asks().size() * SeamLayout.ASK_LINE, chosen, width);
+        sure(card.step(), x + width - 9, y + height - 6, height - 12);
+    }
+
+    /** The question with its answers, below a thin line; the keys count where it is chosen. */
+    private void asks(SeamLayout.Card card, double x, double top, boolean chosen, double width) {
+        double y = top + SeamLayout.ASK_LINE / 2 - 3;
+        for (SeamLayout.AskLine line : card.asks()) {
+            g.setFont(Theme.text(14));
+            if (line.key().isEmpty()) {
+                g.setFill(colors.soft());
+                g.fillText(fitted(line.text(), width - 44), x, y);
+            } else {
+                ruling.outline(chosen ? colors.ink() : colors.line(), x, y - 9, 18, 18);
+                g.setFill(chosen ? colors.ink() : colors.soft());
+                g.setTextAlign(TextAlignment.CENTER);
+                g.fillText(line.key(), x + 9, y);
+                g.setTextAlign(TextAlignment.LEFT);
+                g.fillText(fitted(line.text(), width - 72), x + 28, y);
+            }
+            y += SeamLayout.ASK_LINE;
+        }
+    }
+
+    /** How sure a draft is of its step: a quiet bar, full to its sureness. */
+    private void sure(Step step, double x, double bottom, double most) {
+        if (step.accepted() || step.sure() == null) {
+            return;
+        }
+        double tall = Math.min(most, SURE_HEIGHT);
+        double full = Math.rint(tall * step.sure());
+        ruling.outline(colors.line(), x, bottom - tall, 5, tall);
+        g.setFill(StepQuestions.sure(step) ? colors.mark() : colors.open());
+        g.fillRect(x, bottom - full, 5, full);
     }
 
     /** The still that is proposed; like all that is drafted it has a broken edge. */
@@ -397,10 +435,11 @@ final class SeamPainter {
                 return;
             }
             if (balloon > 0) {
-                g.setStroke(colors.ink());
-                g.setFill(colors.card());
+                g.setStroke(chip.heard() ? colors.mark() : colors.ink());
+                g.setLineDashes(chip.heard() ? new double[] {3, 2} : new double[0]);
                 g.strokeOval(x, y - 10, 20, 20);
-                g.setFill(colors.ink());
+                g.setLineDashes();
+                g.setFill(chip.heard() ? colors.mark() : colors.ink());
                 g.setTextAlign(TextAlignment.CENTER);
                 g.fillText(chip.balloon(), x + 10, y + .5);
                 g.setTextAlign(TextAlignment.LEFT);

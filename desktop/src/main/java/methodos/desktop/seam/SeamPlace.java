@@ -59,6 +59,7 @@ public final class SeamPlace implements PlaceView {
                     KeyCode.X,
                     KeyCode.D,
                     KeyCode.A,
+                    KeyCode.U,
                     KeyCode.S,
                     KeyCode.M,
                     KeyCode.K);
@@ -116,13 +117,15 @@ public final class SeamPlace implements PlaceView {
                         state,
                         desks.drafts(),
                         stills,
-                        new DraftBar.Acts(this::keep, message, seam::choose, editor::editText));
+                        new DraftBar.Acts(
+                                this::keep, message, seam::choose, editor::editText, seam::inView));
         VBox side =
                 new VBox(
                         12,
                         picture,
                         controls(),
                         editor,
+                        new HeardList(project, seam::choose),
                         new OpenPointList(project, Place.STEPS, go));
         side.setPadding(new Insets(12, 12, 12, 12));
         ScrollPane scroll = new ScrollPane(side);
@@ -222,6 +225,13 @@ public final class SeamPlace implements PlaceView {
     }
 
     private void key(KeyEvent e) {
+        boolean moves = e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN;
+        if (e.isAltDown() && moves && state.step().get() != null) {
+            project.apply(StepEdits.move(state.step().get(), e.getCode() == KeyCode.UP ? -1 : 1));
+            seam.reveal(state.step().get());
+            e.consume();
+            return;
+        }
         if (Controls.takesText(e.getTarget())
                 || e.getTarget() instanceof javafx.scene.control.ComboBoxBase
                 || e.isControlDown()
@@ -244,7 +254,10 @@ public final class SeamPlace implements PlaceView {
                     case ENTER -> this::makeStep;
                     case X -> this::setAside;
                     case D -> drafts::draft;
-                    case A -> drafts::accept;
+                    case A -> e.isShiftDown() ? drafts::acceptSure : drafts::accept;
+                    case U -> drafts::acceptUpTo;
+                    case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 ->
+                            () -> drafts.answer(e.getCode().getName().charAt(0) - '0');
                     case C -> editor::editText;
                     case S -> drafts::split;
                     case M -> drafts::join;

@@ -1,5 +1,6 @@
 package methodos.desktop.seam;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Orientation;
@@ -150,7 +151,11 @@ public final class SeamView extends Region {
                             state.scale().get(),
                             canvas.getWidth() - SeamPainter.CARDS_X - 16,
                             new SeamLayout.Writing(
-                                    words, asides, texts, project.words().of("seam.untold")),
+                                    words,
+                                    asides,
+                                    texts,
+                                    project.words().of("seam.untold"),
+                                    s -> Asks.of(s, project.manual(), project.words())),
                             step -> stills.of(step).map(ProposedStill::still));
             double max = Math.max(0, layout.height() - getHeight());
             bar.setMax(max);
@@ -211,6 +216,18 @@ public final class SeamView extends Region {
         if (current() != null) {
             current().card(step).ifPresent(c -> revealHeight(c.y(), c.height()));
         }
+    }
+
+    /** The steps whose cards are whole in view, from the upper edge down. */
+    public List<Step> inView() {
+        double top = bar.getValue();
+        double bottom = top + getHeight();
+        return current() == null
+                ? List.of()
+                : current().cards().stream()
+                        .filter(c -> c.y() >= top && c.y() + c.height() <= bottom)
+                        .map(SeamLayout.Card::step)
+                        .toList();
     }
 
     void revealMoment(Id<Clip> clip, double time) {

@@ -159,7 +159,7 @@ final class StepActions {
                                 .toList();
         PickField field =
                 Controls.named(
-                        new PickField(known, typed -> add(step, verb, typed)),
+                        new PickField(known, words, typed -> add(step, verb, typed)),
                         "actionObject",
                         words.of("step.actionObject"));
         HBox.setHgrow(field, Priority.ALWAYS);

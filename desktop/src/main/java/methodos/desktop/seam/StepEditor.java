@@ -13,6 +13,8 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -55,6 +57,9 @@ final class StepEditor extends VBox {
     private Id<Step> shown;
     private Step drawn;
 
+    /** The words of the step before they were typed into. */
+    private String before = "";
+
     /** The hazards for which a statement is offered. */
     private List<String> offered = List.of();
 
@@ -87,6 +92,8 @@ final class StepEditor extends VBox {
                                 project.apply(StepEdits.text(shown, is));
                             }
                         });
+        text.focusedProperty().addListener((o, was, is) -> before = is ? text.getText() : before);
+        text.addEventFilter(KeyEvent.KEY_PRESSED, this::textKey);
         state.step().addListener(o -> refresh(true));
         // later, so that a field just clicked on has the focus before the fields are made anew
         project.workspace().addListener(o -> Platform.runLater(() -> refresh(false)));
@@ -99,6 +106,27 @@ final class StepEditor extends VBox {
         if (drawn != null && !hazards.missed(shown).equals(offered)) {
             Step now = drawn;
             Controls.anew(this, () -> draw(now));
+        }
+    }
+
+    /** Enter keeps the words, Escape leaves them as they were; both go back to the seam. */
+    private void textKey(KeyEvent e) {
+        boolean left = e.getCode() == KeyCode.ESCAPE;
+        if (left && shown != null && !text.getText().equals(before)) {
+            project.apply(StepEdits.text(shown, before));
+        }
+        if (left || e.getCode() == KeyCode.ENTER && !e.isShiftDown()) {
+            Node seam = getScene().lookup("#seam");
+            if (seam != null) {
+                seam.requestFocus();
+            }
+            e.consume();
+        } else if (e.getCode() == KeyCode.TAB && !e.isShiftDown() && !e.isControlDown()) {
+            Node parts = lookup("#addPart");
+            if (parts != null) {
+                parts.requestFocus();
+                e.consume();
+            }
         }
     }
 
@@ -169,6 +197,9 @@ final class StepEditor extends VBox {
         // what a draft tells stands beside its text, where it is read before it is accepted
         int behindText = getChildren().indexOf(text) + 1;
         told.still(step).ifPresent(s -> getChildren().add(behindText, row("step.still", s)));
+        if (!step.notes().isEmpty()) {
+            getChildren().add(behindText, row("step.notes", notes(step)));
+        }
         if (!step.doubts().isEmpty()) {
             getChildren().add(behindText, row("step.doubts", doubts(step)));
         }
@@ -190,6 +221,22 @@ final class StepEditor extends VBox {
                                         "deleteStep",
                                         words.of("step.delete"),
                                         () -> delete(step))));
+    }
+
+    /** Remarks of the narration that stand at the step. */
+    private Node notes(Step step) {
+        VBox list = new VBox(4);
+        for (int i = 0; i < step.notes().size(); i++) {
+            String note = step.notes().get(i);
+            list.getChildren()
+                    .add(
+                            new UsedLine(
+                                    project,
+                                    "removeNote-" + i,
+                                    note,
+                                    StepEdits.withoutNote(step.id(), note)));
+        }
+        return list;
     }
 
     /** What somebody has to decide about the step, each with the word that it is decided. */
@@ -282,7 +329,7 @@ final class StepEditor extends VBox {
     }
 
     private PickField pick(String id, String key, List<String> known, Consumer<String> add) {
-        PickField field = new PickField(known, add);
+        PickField field = new PickField(known, words, add);
         field.setPromptText(words.of(key));
         return Controls.named(field, id, words.of(key));
     }

@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -47,13 +48,13 @@ final class StepSupplies {
                     .part(use.part())
                     .ifPresent(p -> list.getChildren().add(part(step, use, p)));
         }
-        List<String> known = project.manual().parts().stream().map(Part::label).toList();
+        List<String> known = project.manual().parts().stream().map(Asks::label).toList();
         list.getChildren().add(pick("addPart", "step.addPart", known, n -> addPart(step, n)));
         return list;
     }
 
     private Node part(Step step, PartUse use, Part part) {
-        Label balloon = Controls.label(part.item(), "balloon");
+        Label balloon = Controls.label(part.heard() ? "?" : part.item(), "balloon");
         Label name = Controls.prose(part.label());
         HBox.setHgrow(name, Priority.ALWAYS);
         name.setMaxWidth(Double.MAX_VALUE);
@@ -72,6 +73,13 @@ final class StepSupplies {
                                         () -> count.setText(String.valueOf(use.count()))));
         HBox line = new HBox(6, balloon, name, count);
         line.setAlignment(Pos.CENTER_LEFT);
+        Button out =
+                Controls.button(
+                        "removePart-" + part.id(),
+                        "×",
+                        () -> project.apply(StepEdits.part(step.id(), part.id(), 0)));
+        out.setAccessibleText(words.of("step.removeTool", part.label()));
+        line.getChildren().add(out);
         VBox all = new VBox(3, line);
         // asked only where the part has a way round or places of its own
         if (!part.wayRound().isBlank() || !use.wayRound().isBlank()) {
@@ -106,7 +114,7 @@ final class StepSupplies {
     private void addPart(Step step, String name) {
         Optional<Part> known =
                 project.manual().parts().stream()
-                        .filter(p -> p.label().equalsIgnoreCase(name))
+                        .filter(p -> Asks.label(p).equals(name))
                         .findFirst();
         project.apply(
                 known.map(p -> StepEdits.part(step.id(), p.id(), 1))
@@ -166,7 +174,7 @@ final class StepSupplies {
     }
 
     private PickField pick(String id, String key, List<String> known, Consumer<String> add) {
-        PickField field = new PickField(known, add);
+        PickField field = new PickField(known, words, add);
         field.setPromptText(words.of(key));
         return Controls.named(field, id, words.of(key));
     }

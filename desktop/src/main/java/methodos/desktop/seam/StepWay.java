@@ -44,7 +44,10 @@ final class StepWay {
                 project.manual().alternatives().stream()
                         .flatMap(a -> a.ways().stream().map(a::told))
                         .toList();
-        return named(new PickField(known, typed -> take(step, typed)), "stepWay", "step.wayField");
+        return named(
+                new PickField(known, project.words(), typed -> take(step, typed)),
+                "stepWay",
+                "step.wayField");
     }
 
     private <F extends TextField> F named(F field, String id, String key) {

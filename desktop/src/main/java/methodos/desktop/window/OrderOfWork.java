@@ -25,6 +25,18 @@ import methodos.desktop.project.OpenProject;
 final class OrderOfWork extends VBox {
 
     private static final double LEAF = 130;
+    private static final double TALLEST = 62;
+    private static final double LOWEST = 38;
+
+    /** Below that the name and what is open leave no room for the rule at the edge. */
+    private static final double WITH_RULE = 58;
+
+    /** Between two leaves, and what stands above and below all of them. */
+    private static final double BETWEEN = 8;
+
+    private static final double AROUND = 92;
+
+    private static final String RULE = "leaf-rule";
 
     private final OpenProject project;
     private final Map<Place, ToggleButton> leaves = new EnumMap<>(Place.class);
@@ -56,9 +68,25 @@ final class OrderOfWork extends VBox {
         Button shade = Controls.link("shade", project.words().of("shade.other"), otherShade);
         VBox.setMargin(shade, new Insets(0, 0, 2, 12));
         getChildren().addAll(gap, shade);
+        setMinHeight(0);
+        heightProperty().addListener(o -> fit());
         project.checked().addListener(o -> refresh());
         project.stale().addListener(o -> refresh());
         refresh();
+    }
+
+    /** All leaves are in view, however low the window is. */
+    private void fit() {
+        double room = (getHeight() - AROUND) / leaves.size() - BETWEEN;
+        double tall = Math.rint(Math.max(LOWEST, Math.min(TALLEST, room)));
+        for (ToggleButton leaf : leaves.values()) {
+            leaf.setMinHeight(tall);
+            leaf.setPrefHeight(tall);
+            Pane face = (Pane) leaf.getGraphic();
+            face.setMinHeight(tall - 16);
+            face.setPrefHeight(tall - 16);
+            face.lookup("." + RULE).setVisible(tall >= WITH_RULE);
+        }
     }
 
     private ToggleButton leaf(Place place) {
@@ -87,6 +115,8 @@ final class OrderOfWork extends VBox {
 
     private static Pane ticks() {
         Pane ticks = new Pane();
+        ticks.getStyleClass().add(RULE);
+        ticks.setManaged(false);
         for (int i = 0; i < 11; i++) {
             Line tick = new Line(i * 10.2, 48, i * 10.2, i % 4 == 0 ? 38 : 43);
             tick.getStyleClass().add("tick");

@@ -77,7 +77,8 @@ class SeamLayoutTest {
                 sight,
                 10,
                 400,
-                new SeamLayout.Writing(MONOSPACED, MONOSPACED, MONOSPACED, "untold"),
+                new SeamLayout.Writing(
+                        MONOSPACED, MONOSPACED, MONOSPACED, "untold", s -> List.of()),
                 STILLS);
     }
 
@@ -242,7 +243,8 @@ class SeamLayoutTest {
                         Sight.EVERYTHING,
                         10,
                         400,
-                        new SeamLayout.Writing(MONOSPACED, MONOSPACED, MONOSPACED, "untold"),
+                        new SeamLayout.Writing(
+                                MONOSPACED, MONOSPACED, MONOSPACED, "untold", s -> List.of()),
                         STILLS);
         assertThat(moving.blocks().stream().map(b -> b.caption().words()))
                 .containsExactly("said", "untold", "said");

@@ -76,7 +76,7 @@ final class RepeatsTold {
             }
             Sketch again = new Sketch(main.kind, main.action, clause, SURE);
             main.parts.stream()
-                    .map(p -> new PartNamed(p.name(), p.quantity(), null, null))
+                    .map(p -> new PartNamed(p.name(), p.quantity(), null, null, p.thing()))
                     .forEach(again.parts::add);
             int first = all.get(Math.max(0, at - STEPS)).from;
             again.repeated = new int[] {Math.max(first, main.from - WORDS), main.to};

@@ -51,17 +51,17 @@ final class ThingsNamed {
                     .complements()
                     .phrase("on", "to", "onto", "in", "into", "over", "round", "around")
                     .map(Prepositional::thing)
-                    .ifPresent(t -> s.parts.add(part(t)));
+                    .ifPresent(t -> s.parts.add(part(s, t)));
         }
         if (s.parts.isEmpty() && s.kind != Kind.CAUTION) {
-            stoodFor(s).forEach(np -> s.parts.add(part(np)));
+            stoodFor(s).forEach(np -> s.parts.add(part(s, np)));
         }
     }
 
     /** A part with how many there are of it, where only one number was told of it before. */
     private PartNamed counted(Sketch s, NounPhrase np) {
         if (np.quantity() != null || !np.plural() || !s.is("install", "tighten", "hand-tighten")) {
-            return part(np);
+            return part(s, np);
         }
         List<Integer> told =
                 clauses.stream()
@@ -71,7 +71,9 @@ final class ThingsNamed {
                         .map(NounPhrase::quantity)
                         .distinct()
                         .toList();
-        return told.size() == 1 ? new PartNamed(np.name(), told.get(0), np.size(), null) : part(np);
+        return told.size() == 1
+                ? new PartNamed(np.name(), told.get(0), np.size(), null, ofItsOwn(s, np))
+                : part(s, np);
     }
 
     private static boolean same(NounPhrase one, NounPhrase other) {
@@ -80,8 +82,36 @@ final class ThingsNamed {
                 || other.name().endsWith(" " + one.name());
     }
 
-    private static PartNamed part(NounPhrase np) {
-        return new PartNamed(np.name(), np.quantity(), np.size(), null);
+    private PartNamed part(Sketch s, NounPhrase np) {
+        return new PartNamed(np.name(), np.quantity(), np.size(), null, ofItsOwn(s, np));
+    }
+
+    /** Whether somebody could hold it in his hand: a part that has a name, or what is moved. */
+    private boolean ofItsOwn(Sketch s, NounPhrase np) {
+        boolean part = !said.vocabulary().things().part(np.head()).isEmpty();
+        boolean moved =
+                s.is(
+                        "remove",
+                        "install",
+                        "loosen",
+                        "tighten",
+                        "hand-tighten",
+                        "disconnect",
+                        "connect",
+                        "replace",
+                        "discard",
+                        "lift",
+                        "lower",
+                        "pull",
+                        "press",
+                        "tap");
+        boolean nothing =
+                WordClass.PERSON.has(np.head())
+                        || WordClass.DOCUMENT.has(np.head())
+                        || WordClass.WASTE.has(np.head())
+                        || said.vocabulary().things().consumable(np.head()).isPresent();
+        boolean side = WordClass.FEATURE.has(np.head());
+        return !nothing && (part && (moved || !side) || !part && moved && !side);
     }
 
     /** What "it" or "them" stands for, where nothing is named. */
