@@ -8,6 +8,7 @@ import java.util.prefs.Preferences;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
+import methodos.core.manual.Step;
 import methodos.core.narration.Caption;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.place.Place;
@@ -94,9 +95,10 @@ public final class JourneyBenchmark {
             Tally tally = new Tally();
             tally.clip(seconds);
             new Settler(journey, open, shown.window(), tally).settle();
-            long open0 = open.manual().steps().filter(s -> !s.accepted()).count();
-            if (open0 > 0) {
-                throw new IllegalStateException(open0 + " steps are not accepted");
+            List<String> left =
+                    open.manual().steps().filter(s -> !s.accepted()).map(Step::text).toList();
+            if (!left.isEmpty()) {
+                throw new IllegalStateException("not accepted: " + left);
             }
             System.out.println(tally.line(journey.name()));
             all.add(tally);

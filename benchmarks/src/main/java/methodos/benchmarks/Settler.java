@@ -50,6 +50,7 @@ final class Settler {
             Optional<Step> step = project.manual().step(id).filter(s -> !s.accepted());
             if (step.isPresent()) {
                 Interface.run(() -> window.chooseStep(id));
+                back();
                 settle(step.get());
             }
         }

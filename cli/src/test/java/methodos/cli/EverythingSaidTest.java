@@ -81,6 +81,12 @@ class EverythingSaidTest {
                     "Step.spans",
                     "Step.doubts",
                     "Step.onlyIf",
+                    // what only a draft has
+                    "Part.heard",
+                    "PartUse.named",
+                    "Step.notes",
+                    "Step.questions",
+                    "Step.sure",
                     "Reading.fit",
                     "Joint.second",
                     "Part.replacement",

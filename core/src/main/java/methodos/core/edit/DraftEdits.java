@@ -303,10 +303,15 @@ public final class DraftEdits {
         return result.withStep(
                 step.withReadings(readings)
                         .withParts(parts)
-                        .withQuestions(List.of())
+                        .withQuestions(unanswerable(step))
                         .withDoubts(List.of())
                         .withSure(null)
                         .withAccepted(true));
+    }
+
+    /** What a list that comes later may answer by itself. */
+    private static List<Question> unanswerable(Step step) {
+        return step.questions().stream().filter(q -> q.answers().isEmpty()).toList();
     }
 
     private static void use(List<PartUse> parts, PartUse use) {

@@ -68,15 +68,18 @@ final class DraftedManual {
             Named named = new Named(part.name(), part.size(), part.quantity());
             PartUse.Handling handling = DraftedHandling.of(drafted, part);
             List<Part> meant = heard.listed(named, drafted.text());
-            if (drafted.kind() == DraftedStep.Kind.CAUTION && meant.size() != 1) {
+            boolean warned = drafted.kind() == DraftedStep.Kind.CAUTION;
+            if (warned && !meant.isEmpty() && meant.size() != 1) {
                 continue; // what is warned of is not worked on
             }
             if (meant.size() > 1) {
                 questions.add(new Question(named, handling, meant.stream().map(Part::id).toList()));
                 continue;
             }
-            if (meant.isEmpty() && !part.thing()) {
-                continue; // the words of the step say it
+            if (meant.isEmpty() && (warned || !part.thing())) {
+                // the words of the step say it; a list that comes later may have it after all
+                questions.add(new Question(named, handling, List.of()));
+                continue;
             }
             Part one = meant.isEmpty() ? heard(named, drafted, part.from()) : meant.get(0);
             if (uses.stream().noneMatch(u -> u.part().equals(one.id()))) {

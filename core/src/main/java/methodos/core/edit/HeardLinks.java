@@ -41,7 +41,8 @@ public final class HeardLinks {
     /** The manual with the links that its lists allow. */
     public static Manual in(Manual manual) {
         boolean nothing =
-                manual.parts().stream().noneMatch(Part::heard)
+                manual.steps().allMatch(s -> s.questions().isEmpty())
+                        && manual.parts().stream().noneMatch(Part::heard)
                         && manual.tools().stream().noneMatch(Tool::heard)
                         && manual.consumables().stream().noneMatch(Consumable::heard);
         if (nothing) {

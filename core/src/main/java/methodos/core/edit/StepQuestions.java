@@ -48,13 +48,18 @@ public final class StepQuestions {
     /** Whether nothing about a drafted step is in doubt. */
     public static boolean sure(Step step) {
         boolean likely = step.sure() == null || step.sure() >= SURE;
-        return likely && step.questions().isEmpty() && step.doubts().isEmpty();
+        return likely
+                && step.questions().stream().allMatch(q -> q.answers().isEmpty())
+                && step.doubts().isEmpty();
     }
 
     /** The questions of a step in the order in which they are answered. */
     public static List<Asked> of(Manual manual, Step step) {
         List<Asked> all = new ArrayList<>();
         for (Question question : step.questions()) {
+            if (question.answers().isEmpty()) {
+                continue; // nothing of the list is called so
+            }
             List<Answer> answers = new ArrayList<>();
             question.answers().stream()
                     .limit(MOST_ANSWERS)

@@ -6,12 +6,12 @@ import methodos.core.description.Id;
 import methodos.core.description.Required;
 
 /**
- * A part that was named in a step, where several of the list can be meant. Until somebody answers,
- * the step has none of them.
+ * A part that was named in a step, where several of the list can be meant, or none that is a thing
+ * of its own. Until somebody answers, or a list comes that does, the step has none of them.
  *
  * @param named how it was named
  * @param handling what is done with it, null for what the stage of the step is for
- * @param answers the parts that can be meant, the likeliest first
+ * @param answers the parts that can be meant, the likeliest first; none where the list has none
  */
 @RecordBuilder
 public record Question(@Required Named named, PartUse.Handling handling, List<Id<Part>> answers)

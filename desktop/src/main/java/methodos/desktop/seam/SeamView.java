@@ -205,8 +205,9 @@ public final class SeamView extends Region {
         redraw();
     }
 
-    /** Chooses a step, shows its footage, and brings it into view. */
+    /** Chooses a step, shows its footage, and brings it into view; the keys are meant for it. */
     void choose(Id<Step> step) {
+        requestFocus();
         project.manual().step(step).ifPresent(this::choose);
         reveal(step);
     }
