@@ -1,9 +1,11 @@
 package methodos.core.edit;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
@@ -52,11 +54,7 @@ public final class DraftEdits {
     }
 
     private static Manual drafted(Manual manual, Id<Clip> clip, Draft draft, Words words) {
-        Manual before = manual;
-        for (Step step : manual.steps().filter(s -> !s.accepted() && drawnFrom(s, clip)).toList()) {
-            before = StepEdits.deleted(before, step.id());
-        }
-        before = HeardLinks.withoutUnused(before);
+        Manual before = withoutDraft(manual, clip, words);
         List<Span> settled = settled(before, clip);
         DraftedManual drafting = new DraftedManual(before, words);
         Told told = new Told(drafting, clip);
@@ -81,6 +79,31 @@ public final class DraftEdits {
             }
         }
         return DraftedJoints.byHandAlone(drafting.now()).withProposals(proposals);
+    }
+
+    /** The manual without what was drafted from a clip and nobody has agreed to. */
+    private static Manual withoutDraft(Manual manual, Id<Clip> clip, Words words) {
+        Manual left = manual;
+        Set<Id<Joint>> joints = new HashSet<>();
+        for (Step step : manual.steps().filter(s -> !s.accepted() && drawnFrom(s, clip)).toList()) {
+            joints.addAll(step.joints());
+            step.actions().stream()
+                    .flatMap(a -> manual.joint(a.object()).stream())
+                    .forEach(j -> joints.add(j.id()));
+            left = StepEdits.deleted(left, step.id());
+        }
+        for (Step step : left.steps().toList()) {
+            step.joints().forEach(joints::remove);
+            step.actions().forEach(a -> joints.remove(a.object()));
+        }
+        return HeardLinks.withoutUnused(
+                left.withJoints(
+                        left.joints().stream()
+                                .filter(
+                                        j ->
+                                                !joints.contains(j.id())
+                                                        || !DraftedJoints.isDrafted(j, words))
+                                .toList()));
     }
 
     /** The steps of a clip as they are told, and what is told between them. */

@@ -20,6 +20,7 @@ import methodos.core.narration.DraftedStep;
 import methodos.core.quantity.MeasureUnit;
 import methodos.core.quantity.MeasureUnit.Dimension;
 import methodos.core.quantity.Quantity;
+import methodos.core.words.Words;
 
 /**
  * The joints that a drafted step tightens or loosens. What is turned is the fastener, and where it
@@ -90,6 +91,15 @@ final class DraftedJoints {
         Joint joint = created(parts, "");
         drafting.change(drafting.now().withJoint(joint));
         return new Done(List.of(joint.id()), List.of());
+    }
+
+    /** Whether a joint is as a draft made it, and nobody has agreed to it or filled it in. */
+    static boolean isDrafted(Joint joint, Words words) {
+        if (joint.torque() instanceof Value.Open open) {
+            return open.why().equals(words.of("draft.noTorque"))
+                    || open.why().startsWith(words.of("draft.lookUp", ""));
+        }
+        return joint.torque() instanceof Value.Known known && !known.accepted();
     }
 
     private boolean is(String action) {
