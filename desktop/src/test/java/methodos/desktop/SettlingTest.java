@@ -44,7 +44,8 @@ class SettlingTest extends RealWindow {
         "Pull the old seal out.",
         "Fit the new seal with the lip towards the worm.",
         "Put some grease on the worm.",
-        "Put the cover back on."
+        "Put the cover back on.",
+        "Thanks for watching, see you next time."
     };
 
     @Start
@@ -58,7 +59,7 @@ class SettlingTest extends RealWindow {
         for (int i = 0; i < SAID.length; i++) {
             captions.add(new Caption(4 * i, 4 * i + 3, SAID[i]));
         }
-        Clip clip = ClipBuilder.builder().id(CLIP).name("lift").path("a.mp4").duration(30).build();
+        Clip clip = ClipBuilder.builder().id(CLIP).name("lift").path("a.mp4").duration(40).build();
         Manual manual =
                 Manual.titled("Lift")
                         .withClip(clip)
@@ -181,6 +182,18 @@ class SettlingTest extends RealWindow {
         type(robot, KeyCode.N);
         Step next = manual().step(window().seamState().step().get()).orElseThrow();
         assertThat(next.accepted()).isFalse();
+    }
+
+    @Test
+    void whatIsProposedToBeSetAsideIsSetAsideByOneKey(FxRobot robot) {
+        int proposed = manual().proposals().size();
+        assertThat(proposed).isPositive();
+        choose(robot, manual().steps().findFirst().orElseThrow());
+        type(robot, KeyCode.SHIFT, KeyCode.X);
+        assertThat(manual().proposals()).isEmpty();
+        assertThat(manual().dismissals()).hasSize(proposed);
+        robot.interact(() -> project.edits().undo());
+        assertThat(manual().proposals()).hasSize(proposed);
     }
 
     @Test

@@ -383,6 +383,20 @@ public final class DraftEdits {
         return manual.withIdTaken().withPart(part).withStep(answered(step, question, part.id()));
     }
 
+    /** Agrees to all that the reading of a clip's narration would set aside. */
+    public static Edit setProposedAside(Id<Clip> clip) {
+        return Edit.named(
+                EditKind.DISMISS,
+                m -> {
+                    List<Dismissal> aside = new ArrayList<>(m.dismissals());
+                    List<Dismissal> left = new ArrayList<>();
+                    for (Dismissal proposed : m.proposals()) {
+                        (proposed.span().clip().equals(clip) ? aside : left).add(proposed);
+                    }
+                    return m.withDismissals(aside).withProposals(left);
+                });
+    }
+
     /** Takes a drafted step out and sets its words aside. */
     public static Edit setAside(Id<Step> step, String reason) {
         return Edit.named(

@@ -429,8 +429,15 @@ public final class StepEdits {
                 m -> {
                     List<Dismissal> all = new ArrayList<>(m.dismissals());
                     all.add(new Dismissal(span, quote, reason));
-                    return m.withDismissals(all);
+                    return m.withDismissals(all).withProposals(outside(m, span));
                 });
+    }
+
+    /** What is still proposed where somebody has decided on a span. */
+    private static List<Dismissal> outside(Manual manual, Span span) {
+        return manual.proposals().stream()
+                .filter(p -> p.span().shared(span) < p.span().seconds() / 2)
+                .toList();
     }
 
     private static Edit change(

@@ -103,6 +103,7 @@ final class DraftBar extends HBox {
                         action("changeDraft", "seam.change", acts.change()),
                         action("splitStep", "seam.split", this::split),
                         action("joinStep", "seam.join", this::join),
+                        action("asideProposed", "seam.asideProposed", this::setProposedAside),
                         left);
         HBox.setHgrow(flow, Priority.ALWAYS);
         getChildren().add(flow);
@@ -200,6 +201,21 @@ final class DraftBar extends HBox {
             return;
         }
         settled(sure);
+    }
+
+    /** Agrees to all that is proposed to be set aside in the clip at the play position. */
+    void setProposedAside() {
+        Id<Clip> clip = state.clip().get();
+        long proposed =
+                project.manual().proposals().stream()
+                        .filter(p -> p.span().clip().equals(clip))
+                        .count();
+        if (proposed == 0) {
+            acts.message().accept(words.of("seam.noneProposed"));
+            return;
+        }
+        project.apply(DraftEdits.setProposedAside(clip));
+        acts.message().accept(words.of("seam.asideMany", proposed));
     }
 
     /** Agrees to the chosen step and to all that were drafted before it. */

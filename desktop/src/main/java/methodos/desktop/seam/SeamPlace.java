@@ -252,7 +252,7 @@ public final class SeamPlace implements PlaceView {
                     case B -> this::startHere;
                     case E -> this::endHere;
                     case ENTER -> this::makeStep;
-                    case X -> this::setAside;
+                    case X -> e.isShiftDown() ? drafts::setProposedAside : this::setAside;
                     case D -> drafts::draft;
                     case A -> e.isShiftDown() ? drafts::acceptSure : drafts::accept;
                     case U -> drafts::acceptUpTo;
