@@ -31,6 +31,9 @@ final class Settler {
 
     private static final double SAME = 1e-6;
 
+    /** A value that is typed into words that are right otherwise: "at least 62 mm". */
+    private static final int LETTERS_OF_A_VALUE = 12;
+
     private final Journey journey;
     private final OpenProject project;
     private final MainWindow window;
@@ -105,7 +108,10 @@ final class Settler {
             keys++;
             if (words) {
                 type("#stepText", wanted.words());
-                letters += wanted.words().length();
+                letters +=
+                        wanted.sound()
+                                ? wanted.lacking() * LETTERS_OF_A_VALUE
+                                : wanted.words().length();
             }
             if (lacking.isEmpty()) {
                 press(KeyCode.ENTER, false);

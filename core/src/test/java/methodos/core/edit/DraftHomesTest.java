@@ -43,10 +43,13 @@ import methodos.core.narration.DraftedStep.RepeatOf;
 import methodos.core.narration.DraftedStep.ToolNamed;
 import methodos.core.narration.DraftedStep.Torque;
 import methodos.core.narration.DraftedStepBuilder;
+import methodos.core.quantity.Quantity;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every detail of a drafted step has a home in the manual. */
 class DraftHomesTest {
@@ -381,6 +384,22 @@ class DraftHomesTest {
             assertThat(listed.joint(step.joints().get(0)).orElseThrow().fastener())
                     .isEqualTo(use.part());
         }
+    }
+
+    /** What is heard is written as somebody would type it, and read again from the file. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.16666666666666666, 0.16666666666666666, turn, 1/6 turn",
+        "0.3333333333333333, 0.5, in, 1/3 to 0.5 in",
+        "1.3333333333333333, , in, ≥ 1-1/3 in",
+        "0.01, 0.03, mm, 0.01 to 0.03 mm",
+        ", 0.123456789012, mm, ≤ 0.12346 mm",
+        "-0.9, -0.9, bar, -0.9 bar"
+    })
+    void aFigureIsWrittenAsItWouldBeTyped(Double min, Double max, String unit, String typed) {
+        Quantity quantity = DraftedValues.quantity(min, max, unit).orElseThrow();
+        assertThat(quantity.entered()).isEqualTo(typed);
+        assertThat(Quantity.parse(quantity.entered())).isEqualTo(quantity);
     }
 
     private static Part line(String id, String name) {
