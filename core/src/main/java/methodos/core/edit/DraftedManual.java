@@ -112,7 +112,7 @@ final class DraftedManual {
         Part part =
                 PartBuilder.builder()
                         .id(manual.nextId("p"))
-                        .name(named.name())
+                        .name(Nouns.printed(named.name()))
                         .quantity(1)
                         .heard(true)
                         .build();

@@ -1,6 +1,8 @@
 package methodos.core.vocabulary;
 
+import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** The grammar of the names of parts. */
 public final class Nouns {
@@ -10,7 +12,16 @@ public final class Nouns {
                     "pliers scissors grips tweezers snips glasses goggles bellows chassis species"
                             + " series boss brass glass press bus lens gas canvas process access torch");
 
+    /** A letter that stands for a shape: an O-ring, a V-belt, a U-bolt. */
+    private static final Pattern SHAPE =
+            Pattern.compile("(?<![\\p{L}\\p{N}'’-])\\p{Ll}(?=-\\p{L})");
+
     private Nouns() {}
+
+    /** Words as they are printed: "o-ring" → "O-ring". */
+    public static String printed(String words) {
+        return SHAPE.matcher(words).replaceAll(m -> m.group().toUpperCase(Locale.ROOT));
+    }
 
     /** One of them: "screws" → "screw", "glands" → "gland", "bushes" → "bush". */
     public static String singular(String name) {

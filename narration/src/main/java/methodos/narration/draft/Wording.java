@@ -62,9 +62,9 @@ final class Wording {
             text.append("; for the value see the ").append(s.reference);
         }
         if (s.condition == null || text.indexOf(s.condition) >= 0) {
-            return sentence(text.toString());
+            return Nouns.printed(sentence(text.toString()));
         }
-        return sentence(s.asking + s.condition + ": " + lower(text.toString()));
+        return Nouns.printed(sentence(s.asking + s.condition + ": " + lower(text.toString())));
     }
 
     /**
