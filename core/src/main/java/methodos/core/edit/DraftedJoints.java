@@ -56,8 +56,8 @@ final class DraftedJoints {
         boolean hand = !tight && is("hand-tighten");
         boolean left = drafted.threadDirection() != null;
         boolean loose = !tight && !hand && (is("loosen") || left || drafted.pattern() != null);
-        boolean known = !parts.isEmpty() || !stages.isEmpty();
-        if (!known || !tight && !hand && !loose) {
+        boolean named = !parts.isEmpty() || !stages.isEmpty();
+        if (!named || !tight && !hand && !loose) {
             if (left) {
                 doubts.add(drafting.words().of("draft.leftHandOfWhat"));
             }
@@ -67,20 +67,29 @@ final class DraftedJoints {
             return open(parts);
         }
         Joint joint = joint(parts, stages);
-        if (tight) {
-            joint = tightened(joint, stages);
-        } else if (loose && drafted.pattern() != null) {
-            joint = joint.withLoosenOrder(drafted.pattern());
+        boolean settled = joint.torque() instanceof Value.Known known && known.accepted();
+        if (!settled) { // what somebody has agreed to a draft leaves alone
+            drafting.change(drafting.now().withJoint(told(joint, parts, stages, tight)));
         }
-        if (left) {
-            joint = joint.withHand(ThreadTurn.Hand.LEFT);
-        }
-        drafting.change(drafting.now().withJoint(joint));
         if (tight) {
             return new Done(List.of(joint.id()), List.of());
         }
         Action.Verb verb = hand ? Action.Verb.TIGHTEN_BY_HAND : Action.Verb.LOOSEN;
         return new Done(List.of(), List.of(new Action(verb, joint.id())));
+    }
+
+    /** A joint with what the step tells of it. */
+    private Joint told(Joint joint, List<PartUse> parts, List<Value.Known> stages, boolean tight) {
+        Joint told = joint;
+        if (!parts.isEmpty()) {
+            told = told.withCount(Math.max(told.count(), parts.get(0).count()));
+        }
+        if (tight) {
+            told = tightened(told, stages);
+        } else if (drafted.pattern() != null) {
+            told = told.withLoosenOrder(drafted.pattern());
+        }
+        return drafted.threadDirection() == null ? told : told.withHand(ThreadTurn.Hand.LEFT);
     }
 
     /** "Tighten it to what the data sheet says": a joint of which nothing else is known. */
@@ -116,8 +125,7 @@ final class DraftedJoints {
                             .filter(j -> agrees(j, stages))
                             .findFirst();
             if (known.isPresent()) {
-                int count = Math.max(known.get().count(), parts.get(0).count());
-                return known.get().withCount(count);
+                return known.get();
             }
         }
         return created(parts, drafted.parts().isEmpty() ? "" : name(parts));

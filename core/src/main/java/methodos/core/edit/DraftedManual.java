@@ -34,9 +34,7 @@ import methodos.core.words.Words;
  */
 final class DraftedManual {
 
-    /** What the steps of a draft need and have in common. */
     private Manual manual;
-
     private final HeardParts heard;
     private final Words words;
 

@@ -170,13 +170,41 @@ public final class HeardLinks {
     }
 
     private void merge(Joint joint, Joint into, Id<Part> line) {
-        if (into.torque().known().isEmpty() && joint.torque().known().isPresent()) {
-            manual = manual.withJoint(joint.withId(into.id()).withFastener(line));
+        if (into.torque().known().isEmpty()) {
+            manual = manual.withJoint(told(into.withFastener(line), joint));
         }
         manual = References.renamed(manual, Joint.class, Map.of(joint.id(), into.id()));
         manual =
                 manual.withJoints(
                         manual.joints().stream().filter(j -> !j.id().equals(joint.id())).toList());
+    }
+
+    /** A joint with what was told of it by another name, where nothing is known of it. */
+    private static Joint told(Joint joint, Joint heard) {
+        Joint told = joint;
+        if (heard.torque().known().isPresent()) {
+            told =
+                    told.withTorque(heard.torque())
+                            .withStages(heard.stages())
+                            .withSecond(heard.second())
+                            .withFurther(heard.further());
+        }
+        if (told.order().isEmpty()) {
+            told = told.withOrder(heard.order());
+        }
+        if (told.loosenOrder().isEmpty()) {
+            told = told.withLoosenOrder(heard.loosenOrder());
+        }
+        if (told.feel().isEmpty()) {
+            told = told.withFeel(heard.feel());
+        }
+        if (told.turned() == null) {
+            told = told.withTurned(heard.turned());
+        }
+        if (told.hand() == null) {
+            told = told.withHand(heard.hand());
+        }
+        return told.withByHand(told.byHand() || heard.byHand());
     }
 
     private Id<Joint> copy(Joint joint, Id<Part> line) {

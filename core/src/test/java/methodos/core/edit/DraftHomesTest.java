@@ -19,6 +19,7 @@ import methodos.core.manual.ClipBuilder;
 import methodos.core.manual.Evidence;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
+import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Model;
 import methodos.core.manual.Part;
@@ -325,6 +326,29 @@ class DraftHomesTest {
                         plain(20).withTorques(List.of(new Torque(9.0, 9.0, "N·m", null, ""))));
         assertThat(m.joints()).hasSize(1);
         assertThat(joint(m).torque().known().orElseThrow().print()).isEqualTo("9 N·m");
+    }
+
+    @Test
+    void aJointThatSomebodyHasAgreedToIsLeftAsItIs() {
+        Joint own =
+                JointBuilder.builder()
+                        .id(new Id<>("j1"))
+                        .name("gland")
+                        .fastener(new Id<>("x1"))
+                        .count(2)
+                        .order("star")
+                        .torque(Value.of("9 N·m"))
+                        .build();
+        Manual with = empty().withPart(line("x1", "gland nut")).withJoint(own).withLastId(9);
+        Manual m =
+                drafted(
+                        with,
+                        plain(10).withPattern("cross").withThreadDirection("left"),
+                        plain(20).withTorques(List.of(new Torque(12.0, 12.0, "N·m", null, ""))));
+        assertThat(m.joint(own.id())).contains(own);
+        // another torque is another joint, to be looked at
+        assertThat(m.joints()).hasSize(2);
+        assertThat(step(m).joints()).containsExactly(own.id());
     }
 
     @Test
