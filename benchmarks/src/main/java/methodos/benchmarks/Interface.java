@@ -8,6 +8,9 @@ import javafx.application.Platform;
 /** Does things in the interface and waits until what follows from them is done as well. */
 final class Interface {
 
+    /** What is put off may put something off itself. */
+    private static final int PUT_OFF = 4;
+
     private Interface() {}
 
     static void run(Runnable action) throws Exception {
@@ -20,7 +23,9 @@ final class Interface {
 
     static <T> T get(Callable<T> action) throws Exception {
         T value = later(action);
-        later(() -> null); // what the action put off is done before this
+        for (int i = 0; i < PUT_OFF; i++) {
+            later(() -> null); // what the action put off is done before this
+        }
         return value;
     }
 
