@@ -16,6 +16,7 @@ import methodos.core.edit.DraftEdits;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
 import methodos.core.edit.HeardLinks;
+import methodos.core.edit.StepEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.ClipBuilder;
 import methodos.core.manual.Manual;
@@ -241,6 +242,25 @@ class SettlingTest extends RealWindow {
         assertThat(robot.lookup("new: yoke").tryQuery()).isPresent();
         type(robot, KeyCode.ENTER);
         assertThat(manual().parts()).hasSize(before + 1);
+    }
+
+    /** The checks come in behind an edit and may offer a hazard, while somebody types. */
+    @Test
+    void whatIsTypedStaysWhileTheEditorIsMadeAnew(FxRobot robot) {
+        Step worm = step("Remove the worm");
+        choose(robot, worm);
+        robot.interact(
+                () -> {
+                    TextInputControl field = node(robot, "#addPart", TextInputControl.class);
+                    field.requestFocus();
+                    field.setText("gland");
+                });
+        robot.interact(() -> project.apply(StepEdits.optional(worm.id(), true)));
+        laidOut(robot);
+        assertThat(node(robot, "#addPart", TextInputControl.class).getText()).isEqualTo("gland");
+        assertThat(node(robot, "#addPart", TextInputControl.class).isFocused()).isTrue();
+        type(robot, KeyCode.ENTER);
+        assertThat(partsOf(worm)).contains("gland nut");
     }
 
     @Test

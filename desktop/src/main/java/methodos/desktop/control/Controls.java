@@ -1,9 +1,11 @@
 package methodos.desktop.control;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Label;
@@ -100,16 +102,40 @@ public final class Controls {
 
     /**
      * Makes the controls of a panel anew; the one in focus, found again by its id, has the focus
-     * again.
+     * again, with what is typed to be added and not taken yet.
      */
     public static void anew(Parent panel, Runnable make) {
-        Node focused = panel.getScene() == null ? null : panel.getScene().getFocusOwner();
-        String id = holds(panel, focused) ? focused.getId() : null;
+        anew(panel, make, focused(panel).filter(n -> n instanceof PickField).isPresent());
+    }
+
+    /** The same while nothing has changed that the fields show: what is typed in one stays. */
+    public static void anewAsTyped(Parent panel, Runnable make) {
+        anew(panel, make, true);
+    }
+
+    private static void anew(Parent panel, Runnable make, boolean typed) {
+        Optional<Node> focused = focused(panel);
+        String id = focused.map(Node::getId).orElse(null);
+        String text =
+                typed && focused.orElse(null) instanceof TextInputControl input
+                        ? input.getText()
+                        : null;
         make.run();
         Node again = id == null ? null : panel.lookup("#" + id);
         if (again != null) {
             again.requestFocus();
+            if (again != focused.get() && text != null && again instanceof TextInputControl input) {
+                input.setText(text);
+                input.end();
+            }
         }
+    }
+
+    /** The control of a panel that has the focus. */
+    private static Optional<Node> focused(Parent panel) {
+        return Optional.ofNullable(panel.getScene())
+                .map(Scene::getFocusOwner)
+                .filter(n -> holds(panel, n));
     }
 
     private static boolean holds(Parent panel, Node node) {

@@ -105,7 +105,7 @@ final class StepEditor extends VBox {
     private void missed() {
         if (drawn != null && !hazards.missed(shown).equals(offered)) {
             Step now = drawn;
-            Controls.anew(this, () -> draw(now));
+            Controls.anewAsTyped(this, () -> draw(now));
         }
     }
 
