@@ -23,6 +23,7 @@ import methodos.core.manual.PartUse;
 import methodos.core.manual.Question;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Tool;
+import methodos.core.memory.Remembered;
 import methodos.core.narration.DraftedStep;
 import methodos.core.parts.HeardParts;
 import methodos.core.vocabulary.Nouns;
@@ -33,6 +34,9 @@ import methodos.core.words.Words;
  * is marked as heard, so that nothing that was said is lost.
  */
 final class DraftedManual {
+
+    private static final Remembered<String, Set<String>> SAID =
+            new Remembered<>(DraftedManual::read);
 
     private Manual manual;
     private final HeardParts heard;
@@ -209,8 +213,12 @@ final class DraftedManual {
         return Optional.of(fitting.get(0));
     }
 
-    /** The words of a name, in the singular. */
+    /** The words of a name, in the singular; names are asked for again and again. */
     static Set<String> said(String name) {
+        return SAID.of(name);
+    }
+
+    private static Set<String> read(String name) {
         return Stream.of(name.toLowerCase(Locale.ROOT).split("[^\\p{L}\\d]+"))
                 .map(Nouns::singular)
                 .filter(w -> !w.isEmpty())

@@ -97,7 +97,9 @@ public final class HeardLinks {
                 continue;
             }
             List<Part> meant = names.listed(use.named(), step.text());
-            if (!heard.containsKey(use.part()) || meant.isEmpty()) {
+            // an accepted step asks nothing any more: what is not sure stays as it was heard
+            boolean open = meant.size() > 1 && step.accepted();
+            if (!heard.containsKey(use.part()) || meant.isEmpty() || open) {
                 uses.add(use);
             } else if (meant.size() > 1) {
                 questions.add(
@@ -116,10 +118,13 @@ public final class HeardLinks {
         for (Question question : step.questions()) {
             List<Part> meant = names.listed(question.named(), step.text());
             if (meant.size() == 1) {
-                uses.add(question.answered(meant.get(0).id()));
+                Id<Part> line = meant.get(0).id();
+                if (uses.stream().noneMatch(u -> u.part().equals(line))) {
+                    uses.add(question.answered(line));
+                }
             } else {
                 questions.add(
-                        meant.isEmpty()
+                        meant.isEmpty() || step.accepted()
                                 ? question
                                 : question.withAnswers(meant.stream().map(Part::id).toList()));
             }

@@ -410,6 +410,25 @@ class DraftHomesTest {
         }
     }
 
+    @Test
+    void anAcceptedStepKeepsWhatWasHeardWhereALaterListLeavesItOpen() {
+        Manual heard =
+                drafted(
+                        empty(),
+                        plain(10)
+                                .withText("Tighten the nut.")
+                                .withParts(List.of(new PartNamed("nut", null, null, null))));
+        Manual accepted = DraftEdits.accept(step(heard).id()).change().apply(heard);
+        List<Part> lines = List.of(line("x1", "lock nut"), line("x2", "gland nut"));
+        Manual listed = HeardLinks.in(accepted.withPart(lines.get(0)).withPart(lines.get(1)));
+        assertThat(step(listed).parts()).isEqualTo(step(accepted).parts());
+        assertThat(step(listed).questions()).isEmpty();
+        // a drafted one asks
+        Manual asked = HeardLinks.in(heard.withPart(lines.get(0)).withPart(lines.get(1)));
+        assertThat(step(asked).parts()).isEmpty();
+        assertThat(step(asked).questions()).hasSize(1);
+    }
+
     /** What is heard is written as somebody would type it, and read again from the file. */
     @ParameterizedTest
     @CsvSource({
