@@ -145,18 +145,28 @@ public abstract class RealWindow {
     }
 
     /**
-     * Nodes made just now have no place before the next layout, and would be clicked amiss. The
-     * robot asks for their bounds on its own thread: they are reckoned here, on that of the window,
-     * so that the two do not reckon them at once.
+     * Nodes made just now have no place before the next layout, and would be clicked amiss, as
+     * would those that move while findings come in behind an edit. The robot asks for their bounds
+     * on its own thread: they are reckoned here, on that of the window, so that the two do not
+     * reckon them at once.
      */
     protected void laidOut(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
+        lookedThrough();
         robot.interact(
                 () -> {
                     window().root().applyCss();
                     window().root().layout();
                     reckonBounds(window().root());
                 });
+    }
+
+    private void lookedThrough() {
+        try {
+            until(() -> project.upToDate() || project.stale().get());
+        } catch (Exception late) {
+            throw new AssertionError("the findings of the last edit did not come in", late);
+        }
     }
 
     private static void reckonBounds(Node node) {

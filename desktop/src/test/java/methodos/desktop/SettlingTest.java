@@ -244,7 +244,6 @@ class SettlingTest extends RealWindow {
         assertThat(manual().parts()).hasSize(before + 1);
     }
 
-    /** The checks come in behind an edit and may offer a hazard, while somebody types. */
     @Test
     void whatIsTypedStaysWhileTheEditorIsMadeAnew(FxRobot robot) {
         Step worm = step("Remove the worm");

@@ -102,43 +102,36 @@ public final class Controls {
 
     /**
      * Makes the controls of a panel anew; the one in focus, found again by its id, has the focus
-     * again, with what is typed to be added and not taken yet.
+     * again, with what is typed to be added and not taken yet. What is under the pointer stays
+     * there.
      */
     public static void anew(Parent panel, Runnable make) {
-        anew(panel, make, focused(panel).filter(n -> n instanceof PickField).isPresent());
+        Held.keep(panel, () -> focusedAnew(panel, make));
     }
 
-    /** The same while nothing has changed that the fields show: what is typed in one stays. */
-    public static void anewAsTyped(Parent panel, Runnable make) {
-        anew(panel, make, true);
-    }
-
-    private static void anew(Parent panel, Runnable make, boolean typed) {
+    private static void focusedAnew(Parent panel, Runnable make) {
         Optional<Node> focused = focused(panel);
         String id = focused.map(Node::getId).orElse(null);
-        String text =
-                typed && focused.orElse(null) instanceof TextInputControl input
-                        ? input.getText()
-                        : null;
+        String typed = focused.orElse(null) instanceof PickField field ? field.getText() : "";
         make.run();
         Node again = id == null ? null : panel.lookup("#" + id);
         if (again != null) {
             again.requestFocus();
-            if (again != focused.get() && text != null && again instanceof TextInputControl input) {
-                input.setText(text);
-                input.end();
+            if (again != focused.get() && !typed.isEmpty() && again instanceof PickField field) {
+                field.setText(typed);
+                field.end();
             }
         }
     }
 
     /** The control of a panel that has the focus. */
-    private static Optional<Node> focused(Parent panel) {
+    static Optional<Node> focused(Parent panel) {
         return Optional.ofNullable(panel.getScene())
                 .map(Scene::getFocusOwner)
                 .filter(n -> holds(panel, n));
     }
 
-    private static boolean holds(Parent panel, Node node) {
+    static boolean holds(Parent panel, Node node) {
         for (Node n = node; n != null; n = n.getParent()) {
             if (n == panel) {
                 return true;

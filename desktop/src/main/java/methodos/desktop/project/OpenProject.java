@@ -77,6 +77,11 @@ public final class OpenProject implements AutoCloseable {
             new ReadOnlyObjectWrapper<>(List.of());
     private final ReadOnlyObjectWrapper<Optional<Checks.Result>> checked =
             new ReadOnlyObjectWrapper<>(Optional.empty());
+
+    /** What points and findings are of, and through whose eyes. */
+    private Workspace derivedOf;
+
+    private Sight derivedFor;
     private final ReadOnlyBooleanWrapper stale = new ReadOnlyBooleanWrapper();
     private final ReadOnlyStringWrapper rulesProblem = new ReadOnlyStringWrapper("");
     private final ReadOnlyObjectWrapper<Trouble> trouble = new ReadOnlyObjectWrapper<>();
@@ -173,6 +178,8 @@ public final class OpenProject implements AutoCloseable {
                 () -> {
                     if (workspace.get() == now && sight.get().equals(eyes)) {
                         stale.set(false);
+                        derivedOf = now;
+                        derivedFor = eyes;
                         openPoints.set(points);
                         // last: who listens to it finds both
                         checked.set(Optional.of(result));
@@ -268,6 +275,11 @@ public final class OpenProject implements AutoCloseable {
     /** Whether points and findings are of an earlier state, since working them out failed. */
     public ReadOnlyBooleanProperty stale() {
         return stale.getReadOnlyProperty();
+    }
+
+    /** Whether points and findings are of the present state, none being worked out any more. */
+    public boolean upToDate() {
+        return derivedOf == workspace.get() && sight.get().equals(derivedFor);
     }
 
     /** Where work beside the interface is done. */

@@ -32,6 +32,7 @@ import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.Held;
 import methodos.desktop.control.NameConverter;
 import methodos.desktop.control.PickField;
 import methodos.desktop.project.OpenProject;
@@ -59,9 +60,6 @@ final class StepEditor extends VBox {
 
     /** The words of the step before they were typed into. */
     private String before = "";
-
-    /** The hazards for which a statement is offered. */
-    private List<String> offered = List.of();
 
     /**
      * @param told what a draft tells of its steps
@@ -101,11 +99,11 @@ final class StepEditor extends VBox {
         refresh(true);
     }
 
-    /** The checks come in behind an edit; what they miss here may be other than what is offered. */
+    /** The checks come in behind an edit; only what they offer is made anew. */
     private void missed() {
-        if (drawn != null && !hazards.missed(shown).equals(offered)) {
+        if (drawn != null) {
             Step now = drawn;
-            Controls.anewAsTyped(this, () -> draw(now));
+            Held.keep(this, () -> hazards.offer(now));
         }
     }
 
@@ -160,7 +158,6 @@ final class StepEditor extends VBox {
     }
 
     private void draw(Step step) {
-        offered = hazards.missed(step.id());
         Manual manual = project.manual();
         int number = new StepNumbers(manual, project.sight().get()).of(step.id()).orElse(0);
         HBox head =

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Function;
 import javafx.collections.FXCollections;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
@@ -25,6 +26,9 @@ final class StepHazards {
     private final OpenProject project;
     private final Words words;
 
+    /** The statements that the rules miss, made anew while the fields stay. */
+    private final VBox offers = new VBox(8);
+
     StepHazards(OpenProject project) {
         this.project = project;
         this.words = project.words();
@@ -35,7 +39,8 @@ final class StepHazards {
         for (int i = 0; i <= step.hazards().size(); i++) {
             all.getChildren().add(statement(step, i));
         }
-        proposals(step, all);
+        offer(step);
+        all.getChildren().add(offers);
         return all;
     }
 
@@ -128,7 +133,7 @@ final class StepHazards {
     }
 
     /** The names of the rules that miss a statement at a step. */
-    List<String> missed(Id<Step> step) {
+    private List<String> missed(Id<Step> step) {
         return project.checked().get().stream()
                 .flatMap(r -> r.findings().stream())
                 .filter(f -> f.rule() == Rule.HAZARD_MISSING && f.steps().contains(step))
@@ -137,22 +142,24 @@ final class StepHazards {
     }
 
     /** What the rules miss at this step can be put in with their words. */
-    private void proposals(Step step, VBox all) {
+    void offer(Step step) {
         List<String> missed = missed(step.id());
-        for (HazardRule rule : project.checks().hazardRules().list()) {
-            if (missed.contains(rule.name())) {
-                all.getChildren()
-                        .add(
-                                Controls.link(
-                                        "proposeHazard",
-                                        words.of("step.proposeHazard", rule.name()),
-                                        () ->
-                                                project.apply(
-                                                        StepEdits.hazard(
-                                                                step.id(),
-                                                                step.hazards().size(),
-                                                                rule.statement()))));
-            }
-        }
+        offers.getChildren()
+                .setAll(
+                        project.checks().hazardRules().list().stream()
+                                .filter(rule -> missed.contains(rule.name()))
+                                .map(rule -> proposal(step, rule))
+                                .toList());
+        Controls.seen(offers, !offers.getChildren().isEmpty());
+    }
+
+    private Button proposal(Step step, HazardRule rule) {
+        return Controls.link(
+                "proposeHazard",
+                words.of("step.proposeHazard", rule.name()),
+                () ->
+                        project.apply(
+                                StepEdits.hazard(
+                                        step.id(), step.hazards().size(), rule.statement())));
     }
 }

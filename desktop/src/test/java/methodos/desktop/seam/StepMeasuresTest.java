@@ -2,7 +2,9 @@ package methodos.desktop.seam;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.tuple;
+import static org.assertj.core.api.Assertions.within;
 
+import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -12,9 +14,11 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.description.Id;
 import methodos.core.description.RecordShape;
+import methodos.core.edit.StepEdits;
 import methodos.core.manual.Alternative;
 import methodos.core.manual.Document;
 import methodos.core.manual.FitRule;
+import methodos.core.manual.Hazard;
 import methodos.core.manual.Practices;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Sight;
@@ -32,6 +36,9 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** What is measured and judged by eye in a step, what it uses, and whether it may be left out. */
 class StepMeasuresTest extends RealWindow {
+
+    private static final Hazard WELDING =
+            new Hazard(Hazard.SignalWord.WARNING, "Hot metal", "burns", "Wear gloves");
 
     private Id<Step> step;
 
@@ -113,6 +120,29 @@ class StepMeasuresTest extends RealWindow {
                                 .map(RecordShape.Component::name)
                                 .filter(n -> !n.equals("id") && !n.equals("text"))
                                 .toList());
+    }
+
+    /** What the checks offer behind an edit stands above the field that one is in. */
+    @Test
+    void aFieldStaysWhereItIsAndWhatIsTypedInItWhileHazardsAreOffered(FxRobot robot) {
+        fill(robot, "#stepWay", "through the plug");
+        TextField way = node(robot, "#stepWay", TextField.class);
+        robot.clickOn(way).write("X");
+        double height = way.localToScene(0, 0).getY();
+        robot.interact(
+                () -> project.apply(StepEdits.text(step, "Weld the bracket to the housing.")));
+        laidOut(robot);
+        assertThat(robot.lookup("#proposeHazard").tryQuery()).isPresent();
+        assertThat(node(robot, "#stepWay", TextField.class)).isSameAs(way);
+        assertThat(way.getText()).contains("X");
+        assertThat(way.localToScene(0, 0).getY()).isCloseTo(height, within(1.0));
+
+        // an edit makes all fields anew; the one that is pointed at stays where it was
+        robot.interact(() -> project.apply(StepEdits.hazard(step, 0, WELDING)));
+        laidOut(robot);
+        Node again = robot.lookup("#stepWay").query();
+        assertThat(again).isNotSameAs(way);
+        assertThat(again.localToScene(0, 0).getY()).isCloseTo(height, within(1.0));
     }
 
     @Test
