@@ -10,17 +10,20 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import methodos.core.description.Id;
+import methodos.core.edit.DraftEdits;
 import methodos.core.edit.StepQuestions;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Span;
+import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.seam.SeamView;
 import methodos.desktop.window.MainWindow;
 import methodos.training.Journey;
 import methodos.training.Journey.Leg;
+import methodos.training.Journey.Missed;
 import methodos.training.Journey.Wanted;
 
 /**
@@ -33,6 +36,13 @@ final class Settler {
 
     /** A value that is typed into words that are right otherwise: "at least 62 mm". */
     private static final int LETTERS_OF_A_VALUE = 12;
+
+    /** A key that is held down while another is pressed. */
+    private enum Held {
+        NONE,
+        SHIFT,
+        CONTROL
+    }
 
     private final Journey journey;
     private final OpenProject project;
@@ -57,17 +67,17 @@ final class Settler {
                 settle(step.get());
             }
         }
-        for (Wanted missed : journey.missed()) {
+        for (Missed missed : journey.missed()) {
             make(missed);
         }
         journey.legs().stream().map(Leg::wanted).filter(w -> w != null).forEach(this::byHand);
-        journey.missed().forEach(this::byHand);
+        journey.missed().stream().map(Missed::wanted).forEach(this::byHand);
     }
 
     private void settle(Step step) throws Exception {
         Leg leg = leg(step);
         if (leg.wanted() == null) {
-            press(KeyCode.X, false);
+            press(KeyCode.X, Held.NONE);
             tally.act(Tally.Fate.WRONG, 1, 1, 0, 0);
             return;
         }
@@ -78,18 +88,29 @@ final class Settler {
                                     .filter(s -> !s.accepted() && StepQuestions.sure(s))
                                     .toList();
             if (sure.size() > 1 && sure.contains(step) && sure.stream().allMatch(this::right)) {
-                press(KeyCode.A, true);
+                press(KeyCode.A, Held.SHIFT);
                 tally.act(Tally.Fate.RIGHT, sure.size(), 1, 0, 0);
                 return;
             }
         }
-        int keys = 0;
+        settle(step, leg.wanted(), Tally.Fate.RIGHT, 0, 0);
+    }
+
+    /**
+     * Makes a step what it should be, by the fewest keys.
+     *
+     * @param fate what became of it if nothing has to be changed
+     * @param before keys and pointings that it took so far
+     */
+    private void settle(Step drafted, Wanted wanted, Tally.Fate fate, int before, int pointed)
+            throws Exception {
+        Step step = drafted;
+        int keys = before;
+        int pointings = pointed;
         int letters = 0;
-        int pointings = 0;
         boolean edited = false;
-        Wanted wanted = leg.wanted();
         for (int answer = answer(step, wanted); answer > 0; answer = answer(step, wanted)) {
-            press(KeyCode.getKeyCode(String.valueOf(answer)), false);
+            press(KeyCode.getKeyCode(String.valueOf(answer)), Held.NONE);
             keys++;
             step = project.manual().step(step.id()).orElseThrow();
         }
@@ -101,32 +122,43 @@ final class Settler {
             }
         }
         List<Part> lacking = lacking(project.manual().step(step.id()).orElseThrow(), wanted);
-        boolean words = !wanted.sound() || wanted.lacking() > 0;
-        if (words || !lacking.isEmpty()) {
-            edited = true;
-            press(KeyCode.C, false);
+        boolean same = step.text().equals(wanted.words()); // made of the words as they are
+        boolean words = !same && (!wanted.sound() || wanted.lacking() > 0);
+        if (words) {
+            press(KeyCode.C, Held.NONE);
             keys++;
-            if (words) {
-                type("#stepText", wanted.words());
-                letters +=
-                        wanted.sound()
-                                ? wanted.lacking() * LETTERS_OF_A_VALUE
-                                : wanted.words().length();
-            }
-            if (lacking.isEmpty()) {
-                press(KeyCode.ENTER, false);
+            type("#stepText", wanted.words());
+            letters +=
+                    wanted.sound()
+                            ? wanted.lacking() * LETTERS_OF_A_VALUE
+                            : wanted.words().length();
+            if (!lacking.isEmpty()) {
+                press(KeyCode.TAB, Held.NONE);
                 keys++;
             }
-            for (Part part : lacking) {
-                press(KeyCode.TAB, false);
-                letters += add(part);
-                keys += 2;
-            }
-            back();
+        } else if (!lacking.isEmpty()) {
+            press(KeyCode.P, Held.NONE);
+            keys++;
         }
-        press(KeyCode.A, false);
-        keys++;
-        tally.act(edited ? Tally.Fate.EDITED : Tally.Fate.RIGHT, 1, keys, pointings, letters);
+        for (Part part : lacking) {
+            type("#addPart", part.item());
+            letters += part.item().length();
+            keys++; // Enter, and behind the last one Ctrl+Enter, which accepts the step as well
+            boolean last = part == lacking.get(lacking.size() - 1);
+            press(KeyCode.ENTER, last ? Held.CONTROL : Held.NONE);
+            taken(step.id(), part);
+        }
+        if (words && lacking.isEmpty()) {
+            press(KeyCode.ENTER, Held.CONTROL);
+            keys++;
+        }
+        edited |= words || !lacking.isEmpty();
+        if (project.manual().step(step.id()).filter(s -> !s.accepted()).isPresent()) {
+            press(KeyCode.A, Held.NONE);
+            keys++;
+        }
+        Tally.Fate became = edited && fate == Tally.Fate.RIGHT ? Tally.Fate.EDITED : fate;
+        tally.act(became, 1, keys, pointings, letters);
     }
 
     /** The number of the answer that is not the one that accepting gives; 0 where it does. */
@@ -185,61 +217,52 @@ final class Settler {
                 .toList();
     }
 
-    /** Makes a step of words that no draft made one of. */
-    private void make(Wanted wanted) throws Exception {
+    /**
+     * Makes a step of words that no draft made one of. Enter would read them by the reader that
+     * ships, which knows the narration: here they are read by one that does not.
+     */
+    private void make(Missed missed) throws Exception {
         Id<Clip> clip = project.manual().clips().get(0).id();
-        double from = wanted.start();
-        double to = Math.max(wanted.end(), from + 0.1);
-        // two pointings: where the words begin and where they end
+        Wanted wanted = missed.wanted();
+        Span span = new Span(clip, wanted.start(), Math.max(wanted.end(), wanted.start() + 0.1));
+        List<Id<Step>> before = project.manual().steps().map(Step::id).toList();
         Interface.run(
-                () -> {
-                    window.seamState().step().set(null);
-                    window.seamState().span().set(new Span(clip, from, to));
-                });
+                () ->
+                        project.apply(
+                                DraftEdits.make(
+                                        span,
+                                        missed.quote(),
+                                        Stage.Kind.TAKE_DOWN,
+                                        missed.draft(),
+                                        project.words())));
+        Step made =
+                project.manual()
+                        .steps()
+                        .filter(s -> !before.contains(s.id()))
+                        .findFirst()
+                        .orElseThrow();
+        Interface.run(() -> window.chooseStep(made.id()));
         back();
-        press(KeyCode.ENTER, false);
-        int keys = 1;
-        press(KeyCode.C, false);
-        type("#stepText", wanted.words());
-        press(KeyCode.ENTER, false);
-        keys += 2;
-        int letters = wanted.words().length();
-        Step made = project.manual().step(window.seamState().step().get()).orElseThrow();
-        List<Part> lacking = lacking(made, wanted);
-        if (!lacking.isEmpty()) {
-            press(KeyCode.C, false);
-            keys++;
-            for (Part part : lacking) {
-                press(KeyCode.TAB, false);
-                letters += add(part);
-                keys += 2;
-            }
-            back();
-        }
-        tally.act(Tally.Fate.MISSED, 1, keys, 2, letters);
+        // two pointings, where the words begin and where they end, and Enter
+        settle(made, wanted, Tally.Fate.MISSED, 1, 2);
     }
 
     /** By hand each step is selected, made, worded and given its parts. */
     private void byHand(Wanted wanted) {
-        tally.byHand(
-                4 + 2 * wanted.parts().size(),
-                2,
-                wanted.words().length() + 2 * wanted.parts().size());
+        int parts = wanted.parts().size();
+        tally.byHand(3 + parts, 2, wanted.words().length() + 2 * parts);
     }
 
-    /** A part by the number of its item, as one match and Enter takes it. */
-    private int add(Part part) throws Exception {
-        type("#addPart", part.item());
-        press(KeyCode.ENTER, false);
+    /** A part is taken by the number of its item: one match and Enter takes it. */
+    private void taken(Id<Step> step, Part part) {
         boolean there =
                 project.manual()
-                        .step(window.seamState().step().get())
+                        .step(step)
                         .filter(s -> s.parts().stream().anyMatch(u -> u.part().equals(part.id())))
                         .isPresent();
         if (!there) {
             throw new IllegalStateException("item " + part.item() + " was not taken");
         }
-        return part.item().length();
     }
 
     private Leg leg(Step step) {
@@ -252,7 +275,7 @@ final class Settler {
                 .orElseThrow();
     }
 
-    private void press(KeyCode code, boolean shift) throws Exception {
+    private void press(KeyCode code, Held held) throws Exception {
         Interface.run(
                 () -> {
                     Node focused = window.root().getScene().getFocusOwner();
@@ -265,8 +288,8 @@ final class Settler {
                                         "",
                                         code.getName(),
                                         code,
-                                        shift,
-                                        false,
+                                        held == Held.SHIFT,
+                                        held == Held.CONTROL,
                                         false,
                                         false));
                     }

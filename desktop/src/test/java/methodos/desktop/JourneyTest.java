@@ -64,7 +64,7 @@ class JourneyTest extends RealWindow {
         assertThat(ProjectFolder.read(folder).manual()).isEqualTo(expected);
     }
 
-    private Id<Step> makeStep(FxRobot robot) {
+    private Id<Step> makeStep(FxRobot robot) throws Exception {
         Node seam = robot.lookup("#seam").query();
         Bounds b = seam.localToScreen(seam.getBoundsInLocal());
         robot.clickOn(b.getMinX() + 100, b.getMinY() + 260);
@@ -79,8 +79,9 @@ class JourneyTest extends RealWindow {
         Span span = window().seamState().span().get();
         assertThat(span.start()).isEqualTo(start);
         assertThat(span.seconds()).isEqualTo(3.0);
+        int before = (int) manual().steps().count();
         robot.type(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
+        until(() -> manual().steps().count() > before);
         Step made = manual().step(window().seamState().step().get()).orElseThrow();
         assertThat(made.spans()).containsExactly(span);
         return made.id();

@@ -22,6 +22,7 @@ import methodos.core.manual.ClipBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
+import methodos.core.manual.Span;
 import methodos.core.manual.Step;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
@@ -204,6 +205,7 @@ class SettlingTest extends RealWindow {
         type(robot, KeyCode.C);
         TextInputControl text = node(robot, "#stepText", TextInputControl.class);
         assertThat(text.isFocused()).isTrue();
+        assertThat(text.getText()).isEqualTo(first.text());
         robot.interact(() -> text.setText("Take the cover off slowly."));
         type(robot, KeyCode.ENTER);
         assertThat(manual().step(first.id()).orElseThrow().text())
@@ -260,6 +262,42 @@ class SettlingTest extends RealWindow {
         assertThat(node(robot, "#addPart", TextInputControl.class).isFocused()).isTrue();
         type(robot, KeyCode.ENTER);
         assertThat(partsOf(worm)).contains("gland nut");
+    }
+
+    @Test
+    void partsAreAddedByTwoKeysWhichAcceptTheStepAsWell(FxRobot robot) {
+        Step worm = step("Remove the worm");
+        choose(robot, worm);
+        type(robot, KeyCode.P);
+        assertThat(robot.lookup("#addPart").query().isFocused()).isTrue();
+        robot.write("2");
+        type(robot, KeyCode.CONTROL, KeyCode.ENTER);
+        assertThat(partsOf(worm)).contains("gland nut");
+        assertThat(manual().step(worm.id()).orElseThrow().accepted()).isTrue();
+        assertThat(window().seamState().step().get()).isNotEqualTo(worm.id());
+        assertThat(robot.lookup("#seam").query().isFocused()).isTrue();
+        // the keys of the seam act again
+        Step next = manual().step(window().seamState().step().get()).orElseThrow();
+        type(robot, KeyCode.A);
+        assertThat(manual().step(next.id()).orElseThrow().accepted()).isTrue();
+    }
+
+    @Test
+    void aStepMadeOfAStretchHasWhatItsWordsSay(FxRobot robot) throws Exception {
+        Span span = new Span(CLIP, 24, 27);
+        robot.interact(
+                () -> {
+                    project.apply(StepEdits.delete(step("Install the cover").id()));
+                    window().seamState().step().set(null);
+                    window().seamState().span().set(span);
+                    robot.lookup("#seam").query().requestFocus();
+                });
+        type(robot, KeyCode.ENTER);
+        until(() -> window().seamState().step().get() != null);
+        Step made = manual().step(window().seamState().step().get()).orElseThrow();
+        assertThat(made.spans()).containsExactly(span);
+        assertThat(made.text()).contains("cover").isNotEqualTo("Put the cover back on.");
+        assertThat(partsOf(made)).containsExactly("cover");
     }
 
     @Test

@@ -13,6 +13,7 @@ import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep;
 import methodos.core.narration.DraftedStep.Kind;
+import methodos.narration.draft.NarrationReader;
 import methodos.training.Truth.TrueStep;
 
 /**
@@ -29,7 +30,13 @@ public record Journey(
         Draft draft,
         List<Part> list,
         List<Leg> legs,
-        List<Wanted> missed) {
+        List<Missed> missed) {
+
+    /** From this share on a drafted step is drawn from the words of a true one. */
+    private static final double TOUCHING = 0.5;
+
+    /** No shorter stretch is chosen by hand, in seconds. */
+    private static final double SHORTEST = 0.1;
 
     /**
      * A drafted step.
@@ -37,6 +44,13 @@ public record Journey(
      * @param wanted null where there should be no such step
      */
     public record Leg(DraftedStep drafted, Wanted wanted) {}
+
+    /**
+     * A step that somebody makes of a stretch of words.
+     *
+     * @param draft what is read of that stretch alone
+     */
+    public record Missed(Wanted wanted, String quote, Draft draft) {}
 
     /**
      * A step as it should be.
@@ -55,7 +69,11 @@ public record Journey(
             int lacking,
             boolean sound) {}
 
-    static Journey of(Narration narration, Draft draft) {
+    /**
+     * @param reader one that has not seen the narration
+     */
+    static Journey of(Narration narration, NarrationReader reader) {
+        Draft draft = reader.read(narration.captions());
         List<DraftedStep> drafted =
                 draft.steps().stream().filter(s -> s.kind() != Kind.NOTE).toList();
         List<TrueStep> wanted =
@@ -63,22 +81,63 @@ public record Journey(
                         .filter(s -> s.told().kind() != Kind.NOTE)
                         .toList();
         Map<Integer, Integer> paired = Score.paired(drafted, wanted);
+        Map<Integer, Integer> touching = touching(drafted, wanted, paired);
         List<Leg> legs = new ArrayList<>();
         for (int d = 0; d < drafted.size(); d++) {
-            Integer w = paired.get(d);
-            legs.add(
-                    new Leg(
-                            drafted.get(d),
-                            w == null ? null : wanted(wanted.get(w), drafted.get(d))));
+            DraftedStep step = drafted.get(d);
+            Wanted is = null;
+            if (paired.containsKey(d)) {
+                is = wanted(wanted.get(paired.get(d)), step);
+            } else if (touching.containsKey(d)) {
+                is = wanted(wanted.get(touching.get(d)), null);
+            }
+            legs.add(new Leg(step, is));
         }
-        List<Wanted> missed = new ArrayList<>();
+        List<Missed> missed = new ArrayList<>();
         for (int w = 0; w < wanted.size(); w++) {
-            if (!paired.containsValue(w) && !wanted.get(w).optional()) {
-                missed.add(wanted(wanted.get(w), null));
+            boolean there = paired.containsValue(w) || touching.containsValue(w);
+            if (!there && !wanted.get(w).optional()) {
+                missed.add(missed(narration.captions(), wanted.get(w), reader));
             }
         }
         return new Journey(
                 narration.name(), narration.captions(), draft, list(narration), legs, missed);
+    }
+
+    /** What is not paired but is drawn from the same words: it is changed and not made anew. */
+    private static Map<Integer, Integer> touching(
+            List<DraftedStep> drafted, List<TrueStep> wanted, Map<Integer, Integer> paired) {
+        List<Pairing.Edge> edges = new ArrayList<>();
+        for (int d = 0; d < drafted.size(); d++) {
+            for (int w = 0; w < wanted.size(); w++) {
+                double shared = shared(drafted.get(d), wanted.get(w).told());
+                boolean open = !paired.containsKey(d) && !paired.containsValue(w);
+                if (open && !wanted.get(w).optional() && shared >= TOUCHING) {
+                    edges.add(new Pairing.Edge(d, w, shared));
+                }
+            }
+        }
+        return Pairing.best(edges);
+    }
+
+    /** How much of the shorter of two stretches is in the other. */
+    private static double shared(DraftedStep a, DraftedStep b) {
+        double both = Math.min(a.end(), b.end()) - Math.max(a.start(), b.start());
+        double shorter = Math.min(a.end() - a.start(), b.end() - b.start());
+        return shorter <= 0 ? 0 : both / shorter;
+    }
+
+    private static Missed missed(Captions captions, TrueStep step, NarrationReader reader) {
+        double start = step.told().start();
+        double end = Math.max(step.told().end(), start + SHORTEST);
+        Captions said = captions.said(start, end);
+        Draft read =
+                said.captions().isEmpty()
+                        ? new Draft(List.of(), List.of())
+                        : reader.read(said, step.told().stage(), List.of());
+        List<DraftedStep> work = read.steps().stream().filter(s -> s.kind() != Kind.NOTE).toList();
+        boolean one = work.size() == 1 && !Score.paired(work, List.of(step)).isEmpty();
+        return new Missed(wanted(step, one ? work.get(0) : null), captions.quote(start, end), read);
     }
 
     /** The values of a step that are not taken over from a draft. */

@@ -7,6 +7,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.BiFunction;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import methodos.core.hazard.HazardRules;
@@ -100,29 +102,33 @@ public final class Reading {
     public static List<Journey> unseen(Path home, List<Path> folders)
             throws IOException, ProjectProblem {
         Reading reading = new Reading(home, folders);
-        Map<String, Draft> drafts = reading.unseen();
+        Map<String, Journey> journeys =
+                reading.unseen(
+                        (n, reader) ->
+                                n.name().startsWith("sentences-") ? null : Journey.of(n, reader));
         return reading.narrations.stream()
-                .filter(n -> !n.name().startsWith("sentences-"))
-                .map(n -> Journey.of(n, drafts.get(n.name())))
+                .map(n -> journeys.get(n.name()))
+                .filter(Objects::nonNull)
                 .toList();
     }
 
-    private Map<String, Draft> unseen() {
-        Map<String, Draft> unseen = new LinkedHashMap<>();
+    /** What is made of each narration with a reader that has not seen it. */
+    private <T> Map<String, T> unseen(BiFunction<Narration, NarrationReader, T> made) {
+        Map<String, T> unseen = new LinkedHashMap<>();
         IntStream.range(0, SHARES)
                 .parallel()
                 .forEach(
                         share -> {
-                            Map<String, Draft> drafts = share(share);
+                            Map<String, T> some = share(share, made);
                             synchronized (unseen) {
-                                unseen.putAll(drafts);
+                                unseen.putAll(some);
                             }
                         });
         return unseen;
     }
 
     private void bench() {
-        Map<String, Draft> unseen = unseen();
+        Map<String, Draft> unseen = unseen((n, reader) -> reader.read(n.captions()));
         NarrationReader all = reader(lessons.learned(heard));
         Map<String, Draft> seen = new LinkedHashMap<>();
         narrations.forEach(n -> seen.put(n.name(), all.read(n.captions())));
@@ -132,7 +138,7 @@ public final class Reading {
         print("seen, sentences", seen, true);
     }
 
-    private Map<String, Draft> share(int share) {
+    private <T> Map<String, T> share(int share, BiFunction<Narration, NarrationReader, T> made) {
         List<Lessons.Heard> others = new ArrayList<>();
         for (int i = 0; i < heard.size(); i++) {
             if (i % SHARES != share) {
@@ -140,11 +146,11 @@ public final class Reading {
             }
         }
         NarrationReader reader = reader(lessons.learned(others));
-        Map<String, Draft> drafts = new LinkedHashMap<>();
+        Map<String, T> all = new LinkedHashMap<>();
         for (int i = share; i < narrations.size(); i += SHARES) {
-            drafts.put(narrations.get(i).name(), reader.read(narrations.get(i).captions()));
+            all.put(narrations.get(i).name(), made.apply(narrations.get(i), reader));
         }
-        return drafts;
+        return all;
     }
 
     private void print(String title, Map<String, Draft> drafts, boolean sentences) {

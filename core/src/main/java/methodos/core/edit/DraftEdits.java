@@ -81,6 +81,43 @@ public final class DraftEdits {
         return DraftedJoints.byHandAlone(drafting.now()).withProposals(proposals);
     }
 
+    /**
+     * Makes one step of a stretch that somebody has chosen, with all that its words say. Where they
+     * say no work it has the words as they are; where they ask something it stays drafted.
+     *
+     * @param quote what is said in the stretch
+     * @param draft what was read from it
+     */
+    public static Edit make(Span span, String quote, Stage.Kind stage, Draft draft, Words words) {
+        List<DraftedStep> work =
+                draft.steps().stream().filter(d -> d.kind() != DraftedStep.Kind.NOTE).toList();
+        if (work.isEmpty()) {
+            return StepEdits.make(span, quote, stage);
+        }
+        return Edit.named(
+                EditKind.MAKE_STEP,
+                m -> {
+                    DraftedManual drafting = new DraftedManual(m, words);
+                    List<Id<Step>> told = new ArrayList<>();
+                    for (DraftedStep d : work) {
+                        told.add(new DraftedContent(drafting, d, span).addTo(stage));
+                    }
+                    Id<Step> made = told.get(0);
+                    Manual result = drafting.now();
+                    for (int i = 1; i < told.size(); i++) {
+                        result = StepJoining.join(made, words).change().apply(result);
+                    }
+                    result = DraftedJoints.byHandAlone(result);
+                    Step step =
+                            result.step(made)
+                                    .orElseThrow()
+                                    .withEvidence(List.of(new Evidence.Recorded(span, quote)));
+                    result = result.withStep(step);
+                    boolean asks = !StepQuestions.of(result, step).isEmpty();
+                    return asks || !step.doubts().isEmpty() ? result : accepted(result, step);
+                });
+    }
+
     /** The manual without what was drafted from a clip and nobody has agreed to. */
     private static Manual withoutDraft(Manual manual, Id<Clip> clip, Words words) {
         Manual left = manual;

@@ -55,8 +55,13 @@ final class DraftedContent {
         return evidence;
     }
 
-    /** Adds the step to its stage. */
+    /** Adds the step to the stage that its words tell. */
     Id<Step> add() {
+        return addTo(drafted.stage());
+    }
+
+    /** Adds the step to a stage. */
+    Id<Step> addTo(Stage.Kind kind) {
         drafted.unsure().stream().map(this::doubt).forEach(doubts::add);
         DraftedManual.Parts parts = drafting.parts(drafted);
         List<PartUse> uses = parts.uses();
@@ -87,7 +92,6 @@ final class DraftedContent {
         }
         Manual manual = drafting.now();
         Step made = step.id(manual.nextId("s")).build();
-        Stage.Kind kind = drafted.stage();
         Manual with =
                 manual.stage(kind)
                         .map(s -> manual.withIdTaken().withNewStep(s.id(), made))

@@ -18,10 +18,15 @@ public record Captions(List<Caption> captions) {
      * lies, so that neighbouring stretches never share one.
      */
     public String quote(double from, double to) {
-        return captions.stream()
-                .filter(c -> from <= middle(c) && middle(c) < to)
+        return said(from, to).captions().stream()
                 .map(Caption::words)
                 .collect(Collectors.joining(" "));
+    }
+
+    /** The captions that belong to a stretch. */
+    public Captions said(double from, double to) {
+        return new Captions(
+                captions.stream().filter(c -> from <= middle(c) && middle(c) < to).toList());
     }
 
     /** What is said within a stretch, on a clock that begins with it. */

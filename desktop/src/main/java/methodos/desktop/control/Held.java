@@ -1,6 +1,7 @@
 package methodos.desktop.control;
 
 import java.util.Optional;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
@@ -36,6 +37,26 @@ public final class Held {
         sheet.get().applyCss();
         sheet.get().layout();
         held.scroll(panel, above);
+    }
+
+    /** Gives a control the focus, and scrolls its sheet until it is seen. */
+    public static void focus(Node control) {
+        control.requestFocus();
+        Optional<ScrollPane> sheet = sheet(control.getParent());
+        if (sheet.isEmpty()) {
+            return;
+        }
+        sheet.get().applyCss();
+        sheet.get().layout();
+        Node all = sheet.get().getContent();
+        Bounds at = all.sceneToLocal(control.localToScene(control.getBoundsInLocal()));
+        double above = above(sheet.get());
+        double seen = sheet.get().getViewportBounds().getHeight();
+        double hidden = hidden(sheet.get());
+        if (hidden > 0 && (at.getMinY() < above || at.getMaxY() > above + seen)) {
+            double middle = (at.getMinY() + at.getMaxY() - seen) / 2;
+            sheet.get().setVvalue(Math.max(0, Math.min(1, middle / hidden)));
+        }
     }
 
     private void scroll(Parent panel, double above) {

@@ -10,6 +10,7 @@ import javafx.application.Platform;
 import methodos.core.description.Id;
 import methodos.core.edit.DraftEdits;
 import methodos.core.manual.Clip;
+import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Draft;
@@ -33,6 +34,7 @@ public final class DraftDesk implements AutoCloseable {
     private final ExecutorService background;
     private final Set<Id<Clip>> reading = new HashSet<>();
     private NarrationReader reader;
+    private boolean prepared;
 
     public DraftDesk(OpenProject project) {
         this.background = project.background().thread("work.narration");
@@ -65,6 +67,48 @@ public final class DraftDesk implements AutoCloseable {
                                     reading.remove(clip.id());
                                     problem.accept(e.getMessage());
                                 });
+                    }
+                });
+    }
+
+    /** Makes ready to read, which takes a second or two at first. */
+    public void prepare() {
+        if (!prepared) {
+            prepared = true;
+            background.execute(
+                    () -> {
+                        try {
+                            reader();
+                        } catch (ProjectProblem e) {
+                            // said when something is read
+                            LoggerFactory.getLogger(DraftDesk.class).info("no reader yet", e);
+                        }
+                    });
+        }
+    }
+
+    /**
+     * Reads what is said in a stretch, of which a step is to be made.
+     *
+     * @param stage the part of the work that it is of
+     * @param done called on the interface thread
+     * @param problem called on the interface thread with a sentence
+     */
+    public void read(Span span, Stage.Kind stage, Consumer<Draft> done, Consumer<String> problem) {
+        Captions said =
+                project.workspace().get().captions(span.clip()).said(span.start(), span.end());
+        if (said.captions().isEmpty()) {
+            done.accept(new Draft(List.of(), List.of()));
+            return;
+        }
+        background.execute(
+                () -> {
+                    try {
+                        Draft draft = reader().read(said, stage, List.of());
+                        Platform.runLater(() -> done.accept(draft));
+                    } catch (ProjectProblem e) {
+                        LoggerFactory.getLogger(DraftDesk.class).warn("not read", e);
+                        Platform.runLater(() -> problem.accept(e.getMessage()));
                     }
                 });
     }

@@ -1,10 +1,8 @@
 package methodos.desktop.seam;
 
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
@@ -12,13 +10,11 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -26,6 +22,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
+import methodos.core.edit.DraftEdits;
+import methodos.core.edit.Edit;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
@@ -53,20 +51,6 @@ public final class SeamPlace implements PlaceView {
     private static final double EMPTY = 360;
 
     /** Keys that change the manual: one press is one change, however long it is held. */
-    private static final Set<KeyCode> CHANGING =
-            EnumSet.of(
-                    KeyCode.ENTER,
-                    KeyCode.X,
-                    KeyCode.D,
-                    KeyCode.A,
-                    KeyCode.U,
-                    KeyCode.S,
-                    KeyCode.M,
-                    KeyCode.K);
-
-    /** The key that was pressed last and is not let go yet. */
-    private KeyCode held;
-
     private static final double SECOND = 1;
 
     private final OpenProject project;
@@ -77,6 +61,7 @@ public final class SeamPlace implements PlaceView {
     private final SeamPicture picture;
     private final Player player;
     private final DraftBar drafts;
+    private final DraftDesk reader;
     private final StepEditor editor;
     private final BorderPane node = new BorderPane();
     private final Consumer<String> message;
@@ -96,6 +81,9 @@ public final class SeamPlace implements PlaceView {
             Consumer<OpenPoint> go) {
         this.project = project;
         this.desk = desks.footage();
+        this.reader = desks.drafts();
+        // what is chosen becomes a step next, by what is read from its words
+        state.span().addListener(o -> reader.prepare());
         this.state = state;
         this.words = project.words();
         this.message = message;
@@ -110,7 +98,9 @@ public final class SeamPlace implements PlaceView {
                     player.look();
                 });
         seam.onPoint(player::glance);
-        this.editor = new StepEditor(project, state, new DraftTold(project, stills), message);
+        this.editor =
+                new StepEditor(
+                        project, state, new DraftTold(project, stills), message, this::agree);
         this.drafts =
                 new DraftBar(
                         project,
@@ -136,9 +126,7 @@ public final class SeamPlace implements PlaceView {
         scroll.getStyleClass().add("side");
         node.setCenter(center());
         node.setRight(scroll);
-        node.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        node.addEventFilter(KeyEvent.KEY_RELEASED, e -> held = null);
-        node.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> held = null);
+        new SeamKeys(node, this::action);
         if (state.clip().get() == null && !project.manual().clips().isEmpty()) {
             state.clip().set(project.manual().clips().get(0).id());
         }
@@ -224,60 +212,55 @@ public final class SeamPlace implements PlaceView {
         return loop;
     }
 
-    private void key(KeyEvent e) {
-        boolean moves = e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN;
-        if (e.isAltDown() && moves && state.step().get() != null) {
-            project.apply(StepEdits.move(state.step().get(), e.getCode() == KeyCode.UP ? -1 : 1));
-            seam.reveal(state.step().get());
-            e.consume();
-            return;
+    /** What a key does; null for one that does nothing here. */
+    private Runnable action(KeyEvent e) {
+        if (e.isAltDown()) {
+            boolean moves = e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN;
+            return moves && state.step().get() != null
+                    ? () -> moveStep(e.getCode() == KeyCode.UP ? -1 : 1)
+                    : null;
         }
-        if (Controls.takesText(e.getTarget())
-                || e.getTarget() instanceof javafx.scene.control.ComboBoxBase
-                || e.isControlDown()
-                || e.isAltDown()
-                || e.getTarget() instanceof ButtonBase
-                        && (e.getCode() == KeyCode.SPACE || e.getCode() == KeyCode.ENTER)) {
-            return;
-        }
-        Runnable action =
-                switch (e.getCode()) {
-                    case SPACE -> player::toggle;
-                    case LEFT -> () -> player.frame(false);
-                    case RIGHT -> () -> player.frame(true);
-                    case UP -> () -> jump(-SECOND);
-                    case DOWN -> () -> jump(SECOND);
-                    case PAGE_UP -> () -> jump(-10 * SECOND);
-                    case PAGE_DOWN -> () -> jump(10 * SECOND);
-                    case B -> this::startHere;
-                    case E -> this::endHere;
-                    case ENTER -> this::makeStep;
-                    case X -> e.isShiftDown() ? drafts::setProposedAside : this::setAside;
-                    case D -> drafts::draft;
-                    case A -> e.isShiftDown() ? drafts::acceptSure : drafts::accept;
-                    case U -> drafts::acceptUpTo;
-                    case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 ->
-                            () -> drafts.answer(e.getCode().getName().charAt(0) - '0');
-                    case C -> editor::editText;
-                    case S -> drafts::split;
-                    case M -> drafts::join;
-                    case N -> drafts::next;
-                    case K -> this::capture;
-                    case O -> this::nextOpen;
-                    case COMMA -> () -> player.speedBy(-1);
-                    case PERIOD -> () -> player.speedBy(1);
-                    case R -> () -> player.looping().set(!player.looping().get());
-                    case J -> () -> otherStep(1);
-                    case I -> () -> otherStep(-1);
-                    default -> null;
-                };
-        if (action != null) {
-            boolean repeated = e.getCode() == held && CHANGING.contains(held);
-            held = e.getCode();
-            if (!repeated) {
-                action.run();
-            }
-            e.consume();
+        return switch (e.getCode()) {
+            case SPACE -> player::toggle;
+            case LEFT -> () -> player.frame(false);
+            case RIGHT -> () -> player.frame(true);
+            case UP -> () -> jump(-SECOND);
+            case DOWN -> () -> jump(SECOND);
+            case PAGE_UP -> () -> jump(-10 * SECOND);
+            case PAGE_DOWN -> () -> jump(10 * SECOND);
+            case B -> this::startHere;
+            case E -> this::endHere;
+            case ENTER -> this::makeStep;
+            case X -> e.isShiftDown() ? drafts::setProposedAside : this::setAside;
+            case D -> drafts::draft;
+            case A -> e.isShiftDown() ? drafts::acceptSure : drafts::accept;
+            case U -> drafts::acceptUpTo;
+            case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 ->
+                    () -> drafts.answer(e.getCode().getName().charAt(0) - '0');
+            case C -> editor::editText;
+            case P -> editor::editParts;
+            case S -> drafts::split;
+            case M -> drafts::join;
+            case N -> drafts::next;
+            case K -> this::capture;
+            case O -> this::nextOpen;
+            case COMMA -> () -> player.speedBy(-1);
+            case PERIOD -> () -> player.speedBy(1);
+            case R -> () -> player.looping().set(!player.looping().get());
+            case J -> () -> otherStep(1);
+            case I -> () -> otherStep(-1);
+            default -> null;
+        };
+    }
+
+    private void moveStep(int by) {
+        project.apply(StepEdits.move(state.step().get(), by));
+        seam.reveal(state.step().get());
+    }
+
+    private void agree() {
+        if (drafts.choosesDraft()) {
+            drafts.accept();
         }
     }
 
@@ -321,10 +304,31 @@ public final class SeamPlace implements PlaceView {
             message.accept(words.of("seam.noSpan"));
             return;
         }
-        Id<Step> id = StepEdits.nextStepId(project.manual());
-        project.apply(StepEdits.make(span, quote(span), stageForNew()));
-        state.step().set(id);
-        seam.reveal(id);
+        String quote = quote(span);
+        Stage.Kind stage = stageForNew();
+        reader.read(
+                span,
+                stage,
+                draft -> made(DraftEdits.make(span, quote, stage, draft, words)),
+                problem -> {
+                    made(StepEdits.make(span, quote, stage));
+                    message.accept(problem);
+                });
+    }
+
+    private void made(Edit make) {
+        List<Id<Step>> before = project.manual().steps().map(Step::id).toList();
+        project.apply(make);
+        project.manual()
+                .steps()
+                .map(Step::id)
+                .filter(id -> !before.contains(id))
+                .findFirst()
+                .ifPresent(
+                        id -> {
+                            state.step().set(id);
+                            seam.reveal(id);
+                        });
     }
 
     /** The stage of the step before in the footage, or the take-down. */

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.collections.FXCollections;
+import javafx.event.ActionEvent;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -44,6 +45,7 @@ final class StepEditor extends VBox {
     private final OpenProject project;
     private final SeamState state;
     private final DraftTold told;
+    private final Runnable agree;
     private final StepTexts texts;
     private final StepWay way;
     private final StepSupplies supplies;
@@ -63,12 +65,19 @@ final class StepEditor extends VBox {
 
     /**
      * @param told what a draft tells of its steps
+     * @param agree agrees to the chosen step, where it is drafted
      */
-    StepEditor(OpenProject project, SeamState state, DraftTold told, Consumer<String> message) {
+    StepEditor(
+            OpenProject project,
+            SeamState state,
+            DraftTold told,
+            Consumer<String> message,
+            Runnable agree) {
         super(8);
         this.project = project;
         this.state = state;
         this.told = told;
+        this.agree = agree;
         this.texts = new StepTexts(project);
         this.way = new StepWay(project, message);
         this.supplies = new StepSupplies(project, message);
@@ -91,6 +100,7 @@ final class StepEditor extends VBox {
                             }
                         });
         text.focusedProperty().addListener((o, was, is) -> before = is ? text.getText() : before);
+        addEventFilter(KeyEvent.KEY_PRESSED, this::agreeKey);
         text.addEventFilter(KeyEvent.KEY_PRESSED, this::textKey);
         state.step().addListener(o -> refresh(true));
         // later, so that a field just clicked on has the focus before the fields are made anew
@@ -114,23 +124,45 @@ final class StepEditor extends VBox {
             project.apply(StepEdits.text(shown, before));
         }
         if (left || e.getCode() == KeyCode.ENTER && !e.isShiftDown()) {
-            Node seam = getScene().lookup("#seam");
-            if (seam != null) {
-                seam.requestFocus();
-            }
+            toSeam();
             e.consume();
         } else if (e.getCode() == KeyCode.TAB && !e.isShiftDown() && !e.isControlDown()) {
-            Node parts = lookup("#addPart");
-            if (parts != null) {
-                parts.requestFocus();
-                e.consume();
-            }
+            editParts();
+            e.consume();
+        }
+    }
+
+    /** Ctrl+Enter in a field keeps what is typed there and agrees to the step. */
+    private void agreeKey(KeyEvent e) {
+        if (e.getCode() != KeyCode.ENTER || !e.isControlDown()) {
+            return;
+        }
+        e.consume();
+        if (e.getTarget() instanceof TextField field) {
+            field.fireEvent(new ActionEvent());
+        }
+        toSeam();
+        agree.run();
+    }
+
+    private void toSeam() {
+        Node seam = getScene().lookup("#seam");
+        if (seam != null) {
+            seam.requestFocus();
+        }
+    }
+
+    /** Puts the cursor where parts of the chosen step are added. */
+    void editParts() {
+        Node parts = lookup("#addPart");
+        if (parts != null) {
+            Held.focus(parts);
         }
     }
 
     /** Puts the cursor into the text of the chosen step. */
     void editText() {
-        text.requestFocus();
+        Held.focus(text);
         text.end();
     }
 

@@ -83,6 +83,43 @@ class DraftEditsTest {
         assertThat(now.stageOf(step.id()).orElseThrow().kind()).isEqualTo(Stage.Kind.TAKE_DOWN);
     }
 
+    private Manual made(Manual on, Stage.Kind stage, String said) {
+        Span span = new Span(new Id<>("c1"), 0, 9);
+        return DraftEdits.make(span, said, stage, read(said), WORDS).change().apply(on);
+    }
+
+    @Test
+    void aStretchThatIsChosenBecomesOneStepWithAllThatItsWordsSay() {
+        Manual now =
+                made(
+                        manual,
+                        Stage.Kind.BUILD_UP,
+                        "Fit the end cap and tighten the four M6 by 25 cap screws to 12 newton metres.");
+        Step step = steps(now).get(0);
+        assertThat(steps(now)).hasSize(1);
+        assertThat(step.parts())
+                .extracting(PartUse::part)
+                .containsExactlyInAnyOrder(new Id<>("p1"), new Id<>("p3"));
+        assertThat(now.joint(step.joints().get(0)).orElseThrow().torque().known()).isPresent();
+        assertThat(step.spans()).containsExactly(new Span(new Id<>("c1"), 0, 9));
+        assertThat(step.evidence())
+                .singleElement()
+                .satisfies(e -> assertThat(((Evidence.Recorded) e).quote()).startsWith("Fit the"));
+        assertThat(now.stageOf(step.id()).orElseThrow().kind()).isEqualTo(Stage.Kind.BUILD_UP);
+        assertThat(step.accepted()).isTrue();
+    }
+
+    @Test
+    void aStretchThatAsksSomethingStaysDraftedAndOneWithoutWorkHasItsWords() {
+        Step asks = steps(made(manual, Stage.Kind.TAKE_DOWN, "Remove the cap screws.")).get(0);
+        assertThat(asks.accepted()).isFalse();
+        assertThat(asks.questions().get(0).answers()).hasSize(2);
+
+        Step plain = steps(made(manual, Stage.Kind.TAKE_DOWN, "Hello and welcome back.")).get(0);
+        assertThat(plain.text()).isEqualTo("Hello and welcome back.");
+        assertThat(plain.accepted()).isTrue();
+    }
+
     @Test
     void whereTheWordsDoNotTellWhichPartNoneIsTaken() {
         assertThat(steps(drafted(manual, "Remove the cap screws.")).get(0).parts()).isEmpty();
