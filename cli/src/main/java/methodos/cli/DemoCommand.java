@@ -5,7 +5,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.concurrent.Callable;
-import java.util.stream.Stream;
 import methodos.cli.output.Output;
 import methodos.demo.DemoProject;
 import methodos.desktop.DesktopProgram;
@@ -20,8 +19,6 @@ import picocli.CommandLine.Option;
         mixinStandardHelpOptions = true,
         description = "Opens the program on a fresh copy of the demo manual.")
 final class DemoCommand implements Callable<Integer> {
-
-    private static final String COPIES = "methodos-demo-";
 
     @Option(names = "--into", description = "only writes the copy to this folder")
     private Path into;
@@ -70,16 +67,13 @@ final class DemoCommand implements Callable<Integer> {
             Output.line(into.toString());
             return 0;
         }
-        sweep();
-        Path temporary = Files.createDirectories(temporary(ProcessHandle.current().pid()));
-        try {
-            Path folder = temporary.resolve(manual.name().toLowerCase(Locale.ROOT) + ".methodos");
+        try (DemoCopies copies = new DemoCopies()) {
+            Path folder = copies.next(manual);
             copy(folder);
+            DesktopProgram.Gear gear = new DesktopProgram.Gear(Recognisers.all(), copies);
             return shot == null
-                    ? DesktopProgram.open(folder, Recognisers.all())
-                    : DesktopProgram.shoot(folder, picture(), Recognisers.all());
-        } finally {
-            ProjectFolder.remove(temporary, true); // a fresh copy is made each time
+                    ? DesktopProgram.openCopy(folder, gear)
+                    : DesktopProgram.shoot(folder, picture(), gear);
         }
     }
 
@@ -93,25 +87,6 @@ final class DemoCommand implements Callable<Integer> {
                 Integer.parseInt(sides[1]),
                 step,
                 figure);
-    }
-
-    private static Path temporary(long pid) {
-        return Path.of(System.getProperty("java.io.tmpdir"), COPIES + pid);
-    }
-
-    /** Removes the copies of demos that were killed. */
-    private static void sweep() throws IOException {
-        try (Stream<Path> all = Files.list(Path.of(System.getProperty("java.io.tmpdir")))) {
-            for (Path path : all.toList()) {
-                String name = path.getFileName().toString();
-                if (name.matches(COPIES + "\\d{1,18}")) {
-                    long pid = Long.parseLong(name.substring(COPIES.length()));
-                    if (ProcessHandle.of(pid).isEmpty()) {
-                        ProjectFolder.remove(path, true);
-                    }
-                }
-            }
-        }
     }
 
     private void copy(Path target) throws ProjectProblem {

@@ -72,10 +72,14 @@ public final class Methodos implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        if (project != null && !Files.isDirectory(project)) {
+        // a single word is a command that is written wrongly; a path is where a manual is wanted
+        boolean word = project != null && project.getNameCount() == 1 && !project.isAbsolute();
+        if (project != null && !Files.exists(project) && word) {
             throw new CommandLine.ParameterException(
                     spec.commandLine(), "There is no command and no project “" + project + "”.");
         }
-        return DesktopProgram.open(project, Recognisers.all());
+        try (DemoCopies copies = new DemoCopies()) {
+            return DesktopProgram.open(project, new DesktopProgram.Gear(Recognisers.all(), copies));
+        }
     }
 }

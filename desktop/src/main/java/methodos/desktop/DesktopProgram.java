@@ -1,33 +1,27 @@
 package methodos.desktop;
 
 import java.awt.image.BufferedImage;
-import java.io.File;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Locale;
 import java.util.prefs.Preferences;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.Scene;
-import javafx.scene.layout.Pane;
-import javafx.stage.DirectoryChooser;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
-import methodos.core.manual.Manual;
 import methodos.core.manual.StepNumbers;
 import methodos.core.speech.Recogniser;
-import methodos.core.words.Words;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
 import methodos.desktop.window.ProjectStage;
+import methodos.files.folders.AppFolders;
 import methodos.files.problem.ProjectProblem;
-import methodos.files.project.ProjectFolder;
+import methodos.files.recent.RecentProjects;
 import org.slf4j.LoggerFactory;
 
 /** Starts the window. */
@@ -50,23 +44,44 @@ public final class DesktopProgram {
         private static final Picture NONE = new Picture(null, Place.STEPS, false, 1280, 800, 0, 0);
     }
 
-    /** What to open, and how. */
-    private record Start(Path project, Picture picture, Recogniser recogniser) {}
+    /**
+     * What to open, and how.
+     *
+     * @param kept whether the project is one that is found again at the start
+     */
+    private record Start(Path project, boolean kept, Picture picture, Gear gear) {}
+
+    /**
+     * What the window works with.
+     *
+     * @param recogniser hears what is spoken in clips without captions
+     * @param demo makes a copy of the demo, and gives its folder
+     */
+    public record Gear(Recogniser recogniser, Demo demo) {}
+
+    /** Makes a copy of the demo. */
+    public interface Demo {
+        Path copy() throws ProjectProblem;
+    }
 
     private static Start start;
     private static int status;
 
     /**
-     * @param project the project to open, null to ask for one
-     * @param recogniser hears what is spoken in clips without captions
+     * @param project the project to open, null to begin with what was worked on last
      */
-    public static int open(Path project, Recogniser recogniser) {
-        return launch(new Start(project, Picture.NONE, recogniser));
+    public static int open(Path project, Gear gear) {
+        return launch(new Start(project, true, Picture.NONE, gear));
+    }
+
+    /** Opens a copy that is gone when the window is closed. */
+    public static int openCopy(Path project, Gear gear) {
+        return launch(new Start(project, false, Picture.NONE, gear));
     }
 
     /** Opens, waits until all is drawn, writes a picture of the window, and ends. */
-    public static int shoot(Path project, Picture picture, Recogniser recogniser) {
-        return launch(new Start(project, picture, recogniser));
+    public static int shoot(Path project, Picture picture, Gear gear) {
+        return launch(new Start(project, false, picture, gear));
     }
 
     private static int launch(Start how) {
@@ -82,8 +97,7 @@ public final class DesktopProgram {
     /** The toolkit's entry; public because the toolkit makes it. */
     public static final class Window extends Application {
 
-        private ProjectStage shown;
-        private volatile OpenProject opened;
+        private volatile ProgramWindow window;
 
         @Override
         public void start(Stage stage) {
@@ -92,70 +106,40 @@ public final class DesktopProgram {
                         LoggerFactory.getLogger(DesktopProgram.class)
                                 .error("on {}", thread.getName(), e);
                         status = 4;
-                        if (opened != null) {
-                            opened.failed("work.window", e);
+                        if (window != null) {
+                            window.failed(e);
                         }
                     });
-            stage.setTitle("Methodos");
             Preferences settings = Preferences.userRoot().node("methodos");
-            Theme theme = new Theme(start.picture.dark() || ProjectStage.wasDark(settings));
-            Path path = start.project != null ? start.project : ask(stage);
-            if (path == null) {
-                Platform.exit();
-                return;
+            Picture picture = start.picture;
+            window =
+                    new ProgramWindow(
+                            stage,
+                            new ProgramWindow.Outfit(
+                                    start.gear.recogniser(),
+                                    FileChoice.ofTheDesktop(),
+                                    start.gear.demo(),
+                                    new RecentProjects(AppFolders.ofThisMachine().settings()),
+                                    settings),
+                            new Theme(picture.dark() || ProjectStage.wasDark(settings)),
+                            picture.width(),
+                            picture.height());
+            if (start.project == null) {
+                window.begin();
+            } else if (start.kept) {
+                window.openOrOffer(start.project);
+            } else {
+                window.open(start.project, false);
             }
-            open(stage, path, theme, settings);
-        }
-
-        private void open(Stage stage, Path path, Theme theme, Preferences settings) {
-            try {
-                opened = new OpenProject(folder(path));
-                shown =
-                        new ProjectStage(
-                                stage,
-                                opened,
-                                start.recogniser,
-                                FileChoice.ofTheDesktop(),
-                                new ProjectStage.Looks(
-                                        theme,
-                                        settings,
-                                        start.picture.width(),
-                                        start.picture.height()));
-                stage.show();
-                shown.window().show(start.picture.place());
-                if (start.picture.file() != null) {
-                    Platform.runLater(() -> take(opened, start.picture));
-                }
-            } catch (ProjectProblem e) {
-                LoggerFactory.getLogger(DesktopProgram.class).warn("not opened", e);
-                status = 3;
-                NotOpened sentence =
-                        new NotOpened(
-                                e,
-                                () -> {
-                                    status = 0;
-                                    open(stage, path, theme, settings);
-                                });
-                Scene scene = new Scene(new Pane(), 760, 460);
-                theme.dress(scene, sentence);
-                stage.setScene(scene);
-                stage.show();
+            if (picture.file() != null) {
+                window.shown().ifPresent(s -> Platform.runLater(() -> take(s, picture)));
             }
-        }
-
-        private static ProjectFolder folder(Path path) throws ProjectProblem {
-            boolean there =
-                    Files.exists(path.resolve("manual.json"))
-                            || Files.isDirectory(path.resolve(".work").resolve("states"));
-            return there
-                    ? ProjectFolder.open(path)
-                    : ProjectFolder.create(
-                            path,
-                            Manual.titled(path.getFileName().toString().replace(".methodos", "")));
         }
 
         /** Chooses what is to be in the picture, and takes it. */
-        private void take(OpenProject project, Picture picture) {
+        private static void take(ProjectStage shown, Picture picture) {
+            shown.window().show(picture.place());
+            OpenProject project = shown.project();
             new StepNumbers(project.manual(), project.sight().get())
                     .step(String.valueOf(picture.step()))
                     .ifPresent(shown.window()::chooseStep);
@@ -167,18 +151,10 @@ public final class DesktopProgram {
             new Shot(shown.scene(), shown.window(), picture.file()).start();
         }
 
-        private Path ask(Stage stage) {
-            DirectoryChooser chooser = new DirectoryChooser();
-            chooser.setTitle(
-                    new Words("methodos.desktop.desktop", Locale.getDefault()).of("open.ask"));
-            File chosen = chooser.showDialog(stage);
-            return chosen == null ? null : chosen.toPath();
-        }
-
         @Override
         public void stop() {
-            if (shown != null) {
-                shown.close();
+            if (window != null) {
+                window.close();
             }
         }
     }

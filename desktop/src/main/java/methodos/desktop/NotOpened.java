@@ -30,8 +30,9 @@ final class NotOpened extends VBox {
 
     /**
      * @param again called when an earlier state was put in its place
+     * @param other goes back to where another project is chosen
      */
-    NotOpened(ProjectProblem problem, Runnable again) {
+    NotOpened(ProjectProblem problem, Runnable again, Runnable other) {
         super(14);
         sentence =
                 Controls.prose(
@@ -43,8 +44,9 @@ final class NotOpened extends VBox {
         sentence.setMinHeight(USE_PREF_SIZE);
         setPadding(new Insets(30, 36, 26, 36));
         Button close = Controls.button("closeNotOpened", words.of("open.close"), Platform::exit);
+        Button choose = Controls.button("chooseOther", words.of("open.other"), other);
         getChildren().add(sentence);
-        HBox buttons = new HBox(10, close);
+        HBox buttons = new HBox(10, choose, close);
         if (problem instanceof ManualDamaged damaged && !damaged.states().isEmpty()) {
             ListView<KeptState> list = list(damaged);
             VBox.setVgrow(list, Priority.ALWAYS);

@@ -37,7 +37,8 @@ class NotOpenedTest {
         }
         Files.writeString(folder.resolve("manual.json"), "{ \"format\": ");
         Scene scene = new Scene(new Pane(), 760, 460);
-        new Theme(false).dress(scene, new NotOpened(problem(), openedAgain::incrementAndGet));
+        new Theme(false)
+                .dress(scene, new NotOpened(problem(), openedAgain::incrementAndGet, () -> {}));
         stage.setScene(scene);
         stage.show();
         stage.toFront();

@@ -1,9 +1,13 @@
 package methodos.desktop.window;
 
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
@@ -24,7 +28,9 @@ import javafx.util.Duration;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
 import methodos.core.edit.Edit;
+import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
+import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
@@ -49,6 +55,7 @@ import methodos.desktop.stores.StoresPlace;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.torque.TorquePlace;
 import methodos.desktop.unit.UnitPlace;
+import methodos.files.recent.ViewState;
 
 /** The one window: the order of work, the head, the place that is worked in, and what to say. */
 public final class MainWindow {
@@ -57,6 +64,9 @@ public final class MainWindow {
 
     private final OpenProject project;
     private final Words words;
+    private static final Pattern LIST =
+            Pattern.compile(".*\\.(csv|tsv|txt|xlsx)", Pattern.CASE_INSENSITIVE);
+
     private final Theme theme;
     private final FootageDesk desk;
     private final DraftDesk drafts;
@@ -194,7 +204,7 @@ public final class MainWindow {
         } else if (e.isAltDown() && e.getCode().isDigitKey()) {
             int digit = Integer.parseInt(e.getCode().getName());
             Place place = Place.values()[digit == 0 ? 9 : digit - 1];
-            if (place != Place.TIME && place != Place.BENCH) {
+            if (isHere(place)) {
                 show(place);
             }
             e.consume();
@@ -215,6 +225,64 @@ public final class MainWindow {
         }
         order.select(place);
         title();
+    }
+
+    /** Which place is shown, and what is chosen in it. */
+    public ViewState view() {
+        Id<Step> step = seamState.step().get();
+        Id<Clip> clip = seamState.clip().get();
+        return new ViewState(
+                shown.name(),
+                step == null ? "" : step.toString(),
+                clip == null ? "" : clip.toString(),
+                seamState.time().get(),
+                seamState.scale().get(),
+                null);
+    }
+
+    /** Shows what was shown before, as far as it is still there. */
+    public void restore(ViewState before) {
+        Manual manual = project.manual();
+        Optional<Place> place =
+                Stream.of(Place.values())
+                        .filter(p -> p.name().equals(before.place()) && isHere(p))
+                        .findFirst();
+        if (place.isEmpty()) {
+            // without a clip there is nothing to be done in Steps yet
+            show(manual.clips().isEmpty() ? Place.FOOTAGE : Place.STEPS);
+            return;
+        }
+        Id<Clip> clip = new Id<>(before.clip());
+        if (!before.clip().isEmpty() && manual.clip(clip).isPresent()) {
+            seamState.clip().set(clip);
+            seamState.time().set(before.moment());
+        }
+        if (before.scale() > 0) {
+            seamState.scale().set(before.scale());
+        }
+        Id<Step> step = new Id<>(before.step());
+        if (!before.step().isEmpty() && manual.step(step).isPresent()) {
+            chooseStep(step);
+        }
+        show(place.get());
+    }
+
+    /** Brings files in where they belong: lists to the stores, all else to the footage. */
+    public void bring(List<Path> files) {
+        for (Path file : files) {
+            boolean list = LIST.matcher(file.getFileName().toString()).matches();
+            if (list) {
+                show(Place.STORES);
+                ((StoresPlace) places.get(Place.STORES)).importList(file);
+            } else {
+                show(Place.FOOTAGE);
+                ((FootagePlace) places.get(Place.FOOTAGE)).bring(file);
+            }
+        }
+    }
+
+    private static boolean isHere(Place place) {
+        return place != Place.TIME && place != Place.BENCH;
     }
 
     private PlaceView make(Place place) {

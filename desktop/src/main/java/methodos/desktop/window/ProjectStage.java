@@ -17,6 +17,7 @@ public final class ProjectStage implements AutoCloseable {
     private final OpenProject project;
     private final Scene scene;
     private final MainWindow window;
+    private Runnable before = () -> {};
     private boolean closed;
 
     /**
@@ -74,6 +75,15 @@ public final class ProjectStage implements AutoCloseable {
         return window;
     }
 
+    public OpenProject project() {
+        return project;
+    }
+
+    /** What is done when the window is left, while all is still there. */
+    public void beforeClosing(Runnable last) {
+        before = last;
+    }
+
     public Scene scene() {
         return scene;
     }
@@ -83,6 +93,7 @@ public final class ProjectStage implements AutoCloseable {
     public void close() {
         if (!closed) {
             closed = true;
+            before.run();
             window.leave();
             project.close();
         }

@@ -1,0 +1,2 @@
+/** What was worked on last on this machine, and how its window looked. */
+package methodos.files.recent;
