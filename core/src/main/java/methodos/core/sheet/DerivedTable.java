@@ -1,6 +1,7 @@
 package methodos.core.sheet;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -98,6 +99,8 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
         List<Map<String, Object>> rows = new ArrayList<>();
         StepUses<Part> uses =
                 uses(manual, sight, s -> s.parts().stream().map(u -> u.part()).toList());
+        Map<Id<Part>, String> items = new HashMap<>();
+        manual.parts().forEach(p -> items.put(p.id(), p.item()));
         for (Part p : manual.parts()) {
             if (p.applicability().concerns(sight)) {
                 rows.add(
@@ -114,7 +117,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                                     case REUSE, AS_PRACTISED -> "reuse";
                                 },
                                 uses.of(p.id()),
-                                manual.part(p.convertedTo()).map(Part::item).orElse(null),
+                                items.get(p.convertedTo()),
                                 p.set(),
                                 p.mass() == null ? null : p.mass().print(),
                                 p.lifting(),
