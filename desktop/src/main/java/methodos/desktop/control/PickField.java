@@ -128,7 +128,7 @@ public final class PickField extends TextField {
     /** Whether a line is what is typed: all of it, its name, or the number of its item. */
     private static boolean same(String line, String typed) {
         String lower = Nouns.singular(typed.toLowerCase(Locale.ROOT));
-        String[] halves = line.toLowerCase(Locale.ROOT).split(" {2}", 2);
+        String[] halves = line.toLowerCase(Locale.ROOT).split(PartLine.BETWEEN, 2);
         return Stream.concat(Stream.of(line.toLowerCase(Locale.ROOT)), Stream.of(halves))
                 .anyMatch(l -> Nouns.singular(l).equals(lower));
     }

@@ -9,6 +9,7 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
@@ -22,6 +23,7 @@ import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
+import methodos.core.edit.StepEdits;
 import methodos.core.figure.FigureText;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
@@ -32,6 +34,7 @@ import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.control.PartLine;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.place.OpenPointList;
 import methodos.desktop.place.Place;
@@ -61,6 +64,8 @@ public final class FigurePlace implements PlaceView {
     private final FigureStrip strip;
     private final TextField title;
     private final UnitsButton units;
+    private final Button lacking;
+    private final Consumer<OpenPoint> go;
     private final TextArea reads;
     private final VBox legible = new VBox(4);
     private final Label empty;
@@ -91,6 +96,8 @@ public final class FigurePlace implements PlaceView {
         this.fileChoice = fileChoice;
         this.words = project.words();
         this.message = message;
+        this.go = go;
+        this.lacking = Controls.link("nextWithoutFigure", "", this::nextWithoutFigure);
         this.stills = new StillCache(project, this::arrived, message);
         this.pictures = new PreparedPictures(stills, project.background(), this::repainted);
         this.order = new FigureOrder(project);
@@ -103,7 +110,7 @@ public final class FigurePlace implements PlaceView {
         this.exchange = new StillExchange(project, desk);
         this.files = new PictureFiles(project, message, this::show);
         this.legibility = new LegibleView(project, pictures, legible);
-        this.tools = new ToolList(project, bench);
+        this.tools = new ToolList(project, bench, this::otherPart);
         this.chosenMark = new ChosenMark(project, bench, keys, message);
         this.picturePanel = new PicturePanel(project, bench, canvas::requestFocus);
         this.besidePanel = new BesidePanel(project, this::show);
@@ -156,7 +163,11 @@ public final class FigurePlace implements PlaceView {
         HBox.setHgrow(scrubber, Priority.ALWAYS);
         VBox.setVgrow(empty, Priority.ALWAYS);
         below.getChildren()
-                .setAll(head, choice, Controls.label(words.of("figure.all"), "strong"), strip);
+                .setAll(
+                        head,
+                        choice,
+                        Controls.row(12, Controls.label(words.of("figure.all"), "strong"), lacking),
+                        strip);
         VBox center = new VBox(6, canvas, empty, below);
         center.setPadding(new Insets(14, 16, 4, 18));
         return center;
@@ -243,6 +254,9 @@ public final class FigurePlace implements PlaceView {
             figure = project.manual().figures().isEmpty() ? null : order.all().get(0);
         }
         strip.fill(figure);
+        int without = withoutFigure().size();
+        lacking.setText(words.of("figure.lacking", without));
+        Controls.seen(lacking, without > 0);
         Figure now = current().orElse(null);
         fillChoice(now);
         boolean none = now == null;
@@ -278,6 +292,53 @@ public final class FigurePlace implements PlaceView {
                             picturePanel.show(f);
                             besidePanel.show(f, otherFigures());
                         });
+    }
+
+    /** A part that gets a callout belongs to the step of the figure. */
+    private void otherPart(String name) {
+        Optional<Step> step = order.stepOf(figure);
+        if (step.isEmpty()) {
+            message.accept(words.of("figure.ofNoStep"));
+            return;
+        }
+        Optional<Part> known = PartLine.part(project.manual(), name);
+        project.apply(
+                known.map(p -> StepEdits.part(step.get().id(), p.id(), 1))
+                        .orElseGet(() -> StepEdits.newPart(step.get().id(), name)));
+        Part part =
+                known.orElseGet(
+                        () -> project.manual().parts().get(project.manual().parts().size() - 1));
+        bench.take(part.id());
+        canvas.requestFocus();
+    }
+
+    /** Opens on the figures of a step, unless one of them is shown already. */
+    public void open(Id<Step> step) {
+        List<Id<Figure>> ofStep = project.manual().step(step).map(Step::figures).orElse(List.of());
+        if (!ofStep.isEmpty() && !ofStep.contains(figure)) {
+            show(ofStep.get(0));
+        }
+    }
+
+    /** The steps in sight that have no figure. */
+    private List<Step> withoutFigure() {
+        return project.manual()
+                .steps()
+                .filter(s -> s.figures().isEmpty())
+                .filter(s -> s.applicability().concerns(project.sight().get()))
+                .toList();
+    }
+
+    /** Goes to the next step without a figure behind the one that is shown, to give it a still. */
+    private void nextWithoutFigure() {
+        List<Id<Step>> all = project.manual().steps().map(Step::id).toList();
+        int here = order.stepOf(figure).map(s -> all.indexOf(s.id())).orElse(-1);
+        List<Step> lacking = withoutFigure();
+        lacking.stream()
+                .filter(s -> all.indexOf(s.id()) > here)
+                .findFirst()
+                .or(() -> lacking.stream().findFirst())
+                .ifPresent(s -> go.accept(OpenPoint.toStep(s.id())));
     }
 
     private List<Part> parts() {

@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.image.ImageView;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.description.Id;
@@ -49,6 +50,17 @@ final class FigureStrip extends ScrollPane {
         setPrefHeight(HEIGHT);
         setVbarPolicy(ScrollBarPolicy.NEVER);
         getStyleClass().add("place");
+        // a wheel turns one way only; here all lies side by side
+        addEventFilter(ScrollEvent.SCROLL, this::wheel);
+    }
+
+    private void wheel(ScrollEvent e) {
+        double hidden = row.getWidth() - getViewportBounds().getWidth();
+        if (hidden > 0 && e.getDeltaY() != 0) {
+            double to = getHvalue() - e.getDeltaY() * 2 / hidden;
+            setHvalue(Math.max(0, Math.min(1, to)));
+            e.consume();
+        }
     }
 
     /** Pictures have come that were not there before. */

@@ -3,6 +3,7 @@ package methodos.desktop.figure;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.ColumnConstraints;
@@ -17,21 +18,30 @@ import methodos.core.manual.Mark;
 import methodos.core.manual.Part;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.PartLine;
+import methodos.desktop.control.PickField;
 import methodos.desktop.project.OpenProject;
 
 /** What can be put on the picture, and the parts of the step for what is put on a part. */
 final class ToolList extends VBox {
 
+    private final OpenProject project;
     private final Words words;
     private final FigureBench bench;
+    private final Consumer<String> other;
     private final Map<MarkTool, ToggleButton> tools = new EnumMap<>(MarkTool.class);
     private final HBox known = new HBox(4);
     private final VBox parts = new VBox(2);
     private final Label how = Controls.prose("", "soft");
     private List<Object> shown = List.of();
 
-    ToolList(OpenProject project, FigureBench bench) {
+    /**
+     * @param other called with the name of a part that the step of the figure does not have
+     */
+    ToolList(OpenProject project, FigureBench bench, Consumer<String> other) {
         super(8);
+        this.project = project;
+        this.other = other;
         this.words = project.words();
         this.bench = bench;
         GridPane grid = new GridPane();
@@ -91,8 +101,10 @@ final class ToolList extends VBox {
         known.getChildren()
                 .forEach(n -> ((ToggleButton) n).setSelected(n.getUserData() == bench.known()));
         how.setText(words.of(held == null ? "figure.how" : "figure.how." + held.name()));
+        List<String> labels = project.manual().parts().stream().map(PartLine::of).toList();
         List<Object> now =
                 List.of(
+                        labels,
                         ofStep,
                         figure.marks().stream()
                                 .filter(m -> m instanceof Mark.OfPart)
@@ -104,6 +116,12 @@ final class ToolList extends VBox {
             if (ofStep.isEmpty()) {
                 parts.getChildren().add(Controls.prose(words.of("figure.noParts"), "soft"));
             }
+            parts.getChildren()
+                    .add(
+                            Controls.named(
+                                    new PickField(labels, words, other),
+                                    "addCalloutPart",
+                                    words.of("figure.addPart")));
         }
         for (var node : parts.getChildren()) {
             if (node instanceof ToggleButton b) {

@@ -7,9 +7,9 @@ import methodos.core.edit.StepQuestions;
 import methodos.core.edit.StepQuestions.Answer;
 import methodos.core.edit.StepQuestions.Asked;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Part;
 import methodos.core.manual.Step;
 import methodos.core.words.Words;
+import methodos.desktop.control.PartLine;
 
 /** The question that a drafted step asks next, in the words of its card; the others follow it. */
 final class Asks {
@@ -31,7 +31,7 @@ final class Asks {
                             String.valueOf(i + 1),
                             answers.get(i)
                                     .part()
-                                    .map(Asks::label)
+                                    .map(PartLine::of)
                                     .orElse(words.of("seam.askOwn"))));
         }
         return lines;
@@ -41,10 +41,5 @@ final class Asks {
         return step.accepted()
                 ? Optional.empty()
                 : StepQuestions.of(manual, step).stream().findFirst();
-    }
-
-    /** A part by its item number and its name. */
-    static String label(Part part) {
-        return part.item().isEmpty() ? part.label() : part.item() + "  " + part.label();
     }
 }

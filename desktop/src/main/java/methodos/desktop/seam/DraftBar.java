@@ -6,6 +6,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -27,6 +28,7 @@ import methodos.core.manual.Step;
 import methodos.core.narration.Draft;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.PartLine;
 import methodos.desktop.drafting.DraftDesk;
 import methodos.desktop.drafting.ProposedStills;
 import methodos.desktop.project.OpenProject;
@@ -139,17 +141,24 @@ final class DraftBar extends HBox {
                 .isPresent();
     }
 
-    /** Reads the narration of the clip at the play position into steps. */
+    /** Reads the narration of a clip into steps. */
     void draft() {
-        Optional<Clip> clip =
-                Optional.ofNullable(state.clip().get()).flatMap(project.manual()::clip);
-        if (clip.isEmpty()
-                || project.workspace().get().captions(clip.get().id()).captions().isEmpty()) {
+        Optional<Clip> clip = told();
+        if (clip.isEmpty()) {
             acts.message().accept(words.of("seam.draftNeedsWords"));
             return;
         }
         acts.message().accept(words.of("seam.drafting", clip.get().name()));
         desk.read(clip.get(), d -> take(clip.get(), d), acts.message());
+    }
+
+    /** The clip at the play position; where nothing is said in it the first in which there is. */
+    private Optional<Clip> told() {
+        Stream<Clip> here =
+                Optional.ofNullable(state.clip().get()).flatMap(project.manual()::clip).stream();
+        return Stream.concat(here, project.manual().clips().stream())
+                .filter(c -> !project.workspace().get().captions(c.id()).captions().isEmpty())
+                .findFirst();
     }
 
     private void take(Clip clip, Draft draft) {
@@ -177,7 +186,7 @@ final class DraftBar extends HBox {
                 .flatMap(s -> Asks.first(s, project.manual()))
                 .filter(Asked::among)
                 .flatMap(a -> a.answers().get(0).part())
-                .map(p -> words.of("seam.acceptWith", Asks.label(p)))
+                .map(p -> words.of("seam.acceptWith", PartLine.of(p)))
                 .orElse(words.of("seam.accept"));
     }
 

@@ -32,6 +32,10 @@ final class SeamLayout {
 
     private static final double NARROWEST = 9;
     private static final double WIDEST = 26;
+
+    /** Letters of a line of words. */
+    private static final double USUAL_LINE = 34;
+
     private static final double USUAL_CARD = 112;
 
     static final double TOP = 14;
@@ -182,19 +186,31 @@ final class SeamLayout {
     }
 
     /** Pixels a second at which the cards of every clip find room beside their footage. */
-    static double fittingScale(Manual manual) {
+    static double fittingScale(Workspace workspace) {
         double scale = NARROWEST;
-        for (Clip clip : manual.clips()) {
+        for (Clip clip : workspace.manual().clips()) {
             long cards =
-                    manual.steps()
+                    workspace
+                            .manual()
+                            .steps()
                             .filter(
                                     s ->
                                             s.spans().stream()
                                                     .anyMatch(x -> x.clip().equals(clip.id())))
                             .count();
-            scale = Math.max(scale, cards * USUAL_CARD / Math.max(1, clip.duration()));
+            double words =
+                    workspace.captions(clip.id()).captions().stream()
+                            .mapToDouble(c -> height(c.words()))
+                            .sum();
+            double needed = Math.max(cards * USUAL_CARD, words);
+            scale = Math.max(scale, needed / Math.max(1, clip.duration()));
         }
         return Math.min(WIDEST, scale);
+    }
+
+    /** What a caption takes, about, before its words are set. */
+    private static double height(String words) {
+        return Math.ceil(words.length() / USUAL_LINE) * WORD_LINE + WORD_LINE / 2;
     }
 
     private List<Step> shown() {

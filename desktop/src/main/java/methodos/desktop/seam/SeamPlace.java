@@ -31,6 +31,7 @@ import methodos.core.manual.Figure;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.narration.Workspace;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.drafting.DraftDesk;
@@ -66,6 +67,9 @@ public final class SeamPlace implements PlaceView {
     private final BorderPane node = new BorderPane();
     private final Consumer<String> message;
 
+    /** The scale that shows all steps beside their footage; another one was chosen by hand. */
+    private double fitted;
+
     /** Where clips are decoded, and where they are drafted. */
     public record Desks(FootageDesk footage, DraftDesk drafts) {}
 
@@ -87,7 +91,9 @@ public final class SeamPlace implements PlaceView {
         this.state = state;
         this.words = project.words();
         this.message = message;
-        state.scale().set(SeamLayout.fittingScale(project.manual()));
+        fitted = SeamLayout.fittingScale(project.workspace().get());
+        state.scale().set(fitted);
+        project.workspace().addListener((o, was, is) -> follow(was, is));
         ProposedStills stills = new ProposedStills(project);
         this.seam = new SeamView(project, state, stills, theme);
         this.picture = new SeamPicture(project);
@@ -131,6 +137,24 @@ public final class SeamPlace implements PlaceView {
             state.clip().set(project.manual().clips().get(0).id());
         }
         Platform.runLater(player::look);
+    }
+
+    /** What comes in is shown as it will be when the project is opened again. */
+    private void follow(Workspace was, Workspace is) {
+        boolean footage =
+                !was.manual().clips().equals(is.manual().clips())
+                        || !was.captions().equals(is.captions());
+        boolean drafted = is.manual().steps().count() > was.manual().steps().count() + 1;
+        if (state.clip().get() == null && !is.manual().clips().isEmpty()) {
+            state.clip().set(is.manual().clips().get(0).id());
+        }
+        if (footage || drafted) {
+            boolean asFitted = state.scale().get() == fitted;
+            fitted = SeamLayout.fittingScale(is);
+            if (asFitted) {
+                state.scale().set(fitted);
+            }
+        }
     }
 
     private Parent center() {
@@ -384,6 +408,14 @@ public final class SeamPlace implements PlaceView {
                             player.look();
                         },
                         () -> message.accept(words.of("seam.nothingOpen")));
+    }
+
+    /** Shows a moment of a clip, and what is said there. */
+    public void look(Id<Clip> clip, double time) {
+        state.clip().set(clip);
+        state.time().set(time);
+        seam.revealMoment(clip, time);
+        player.look();
     }
 
     private void capture() {

@@ -23,6 +23,7 @@ import methodos.core.typed.TypedList;
 import methodos.core.typed.TypedNumber;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.PartLine;
 import methodos.desktop.control.PickField;
 import methodos.desktop.project.OpenProject;
 
@@ -48,7 +49,7 @@ final class StepSupplies {
                     .part(use.part())
                     .ifPresent(p -> list.getChildren().add(part(step, use, p)));
         }
-        List<String> known = project.manual().parts().stream().map(Asks::label).toList();
+        List<String> known = project.manual().parts().stream().map(PartLine::of).toList();
         list.getChildren().add(pick("addPart", "step.addPart", known, n -> addPart(step, n)));
         return list;
     }
@@ -112,10 +113,7 @@ final class StepSupplies {
     }
 
     private void addPart(Step step, String name) {
-        Optional<Part> known =
-                project.manual().parts().stream()
-                        .filter(p -> Asks.label(p).equals(name))
-                        .findFirst();
+        Optional<Part> known = PartLine.part(project.manual(), name);
         project.apply(
                 known.map(p -> StepEdits.part(step.id(), p.id(), 1))
                         .orElseGet(() -> StepEdits.newPart(step.id(), name)));

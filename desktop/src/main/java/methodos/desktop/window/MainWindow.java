@@ -1,6 +1,7 @@
 package methodos.desktop.window;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -11,14 +12,11 @@ import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCodeCombination;
-import javafx.scene.input.KeyCombination;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -39,9 +37,12 @@ import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.drafting.DraftDesk;
 import methodos.desktop.figure.FigurePlace;
+import methodos.desktop.finder.Deed;
+import methodos.desktop.finder.FinderView;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.footage.FootagePlace;
 import methodos.desktop.footage.ScanDesk;
+import methodos.desktop.guide.GuideView;
 import methodos.desktop.history.EarlierStates;
 import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
@@ -68,6 +69,7 @@ public final class MainWindow {
             Pattern.compile(".*\\.(csv|tsv|txt|xlsx)", Pattern.CASE_INSENSITIVE);
 
     private final Theme theme;
+    private final Runnable otherShade;
     private final FootageDesk desk;
     private final DraftDesk drafts;
     private final ScanDesk scans;
@@ -80,12 +82,16 @@ public final class MainWindow {
     private final Label subtitle = Controls.label("", "place-subtitle");
     private final Recogniser recogniser;
     private final FileChoice choice;
-    private final Label message = Controls.prose("", "message");
+    private final Label message = Controls.label("", "message");
     private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
     private final Button back;
     private final SavingBar savingBar;
     private Place shown;
     private EarlierStates states;
+
+    /** The finder or the guide, while it is shown in the place of the place; else null. */
+    private Node over;
+
     private boolean left;
 
     /**
@@ -104,6 +110,7 @@ public final class MainWindow {
         this.recogniser = recogniser;
         this.words = project.words();
         this.theme = theme;
+        this.otherShade = otherShade;
         this.desk = new FootageDesk(project);
         this.scans = new ScanDesk(project);
         this.drafts = new DraftDesk(project);
@@ -117,11 +124,14 @@ public final class MainWindow {
         root.setCenter(content);
         message.setId("message");
         message.setVisible(false);
-        message.setManaged(false);
         message.setMaxWidth(Double.MAX_VALUE);
-        content.setBottom(message);
+        HBox.setHgrow(message, Priority.ALWAYS);
+        // a place of its own: what is said moves nothing that somebody is about to click
+        HBox foot = new HBox(message);
+        foot.getStyleClass().add("foot");
+        content.setBottom(foot);
         fading.setOnFinished(e -> hideMessage());
-        root.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        WindowKeys.of(this);
         project.workspace().addListener(o -> title());
         project.trouble().addListener((o, was, now) -> trouble(now));
         show(Place.STEPS);
@@ -173,42 +183,18 @@ public final class MainWindow {
         button.setTooltip(new Tooltip(text));
     }
 
-    private void undo() {
+    void undo() {
         project.edits()
                 .undoable()
                 .ifPresent(e -> say(words.of("undo.done", EditWords.of(e, words))));
         project.edits().undo();
     }
 
-    private void redo() {
+    void redo() {
         project.edits()
                 .redoable()
                 .ifPresent(e -> say(words.of("redo.done", EditWords.of(e, words))));
         project.edits().redo();
-    }
-
-    private void key(KeyEvent e) {
-        boolean typing = Controls.takesText(e.getTarget());
-        if (new KeyCodeCombination(KeyCode.Z, KeyCombination.SHORTCUT_DOWN).match(e) && !typing) {
-            undo();
-            e.consume();
-        } else if (new KeyCodeCombination(
-                                KeyCode.Z, KeyCombination.SHORTCUT_DOWN, KeyCombination.SHIFT_DOWN)
-                        .match(e)
-                && !typing) {
-            redo();
-            e.consume();
-        } else if (e.getCode() == KeyCode.F4 && !e.isAltDown()) {
-            backToFinding();
-            e.consume();
-        } else if (e.isAltDown() && e.getCode().isDigitKey()) {
-            int digit = Integer.parseInt(e.getCode().getName());
-            Place place = Place.values()[digit == 0 ? 9 : digit - 1];
-            if (isHere(place)) {
-                show(place);
-            }
-            e.consume();
-        }
     }
 
     /** Shows a place. */
@@ -217,11 +203,15 @@ public final class MainWindow {
             states.close();
             states = null;
         }
+        over = null;
         shown = place;
         PlaceView view = places.computeIfAbsent(place, this::make);
         content.setCenter(view.node());
         if (place == Place.CHECKS) {
             Controls.seen(back, false);
+        }
+        if (view instanceof FigurePlace figures && seamState.step().get() != null) {
+            figures.open(seamState.step().get());
         }
         order.select(place);
         title();
@@ -281,7 +271,7 @@ public final class MainWindow {
         }
     }
 
-    private static boolean isHere(Place place) {
+    static boolean isHere(Place place) {
         return place != Place.TIME && place != Place.BENCH;
     }
 
@@ -319,7 +309,7 @@ public final class MainWindow {
         Controls.seen(back, true);
     }
 
-    private void backToFinding() {
+    void backToFinding() {
         if (back.isVisible()) {
             show(Place.CHECKS);
             places.get(Place.CHECKS).go(null);
@@ -345,8 +335,8 @@ public final class MainWindow {
     void say(String sentence) {
         message.setOnMouseClicked(null);
         message.setText(sentence);
+        message.setTooltip(new Tooltip(sentence));
         message.setVisible(true);
-        message.setManaged(true);
         fading.playFromStart();
     }
 
@@ -355,6 +345,70 @@ public final class MainWindow {
         say(what.sentence());
         fading.stop();
         message.setOnMouseClicked(e -> hideMessage());
+    }
+
+    /** Shows the finder in the place of the place. */
+    public void find() {
+        FinderView finder =
+                new FinderView(
+                        project,
+                        deeds(),
+                        new FinderView.Ways(
+                                this::go, this::look, () -> show(Place.CHECKS), () -> show(shown)));
+        over(finder.node(), words.of("finder"));
+        finder.focus();
+    }
+
+    /**
+     * Shows the guide at the section of the place.
+     *
+     * @param keysOnly whether only its keys are shown
+     */
+    public void guide(boolean keysOnly) {
+        String place = words.of("place." + shown.name());
+        GuideView guide = new GuideView(words, place, keysOnly, () -> show(shown));
+        over(guide.node(), words.of(keysOnly ? "guide.keys" : "guide"));
+        guide.focus(place);
+    }
+
+    private void over(Node what, String title) {
+        hideEarlierStates();
+        over = what;
+        content.setCenter(what);
+        name.setText(title);
+        subtitle.setText("");
+    }
+
+    private void look(Id<Clip> clip, double time) {
+        show(Place.STEPS);
+        ((SeamPlace) places.get(Place.STEPS)).look(clip, time);
+    }
+
+    /** What the program does from everywhere, with the keys for it. */
+    private List<Deed> deeds() {
+        List<Deed> deeds = new ArrayList<>();
+        for (Place place : Place.values()) {
+            if (isHere(place)) {
+                deeds.add(
+                        new Deed(
+                                words.of("deed.place", words.of("place." + place.name())),
+                                "Alt+" + (place.ordinal() + 1) % Place.values().length,
+                                () -> show(place)));
+            }
+        }
+        deeds.add(new Deed(words.of("deed.undo"), "Ctrl+Z", this::undo));
+        deeds.add(new Deed(words.of("deed.redo"), "Ctrl+Shift+Z", this::redo));
+        deeds.add(new Deed(words.of("states.title"), "", this::showEarlierStates));
+        deeds.add(new Deed(words.of("guide"), "F1", () -> guide(false)));
+        deeds.add(new Deed(words.of("guide.keys"), "?", () -> guide(true)));
+        deeds.add(new Deed(words.of("shade.other"), "", otherShade));
+        deeds.add(new Deed(words.of("deed.save"), "Ctrl+S", this::save));
+        return deeds;
+    }
+
+    /** All is saved by itself; who asks for it is told that it is, or why it is not. */
+    void save() {
+        say(project.saveNow().orElse(words.of("deed.saved", project.path())));
     }
 
     /** Shows the earlier states in the place of the place. */
@@ -387,7 +441,6 @@ public final class MainWindow {
 
     private void hideMessage() {
         message.setVisible(false);
-        message.setManaged(false);
     }
 
     /** Chooses a step and brings it into view. */

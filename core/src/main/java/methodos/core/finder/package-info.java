@@ -1,0 +1,2 @@
+/** Finds lines by what is typed of them, the likeliest first. */
+package methodos.core.finder;

@@ -1,0 +1,2 @@
+/** The user's guide, inside the program. */
+package methodos.desktop.guide;
