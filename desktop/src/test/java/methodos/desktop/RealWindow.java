@@ -5,9 +5,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.prefs.BackingStoreException;
 import java.util.prefs.Preferences;
+import javafx.animation.AnimationTimer;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Labeled;
@@ -35,6 +37,9 @@ import org.testfx.util.WaitForAsyncUtils;
 public abstract class RealWindow {
 
     private static final int PATIENCE_SECONDS = 60;
+
+    /** After so many drawings the window stands still. */
+    private static final int FRAMES = 3;
 
     protected Path folder;
     protected OpenProject project;
@@ -153,12 +158,36 @@ public abstract class RealWindow {
     protected void laidOut(FxRobot robot) {
         WaitForAsyncUtils.waitForFxEvents();
         lookedThrough();
+        drawn(robot);
         robot.interact(
                 () -> {
                     window().root().applyCss();
                     window().root().layout();
                     reckonBounds(window().root());
                 });
+    }
+
+    /** Nobody clicks before he sees: what one drawing moves another one may settle. */
+    private static void drawn(FxRobot robot) {
+        CountDownLatch frames = new CountDownLatch(FRAMES);
+        robot.interact(
+                () ->
+                        new AnimationTimer() {
+                            @Override
+                            public void handle(long now) {
+                                frames.countDown();
+                                if (frames.getCount() == 0) {
+                                    stop();
+                                }
+                            }
+                        }.start());
+        try {
+            if (!frames.await(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                throw new AssertionError("nothing is drawn any more");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     private void lookedThrough() {

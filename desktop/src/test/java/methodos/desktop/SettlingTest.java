@@ -32,6 +32,7 @@ import methodos.narration.draft.NarrationReader;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
+import org.testfx.robot.Motion;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A draft of another machine than the demo's is settled by keys, with and without its lists. */
@@ -280,6 +281,24 @@ class SettlingTest extends RealWindow {
         Step next = manual().step(window().seamState().step().get()).orElseThrow();
         type(robot, KeyCode.A);
         assertThat(manual().step(next.id()).orElseThrow().accepted()).isTrue();
+    }
+
+    @Test
+    void whatCanBeDoneWithAStepStandsInItsMenuWithItsKeys(FxRobot robot) {
+        Step second = manual().steps().skip(1).findFirst().orElseThrow();
+        choose(robot, second);
+        robot.rightClickOn("#seam", Motion.DIRECT);
+        robot.interact(() -> window().seamState().step().set(second.id()));
+        laidOut(robot);
+        assertThat(
+                        robot.lookup(".menu-item").queryAll().stream()
+                                .map(n -> ((Labeled) n.lookup(".label")).getText()))
+                .contains("Accept (A)", "Change (C)", "Add parts (P)", "Move up (Alt+\u2191)");
+        robot.clickOn("Move up (Alt+\u2191)");
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().steps().findFirst().orElseThrow().id()).isEqualTo(second.id());
+        assertThat(robot.lookup("#stepText").queryTextInputControl().getText())
+                .isEqualTo(second.text());
     }
 
     @Test

@@ -91,6 +91,7 @@ public enum EditKind {
     TASK,
     TORQUE,
     TRAINING,
+    TITLE,
     UNIT,
     USUAL_TORQUES,
     VARIANT,

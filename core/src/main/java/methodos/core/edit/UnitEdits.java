@@ -31,6 +31,11 @@ public final class UnitEdits {
                 .joining("unit " + field);
     }
 
+    /** What the manual is called, on its cover too. */
+    public static Edit title(String title) {
+        return Edit.named(EditKind.TITLE, m -> m.withTitle(title)).joining("title");
+    }
+
     /** Adds work that is due again and again, behind the others. */
     public static Edit newTask(String what) {
         return Edit.named(

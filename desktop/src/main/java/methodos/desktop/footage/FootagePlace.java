@@ -126,7 +126,11 @@ public final class FootagePlace implements PlaceView {
                         e.acceptTransferModes(javafx.scene.input.TransferMode.COPY);
                     }
                 });
-        node.setOnDragDropped(e -> e.getDragboard().getFiles().forEach(f -> bring(f.toPath())));
+        node.setOnDragDropped(
+                e -> {
+                    e.getDragboard().getFiles().forEach(f -> bring(f.toPath()));
+                    e.consume();
+                });
         refresh();
     }
 

@@ -13,6 +13,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -40,6 +41,7 @@ public final class GuideView {
     private final ScrollPane scroll = new ScrollPane(page);
     private final VBox contents = new VBox(2);
     private final Map<String, VBox> sections = new LinkedHashMap<>();
+    private String opened = "";
 
     /**
      * @param place what is opened first: the title of its section
@@ -80,6 +82,9 @@ public final class GuideView {
                         this.back.run();
                     }
                 });
+        // words break once they have a width: what is opened stays at the top until one scrolls
+        page.heightProperty().addListener(o -> scrollTo());
+        scroll.addEventFilter(ScrollEvent.SCROLL, e -> opened = "");
         show();
         open(place);
     }
@@ -127,19 +132,19 @@ public final class GuideView {
 
     /** Scrolls to a section. */
     private void open(String title) {
-        VBox box = sections.get(title);
+        opened = title;
         contents.getChildren()
                 .forEach(
                         n ->
                                 ((ToggleButton) n)
                                         .setSelected(((ToggleButton) n).getText().equals(title)));
-        if (box == null) {
-            return;
-        }
-        scroll.applyCss();
-        scroll.layout();
+        scrollTo();
+    }
+
+    private void scrollTo() {
+        VBox box = sections.get(opened);
         double hidden = page.getLayoutBounds().getHeight() - scroll.getViewportBounds().getHeight();
-        if (hidden > 0) {
+        if (box != null && hidden > 0) {
             scroll.setVvalue(Math.min(1, box.getBoundsInParent().getMinY() / hidden));
         }
     }

@@ -60,6 +60,16 @@ final class SeamKeys {
         }
     }
 
+    /** Does what a key does, as if it were pressed. */
+    void press(KeyCode code, boolean alt) {
+        Runnable action =
+                actions.apply(
+                        new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, alt, false));
+        if (action != null) {
+            action.run();
+        }
+    }
+
     /** Whether a key is for the control that has the focus, or for the whole window. */
     private static boolean isTaken(KeyEvent e) {
         return Controls.takesText(e.getTarget())

@@ -132,7 +132,13 @@ public final class SeamPlace implements PlaceView {
         scroll.getStyleClass().add("side");
         node.setCenter(center());
         node.setRight(scroll);
-        new SeamKeys(node, this::action);
+        SeamKeys keys = new SeamKeys(node, this::action);
+        seam.setOnContextMenuRequested(
+                e -> {
+                    if (state.step().get() != null) {
+                        new StepMenu(words, keys, isDrafted(state.step().get())).show(seam, e);
+                    }
+                });
         if (state.clip().get() == null && !project.manual().clips().isEmpty()) {
             state.clip().set(project.manual().clips().get(0).id());
         }
@@ -280,6 +286,10 @@ public final class SeamPlace implements PlaceView {
     private void moveStep(int by) {
         project.apply(StepEdits.move(state.step().get(), by));
         seam.reveal(state.step().get());
+    }
+
+    private boolean isDrafted(Id<Step> step) {
+        return project.manual().step(step).filter(s -> !s.accepted()).isPresent();
     }
 
     private void agree() {

@@ -39,6 +39,8 @@ import methodos.desktop.theme.Theme;
 /** The place Unit: what it is, for whom, what it holds, what rules it. */
 public final class UnitPlace implements PlaceView {
 
+    private static final double NARROWEST = 300;
+
     private final OpenProject project;
     private final Words words;
     private final UnitDrawing drawing;
@@ -64,8 +66,9 @@ public final class UnitPlace implements PlaceView {
         main.setPadding(new Insets(18, 24, 24, 20));
         main.getChildren()
                 .addAll(
+                        fact("unit.title", title()),
                         new VBox(
-                                2,
+                                4,
                                 field(
                                         "unitName",
                                         "unit.name",
@@ -204,6 +207,29 @@ public final class UnitPlace implements PlaceView {
         redraw();
     }
 
+    private TextField title() {
+        TextField field =
+                Controls.named(
+                        new TextField(project.manual().title()),
+                        "manualTitle",
+                        words.of("unit.title"));
+        field.textProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            if (!is.equals(project.manual().title())) {
+                                project.apply(UnitEdits.title(is));
+                            }
+                        });
+        project.workspace()
+                .addListener(
+                        o -> {
+                            if (!field.getText().equals(project.manual().title())) {
+                                field.setText(project.manual().title());
+                            }
+                        });
+        return field;
+    }
+
     private HBox subline() {
         TextField maker =
                 field("unitMaker", "unit.maker", "flat-soft", Unit::maker, Unit::withMaker);
@@ -285,10 +311,14 @@ public final class UnitPlace implements PlaceView {
         return field;
     }
 
-    private void resize(double width) {
-        ranges.setWidth(Math.max(300, width));
-        energies.setWidth(Math.max(300, width));
-        redraw();
+    /** Draws to the width that is seen; what is merely scrolled stays as it is. */
+    private void resize(double seen) {
+        double width = Math.max(NARROWEST, seen);
+        if (width != ranges.getWidth()) {
+            ranges.setWidth(width);
+            energies.setWidth(width);
+            redraw();
+        }
     }
 
     private void redraw() {

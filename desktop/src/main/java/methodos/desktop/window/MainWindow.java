@@ -1,5 +1,6 @@
 package methodos.desktop.window;
 
+import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -17,6 +18,7 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -132,6 +134,15 @@ public final class MainWindow {
         content.setBottom(foot);
         fading.setOnFinished(e -> hideMessage());
         WindowKeys.of(this);
+        // what a place does not take itself goes where it belongs
+        root.setOnDragOver(
+                e -> {
+                    if (e.getDragboard().hasFiles()) {
+                        e.acceptTransferModes(TransferMode.COPY);
+                    }
+                });
+        root.setOnDragDropped(
+                e -> bring(e.getDragboard().getFiles().stream().map(File::toPath).toList()));
         project.workspace().addListener(o -> title());
         project.trouble().addListener((o, was, now) -> trouble(now));
         show(Place.STEPS);

@@ -38,6 +38,18 @@ class UnitTasksTest extends RealWindow {
     }
 
     @Test
+    void theTitleOfTheManualIsTypedHere(FxRobot robot) {
+        show(robot, Place.UNIT);
+        fill(robot, "#manualTitle", "Overhaul of the QA-95");
+        assertThat(manual().title()).isEqualTo("Overhaul of the QA-95");
+        robot.interact(() -> project.edits().undo());
+        laidOut(robot);
+        assertThat(robot.lookup("#manualTitle").queryTextInputControl().getText())
+                .isEqualTo(manual().title())
+                .isNotEqualTo("Overhaul of the QA-95");
+    }
+
+    @Test
     void aTaskIsCountedAndDoneByItsSteps(FxRobot robot) {
         show(robot, Place.UNIT);
         fill(robot, "#newTask", "Look at the shear pins");
