@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
@@ -118,7 +120,23 @@ class FinderTest extends RealWindow {
             robot.type(KeyCode.F1);
             WaitForAsyncUtils.waitForFxEvents();
             assertThat(chosenSection(robot)).isEqualTo(project.words().of("place." + place));
+            laidOut(robot);
+            assertThat(beginning(robot, project.words().of("place." + place)))
+                    .as("the section is at the top, or the guide at its end")
+                    .isTrue();
         }
+    }
+
+    private static boolean beginning(FxRobot robot, String title) {
+        ScrollPane guide = robot.lookup("#guide").queryAs(ScrollPane.class);
+        Text first =
+                robot.lookup(".guide-strong").queryAllAs(Text.class).stream()
+                        .filter(t -> t.getText().equals(title + "."))
+                        .findFirst()
+                        .orElseThrow();
+        double top = guide.localToScene(0, 0).getY();
+        double at = first.localToScene(first.getBoundsInLocal()).getMinY();
+        return guide.getVvalue() > .99 || at >= top - 2 && at < top + 40;
     }
 
     private static String chosenSection(FxRobot robot) {

@@ -61,6 +61,11 @@ public abstract class RealWindow {
                         new ProjectStage.Looks(new Theme(dark()), settings, 1280, 800));
         stage.setX(0);
         stage.setY(0);
+        // all tests share one stage, whatever another one has made of it
+        stage.setMinWidth(0);
+        stage.setMinHeight(0);
+        stage.setWidth(1280);
+        stage.setHeight(800);
         stage.show();
         stage.toFront();
     }

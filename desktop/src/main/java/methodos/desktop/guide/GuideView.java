@@ -82,8 +82,6 @@ public final class GuideView {
                         this.back.run();
                     }
                 });
-        // words break once they have a width: what is opened stays at the top until one scrolls
-        page.heightProperty().addListener(o -> scrollTo());
         scroll.addEventFilter(ScrollEvent.SCROLL, e -> opened = "");
         show();
         open(place);
@@ -111,6 +109,8 @@ public final class GuideView {
                 }
                 box.getChildren().addAll(blocks);
                 String title = section.title().isEmpty() ? words.of("guide") : section.title();
+                // words break once they have a width: what is opened stays at the top till then
+                box.layoutYProperty().addListener(o -> scrollTo());
                 sections.put(title, box);
                 contents.getChildren().add(entry(title));
             }

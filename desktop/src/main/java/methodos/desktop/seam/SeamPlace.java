@@ -16,8 +16,10 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
@@ -176,9 +178,11 @@ public final class SeamPlace implements PlaceView {
                         Bindings.createBooleanBinding(
                                 () -> project.workspace().get().manual().clips().isEmpty(),
                                 project.workspace()));
-        HBox bar =
-                new HBox(
+        // what does not fit beside the others stands below them
+        FlowPane bar =
+                new FlowPane(
                         8,
+                        6,
                         action("startStep", "seam.start", this::startHere),
                         action("endStep", "seam.end", this::endHere),
                         action("makeStep", "seam.make", this::makeStep),
@@ -188,6 +192,7 @@ public final class SeamPlace implements PlaceView {
                         action("draftSteps", "seam.draft", drafts::draft));
         bar.getStyleClass().add("action-bar");
         bar.setAlignment(Pos.CENTER_LEFT);
+        bar.setMinHeight(Region.USE_PREF_SIZE);
         VBox all = new VBox(new StackPane(seam, empty), drafts, bar);
         VBox.setVgrow(all.getChildren().get(0), Priority.ALWAYS);
         return all;

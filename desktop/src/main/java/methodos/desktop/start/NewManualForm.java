@@ -109,7 +109,7 @@ final class NewManualForm extends VBox {
 
     private void follow() {
         if (!own) {
-            folder.setText(NewManual.folder(parent, title.getText()).toString());
+            folder.setText(HomePath.shown(NewManual.folder(parent, title.getText())));
         }
     }
 
@@ -125,7 +125,7 @@ final class NewManualForm extends VBox {
     /** Offers to make a manual in a folder that was asked for and is not there. */
     void at(Path asked) {
         own = true;
-        folder.setText(asked.toString());
+        folder.setText(HomePath.shown(asked));
         String name = String.valueOf(asked.getFileName()).replace(".methodos", "");
         title.setText(
                 name.isEmpty()
@@ -152,7 +152,7 @@ final class NewManualForm extends VBox {
             title.requestFocus();
             return;
         }
-        Path target = Path.of(folder.getText().strip()).toAbsolutePath();
+        Path target = HomePath.of(folder.getText()).toAbsolutePath();
         if (Files.exists(target) && !Files.isDirectory(target)) {
             refuse(words.of("start.isFile", target));
             return;

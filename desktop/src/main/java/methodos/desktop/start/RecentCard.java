@@ -52,7 +52,7 @@ final class RecentCard extends Button {
         when.setMinWidth(USE_PREF_SIZE);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        Label where = Controls.label(shortened(folder), "soft");
+        Label where = Controls.label(HomePath.shown(folder), "soft");
         HBox foot = new HBox(6, where);
         if (!there) {
             foot.getChildren().add(Controls.label(words.of("start.notThere"), "open"));
@@ -112,14 +112,6 @@ final class RecentCard extends Button {
             return left.getDayOfWeek().getDisplayName(TextStyle.FULL, locale);
         }
         return left.format(DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG).withLocale(locale));
-    }
-
-    /** A path below the user's own folder is told from there. */
-    static String shortened(Path folder) {
-        Path home = Path.of(System.getProperty("user.home"));
-        return folder.startsWith(home) && !folder.equals(home)
-                ? Path.of("~").resolve(home.relativize(folder)).toString()
-                : folder.toString();
     }
 
     private static StackPane picture(RecentProject project) {
