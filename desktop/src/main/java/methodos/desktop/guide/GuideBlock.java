@@ -25,6 +25,9 @@ final class GuideBlock {
 
     private static final double KEY = 190;
 
+    /** A column of a table with more than two. */
+    private static final double NARROW = 130;
+
     private GuideBlock() {}
 
     static Node of(org.commonmark.node.Node block) {
@@ -57,10 +60,13 @@ final class GuideBlock {
     private static GridPane table(org.commonmark.node.Node block) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("guide-table");
-        ColumnConstraints key = new ColumnConstraints(KEY);
+        int columns = columns(block);
+        for (int i = 0; i < columns - 1; i++) {
+            grid.getColumnConstraints().add(new ColumnConstraints(columns > 2 ? NARROW : KEY));
+        }
         ColumnConstraints rest = new ColumnConstraints();
         rest.setHgrow(Priority.ALWAYS);
-        grid.getColumnConstraints().setAll(key, rest);
+        grid.getColumnConstraints().add(rest);
         int row = 0;
         for (var part = block.getFirstChild(); part != null; part = part.getNext()) {
             for (var line = part.getFirstChild(); line != null; line = line.getNext()) {
@@ -71,6 +77,16 @@ final class GuideBlock {
             }
         }
         return grid;
+    }
+
+    /** How many cells the first line of a table has. */
+    private static int columns(org.commonmark.node.Node table) {
+        int columns = 0;
+        var cell = table.getFirstChild().getFirstChild().getFirstChild();
+        for (; cell != null; cell = cell.getNext()) {
+            columns++;
+        }
+        return columns;
     }
 
     private static void row(GridPane grid, org.commonmark.node.Node line, int row, String style) {
