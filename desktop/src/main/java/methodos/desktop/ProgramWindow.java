@@ -157,6 +157,7 @@ final class ProgramWindow implements AutoCloseable {
                             outfit.recogniser(),
                             outfit.choice(),
                             new ProjectStage.Looks(theme, outfit.settings(), width, height));
+            shown.window().onOthers(this::leave);
             if (kept) {
                 ViewState before =
                         outfit.recents().of(folder).map(RecentProject::view).orElse(ViewState.NONE);
@@ -170,6 +171,18 @@ final class ProgramWindow implements AutoCloseable {
             LoggerFactory.getLogger(ProgramWindow.class).warn("not opened", e);
             show(new NotOpened(e, () -> open(folder, kept), this::begin));
         }
+    }
+
+    /** Leaves the project, and shows the start again. */
+    private void leave() {
+        ProjectStage left = shown;
+        left.leaveFor(
+                () -> {
+                    shown = null;
+                    opened = null;
+                    stage.setOnCloseRequest(null);
+                    begin();
+                });
     }
 
     /** Puts the window where it was, if that is on a screen that is there. */

@@ -273,6 +273,22 @@ class StartTest {
     }
 
     @Test
+    void fromAProjectOneGoesToOthersAndBack(FxRobot robot) throws Exception {
+        Path folder = copy("qa-80.methodos");
+        robot.interact(() -> window.openOrOffer(folder));
+        String before = manual().title();
+        robot.interact(() -> window.shown().orElseThrow().window().root().requestFocus());
+        robot.press(KeyCode.CONTROL, KeyCode.O).release(KeyCode.O, KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(window.shown()).isEmpty();
+        assertThat(robot.lookup("#newTitle").tryQuery()).isPresent();
+        click(robot, "#recent-1");
+        assertThat(manual().title()).isEqualTo(before);
+        click(robot, "#program");
+        assertThat(window.shown()).isEmpty();
+    }
+
+    @Test
     void theDemoIsACopyThatIsNotRemembered(FxRobot robot) {
         click(robot, "#openDemo");
         assertThat(manual().title()).isNotBlank();

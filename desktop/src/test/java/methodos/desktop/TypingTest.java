@@ -36,6 +36,7 @@ class TypingTest extends RealWindow {
     }
 
     private void over(FxRobot robot, String field, String text) {
+        inView(robot, field);
         laidOut(robot);
         robot.clickOn(field).press(KeyCode.CONTROL, KeyCode.A).release(KeyCode.A, KeyCode.CONTROL);
         robot.write(text);
@@ -45,6 +46,7 @@ class TypingTest extends RealWindow {
     void aFieldThatIsLeftKeepsItsTextAndTheNextOneHasTheFocus(FxRobot robot) {
         over(robot, "#hazardWhat", "The lever swings back");
         over(robot, "#hazardHarm", "Bruised fingers");
+        inView(robot, "#hazardAvoid");
         robot.clickOn("#hazardAvoid");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(hazard().hazard()).isEqualTo("The lever swings back");
@@ -84,6 +86,7 @@ class TypingTest extends RealWindow {
     @Test
     void movingThroughTheListTakesNothing(FxRobot robot) {
         robot.clickOn("#addPart").type(KeyCode.DOWN, KeyCode.DOWN, KeyCode.UP, KeyCode.ESCAPE);
+        inView(robot, "#hazardWhat");
         robot.clickOn("#hazardWhat");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(now()).isEqualTo(chosen);

@@ -90,6 +90,7 @@ public final class MainWindow {
     private final SavingBar savingBar;
     private Place shown;
     private EarlierStates states;
+    private Runnable others = () -> {};
 
     /** The finder or the guide, while it is shown in the place of the place; else null. */
     private Node over;
@@ -410,6 +411,7 @@ public final class MainWindow {
         deeds.add(new Deed(words.of("deed.undo"), "Ctrl+Z", this::undo));
         deeds.add(new Deed(words.of("deed.redo"), "Ctrl+Shift+Z", this::redo));
         deeds.add(new Deed(words.of("states.title"), "", this::showEarlierStates));
+        deeds.add(new Deed(words.of("deed.others"), "Ctrl+O", this::others));
         deeds.add(new Deed(words.of("guide"), "F1", () -> guide(false)));
         deeds.add(new Deed(words.of("guide.keys"), "?", () -> guide(true)));
         deeds.add(new Deed(words.of("shade.other"), "", otherShade));
@@ -440,6 +442,16 @@ public final class MainWindow {
             states = null;
             show(shown);
         }
+    }
+
+    /** Leads to other projects, by a click on the name of the program and by Ctrl+O. */
+    public void onOthers(Runnable leave) {
+        others = leave;
+        order.onOthers(leave);
+    }
+
+    void others() {
+        others.run();
     }
 
     /** Whether all is saved; if not, what hinders it and what can be done is shown in the bar. */

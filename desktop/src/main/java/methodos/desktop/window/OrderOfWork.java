@@ -6,10 +6,12 @@ import java.util.Set;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
+import javafx.scene.Cursor;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -39,6 +41,7 @@ final class OrderOfWork extends VBox {
     private static final String RULE = "leaf-rule";
 
     private final OpenProject project;
+    private final Label program;
     private final Map<Place, ToggleButton> leaves = new EnumMap<>(Place.class);
     private final Map<Place, Label> open = new EnumMap<>(Place.class);
     private final ToggleGroup group = new ToggleGroup();
@@ -50,7 +53,9 @@ final class OrderOfWork extends VBox {
         this.project = project;
         getStyleClass().add("order-of-work");
         setAlignment(Pos.TOP_LEFT);
-        getChildren().add(Controls.label(project.words().of("program"), "program"));
+        program = Controls.label(project.words().of("program"), "program");
+        program.setId("program");
+        getChildren().add(program);
         for (Place place : Place.values()) {
             ToggleButton leaf = leaf(place);
             leaf.setDisable(!here.contains(place));
@@ -156,6 +161,13 @@ final class OrderOfWork extends VBox {
                         .flatMap(r -> r.grave().stream())
                         .filter(scope::holds)
                         .count();
+    }
+
+    /** A click on the name of the program leads to other projects. */
+    void onOthers(Runnable others) {
+        program.setTooltip(new Tooltip(project.words().of("window.others")));
+        program.setCursor(Cursor.HAND);
+        program.setOnMouseClicked(e -> others.run());
     }
 
     void select(Place place) {

@@ -61,6 +61,18 @@ public final class ProjectStage implements AutoCloseable {
         stage.setTitle(project.manual().title() + " – Methodos");
     }
 
+    /** Leaves the project for something else, once all of it is saved. */
+    public void leaveFor(Runnable next) {
+        Runnable leave =
+                () -> {
+                    close();
+                    next.run();
+                };
+        if (closed || window.savedBeforeClosing(leave)) {
+            leave.run();
+        }
+    }
+
     private void closeAnyhow(Stage stage) {
         close();
         stage.close();

@@ -18,6 +18,8 @@ final class WindowKeys {
     private static final KeyCombination FIND = shortcut(KeyCode.F);
     private static final KeyCombination SAVE = shortcut(KeyCode.S);
 
+    private static final KeyCombination OTHERS = shortcut(KeyCode.O);
+
     private final MainWindow window;
 
     private WindowKeys(MainWindow window) {
@@ -56,6 +58,9 @@ final class WindowKeys {
         }
         if (SAVE.match(e)) {
             return window::save;
+        }
+        if (OTHERS.match(e)) {
+            return window::others;
         }
         if (e.getCode() == KeyCode.F1) {
             return () -> window.guide(false);
