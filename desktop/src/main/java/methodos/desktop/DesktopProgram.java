@@ -154,6 +154,7 @@ public final class DesktopProgram {
         @Override
         public void stop() {
             if (window != null) {
+                status = status == 0 && window.notOpened() ? 3 : status;
                 window.close();
             }
         }

@@ -45,6 +45,7 @@ final class ProgramWindow implements AutoCloseable {
     private StartView start;
     private ProjectStage shown;
     private OpenProject opened;
+    private boolean notOpened;
 
     /**
      * What the window works with.
@@ -166,9 +167,11 @@ final class ProgramWindow implements AutoCloseable {
                 shown.beforeClosing(() -> keep(folder));
                 keep(folder);
             }
+            notOpened = false;
             stage.show();
         } catch (ProjectProblem e) {
             LoggerFactory.getLogger(ProgramWindow.class).warn("not opened", e);
+            notOpened = true;
             show(new NotOpened(e, () -> open(folder, kept), this::begin));
         }
     }
@@ -234,6 +237,11 @@ final class ProgramWindow implements AutoCloseable {
     /** What is open; empty at the start. */
     Optional<ProjectStage> shown() {
         return Optional.ofNullable(shown);
+    }
+
+    /** Whether the last project that was to be opened could not be. */
+    boolean notOpened() {
+        return notOpened;
     }
 
     /** Something failed that nobody foresaw. */

@@ -11,6 +11,8 @@ import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 
@@ -138,6 +140,18 @@ public final class Controls {
             }
         }
         return false;
+    }
+
+    /** Escape anywhere in a node leads back. */
+    public static void onEscape(Node node, Runnable back) {
+        node.addEventFilter(
+                KeyEvent.KEY_PRESSED,
+                e -> {
+                    if (e.getCode() == KeyCode.ESCAPE) {
+                        e.consume();
+                        back.run();
+                    }
+                });
     }
 
     /** Neither wider nor narrower than this. */

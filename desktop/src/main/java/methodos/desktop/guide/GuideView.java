@@ -11,8 +11,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -31,7 +29,6 @@ public final class GuideView {
     private static final double READABLE = 760;
 
     private final Words words;
-    private final Runnable back;
     private final Guide guide = Guide.shipped();
     private final boolean keysOnly;
     private final BorderPane node = new BorderPane();
@@ -50,7 +47,6 @@ public final class GuideView {
      */
     public GuideView(Words words, String place, boolean keysOnly, Runnable back) {
         this.words = words;
-        this.back = back;
         this.keysOnly = keysOnly;
         Controls.named(search, "searchGuide", words.of("guide.search"));
         search.textProperty().addListener(o -> show());
@@ -74,14 +70,7 @@ public final class GuideView {
         node.setLeft(left);
         node.setCenter(scroll);
         node.getStyleClass().add("place");
-        node.addEventFilter(
-                KeyEvent.KEY_PRESSED,
-                e -> {
-                    if (e.getCode() == KeyCode.ESCAPE) {
-                        e.consume();
-                        this.back.run();
-                    }
-                });
+        Controls.onEscape(node, back);
         scroll.addEventFilter(ScrollEvent.SCROLL, e -> opened = "");
         show();
         open(place);

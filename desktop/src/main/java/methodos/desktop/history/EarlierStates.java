@@ -19,8 +19,6 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -82,14 +80,7 @@ public final class EarlierStates {
         node.setLeft(list);
         node.setCenter(seen);
         node.getStyleClass().add("place");
-        node.addEventFilter(
-                KeyEvent.KEY_PRESSED,
-                e -> {
-                    if (e.getCode() == KeyCode.ESCAPE) {
-                        e.consume();
-                        back.run();
-                    }
-                });
+        Controls.onEscape(node, back);
         look.getChildren().setAll(Controls.prose(words.of("states.choose"), "soft"));
         refresh(null);
     }

@@ -29,7 +29,6 @@ import methodos.core.edit.Edit;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
-import methodos.core.manual.Figure;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -44,7 +43,6 @@ import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
-import methodos.files.problem.ProjectProblem;
 
 /**
  * The place Steps: the seam, and beside it the picture at the play position and the chosen step.
@@ -65,6 +63,7 @@ public final class SeamPlace implements PlaceView {
     private final Player player;
     private final DraftBar drafts;
     private final DraftDesk reader;
+    private final StillCapture capture;
     private final StepEditor editor;
     private final BorderPane node = new BorderPane();
     private final Consumer<String> message;
@@ -87,6 +86,7 @@ public final class SeamPlace implements PlaceView {
             Consumer<OpenPoint> go) {
         this.project = project;
         this.desk = desks.footage();
+        this.capture = new StillCapture(project, desk, message);
         this.reader = desks.drafts();
         // what is chosen becomes a step next, by what is read from its words
         state.span().addListener(o -> reader.prepare());
@@ -116,7 +116,11 @@ public final class SeamPlace implements PlaceView {
                         desks.drafts(),
                         stills,
                         new DraftBar.Acts(
-                                this::keep, message, seam::choose, editor::editText, seam::inView));
+                                capture::keep,
+                                message,
+                                seam::choose,
+                                editor::editText,
+                                seam::inView));
         VBox side =
                 new VBox(
                         12,
@@ -434,46 +438,7 @@ public final class SeamPlace implements PlaceView {
     }
 
     private void capture() {
-        Id<Step> step = state.step().get();
-        Clip clip =
-                Optional.ofNullable(state.clip().get())
-                        .flatMap(project.manual()::clip)
-                        .orElse(null);
-        if (step == null || clip == null) {
-            message.accept(words.of("seam.captureNeedsStep"));
-            return;
-        }
-        capture(step, clip, state.time().get());
-    }
-
-    /** Makes a proposed still the figure of a step. */
-    private void keep(Step step, Figure.Still still) {
-        project.manual()
-                .clip(still.clip())
-                .ifPresent(clip -> capture(step.id(), clip, still.time()));
-    }
-
-    private void capture(Id<Step> step, Clip clip, double time) {
-        desk.capture(
-                clip,
-                time,
-                still -> {
-                    try {
-                        String picture = project.stills().keep(still.picture());
-                        Platform.runLater(
-                                () -> {
-                                    project.apply(
-                                            StepEdits.capture(
-                                                    step,
-                                                    new Figure.Still(clip.id(), still.time()),
-                                                    picture));
-                                    message.accept(words.of("seam.captured"));
-                                });
-                    } catch (ProjectProblem e) {
-                        Platform.runLater(() -> message.accept(e.getMessage()));
-                    }
-                },
-                message);
+        capture.here(state.step().get(), state.clip().get(), state.time().get());
     }
 
     @Override

@@ -2,7 +2,6 @@ package methodos.desktop.window;
 
 import java.io.File;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -39,7 +38,6 @@ import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.drafting.DraftDesk;
 import methodos.desktop.figure.FigurePlace;
-import methodos.desktop.finder.Deed;
 import methodos.desktop.finder.FinderView;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.footage.FootagePlace;
@@ -364,7 +362,7 @@ public final class MainWindow {
         FinderView finder =
                 new FinderView(
                         project,
-                        deeds(),
+                        WindowDeeds.of(this, words, otherShade),
                         new FinderView.Ways(
                                 this::go, this::look, () -> show(Place.CHECKS), () -> show(shown)));
         over(finder.node(), words.of("finder"));
@@ -394,29 +392,6 @@ public final class MainWindow {
     private void look(Id<Clip> clip, double time) {
         show(Place.STEPS);
         ((SeamPlace) places.get(Place.STEPS)).look(clip, time);
-    }
-
-    /** What the program does from everywhere, with the keys for it. */
-    private List<Deed> deeds() {
-        List<Deed> deeds = new ArrayList<>();
-        for (Place place : Place.values()) {
-            if (isHere(place)) {
-                deeds.add(
-                        new Deed(
-                                words.of("deed.place", words.of("place." + place.name())),
-                                "Alt+" + (place.ordinal() + 1) % Place.values().length,
-                                () -> show(place)));
-            }
-        }
-        deeds.add(new Deed(words.of("deed.undo"), "Ctrl+Z", this::undo));
-        deeds.add(new Deed(words.of("deed.redo"), "Ctrl+Shift+Z", this::redo));
-        deeds.add(new Deed(words.of("states.title"), "", this::showEarlierStates));
-        deeds.add(new Deed(words.of("deed.others"), "Ctrl+O", this::others));
-        deeds.add(new Deed(words.of("guide"), "F1", () -> guide(false)));
-        deeds.add(new Deed(words.of("guide.keys"), "?", () -> guide(true)));
-        deeds.add(new Deed(words.of("shade.other"), "", otherShade));
-        deeds.add(new Deed(words.of("deed.save"), "Ctrl+S", this::save));
-        return deeds;
     }
 
     /** All is saved by itself; who asks for it is told that it is, or why it is not. */
