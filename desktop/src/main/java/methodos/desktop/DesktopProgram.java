@@ -16,6 +16,7 @@ import methodos.core.speech.Recogniser;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.TextSize;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
 import methodos.desktop.window.ProjectStage;
@@ -28,6 +29,7 @@ import org.slf4j.LoggerFactory;
 public final class DesktopProgram {
 
     private static final int DRAWN_FRAMES = 12;
+    private static final String TEXT_SIZE = "textSize";
 
     private DesktopProgram() {}
 
@@ -111,6 +113,9 @@ public final class DesktopProgram {
                         }
                     });
             Preferences settings = Preferences.userRoot().node("methodos");
+            TextSize.set(settings.getDouble(TEXT_SIZE, 1));
+            TextSize.factor()
+                    .addListener((o, was, is) -> settings.putDouble(TEXT_SIZE, is.doubleValue()));
             Picture picture = start.picture;
             window =
                     new ProgramWindow(

@@ -22,6 +22,7 @@ import methodos.demo.DemoProject;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.TextSize;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.window.MainWindow;
 import methodos.desktop.window.ProjectStage;
@@ -59,6 +60,7 @@ public abstract class RealWindow {
                         recogniser(),
                         files(),
                         new ProjectStage.Looks(new Theme(dark()), settings, 1280, 800));
+        TextSize.usual();
         stage.setX(0);
         stage.setY(0);
         // all tests share one stage, whatever another one has made of it

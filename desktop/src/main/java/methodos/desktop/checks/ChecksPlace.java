@@ -4,9 +4,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Insets;
-import javafx.scene.Parent;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -22,6 +21,7 @@ import methodos.core.repair.Repairs;
 import methodos.core.reverse.Reverse;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.Halves;
 import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
@@ -31,12 +31,13 @@ import methodos.desktop.theme.Theme;
 public final class ChecksPlace implements PlaceView {
 
     private static final double LIST = 464;
+    private static final double LEAST_LEDGER = 300;
 
     private final OpenProject project;
     private final Words words;
     private final Consumer<String> message;
     private final Consumer<OpenPoint> go;
-    private final HBox node = new HBox();
+    private final Halves node;
     private final FindingList list;
     private final FindingPanel panel;
     private final LedgerView ledger;
@@ -52,6 +53,7 @@ public final class ChecksPlace implements PlaceView {
             OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
         this.project = project;
         this.words = project.words();
+        this.node = Halves.mainAsWide(words, LIST, LEAST_LEDGER);
         this.message = message;
         this.go = go;
         list = new FindingList(words, new Wished());
@@ -66,9 +68,12 @@ public final class ChecksPlace implements PlaceView {
         VBox.setVgrow(list, Priority.ALWAYS);
         VBox.setMargin(reverse, new Insets(8, 16, 0, 16));
         VBox left = new VBox(rules, busy, reverse, list, panel);
-        Controls.width(left, LIST);
-        HBox.setHgrow(ledger, Priority.ALWAYS);
-        node.getChildren().addAll(left, ledger);
+        node.setMain(left);
+        ScrollPane drawn = new ScrollPane(ledger);
+        drawn.setFitToWidth(true);
+        drawn.setFitToHeight(true);
+        drawn.getStyleClass().add("place");
+        node.setSide(drawn);
         node.getStyleClass().add("checks");
         project.checked().addListener(o -> refresh());
         node.sceneProperty().addListener(o -> refresh());
@@ -207,7 +212,7 @@ public final class ChecksPlace implements PlaceView {
     }
 
     @Override
-    public Parent node() {
+    public Region node() {
         return node;
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.BoundingBox;
 import javafx.geometry.Bounds;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.ArcType;
@@ -15,6 +14,7 @@ import methodos.core.ledger.LedgerThread;
 import methodos.core.words.Words;
 import methodos.desktop.theme.Lettering;
 import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /**
@@ -44,6 +44,11 @@ final class LedgerDrawing {
     /** Where the ends of what does not come back were drawn. */
     private final List<End> ends = new ArrayList<>();
 
+    /** Where the drawing ends. */
+    private double right;
+
+    private double bottom;
+
     private record End(LedgerPicture.Loose loose, Bounds bounds) {}
 
     LedgerDrawing(Theme theme, Words words) {
@@ -56,7 +61,7 @@ final class LedgerDrawing {
     }
 
     /** What stands under a point: an end that does not come back, or a line. */
-    Optional<String> told(Canvas canvas, LedgerPicture picture, double x, double y) {
+    Optional<String> told(Surface canvas, LedgerPicture picture, double x, double y) {
         Optional<String> end = looseAt(x, y).map(LedgerPicture.Loose::label);
         if (end.isPresent()) {
             return end;
@@ -86,7 +91,7 @@ final class LedgerDrawing {
      */
     private record Scale(double top, double perStep, double stretch) {
 
-        static Scale of(Canvas canvas, LedgerPicture picture) {
+        static Scale of(Surface canvas, LedgerPicture picture) {
             double perStep = (canvas.getHeight() - 2 * MARGIN) / Math.max(1, picture.steps() + 1);
             double longest =
                     picture.arcs().stream()
@@ -118,9 +123,11 @@ final class LedgerDrawing {
      * @param chosen id of what the chosen finding is about, null where none is chosen
      * @param steps numbers of the steps of the chosen finding
      */
-    void draw(Canvas canvas, LedgerPicture picture, String chosen, List<Integer> steps) {
+    void draw(Surface canvas, LedgerPicture picture, String chosen, List<Integer> steps) {
         GraphicsContext g = Lettering.clean(canvas);
         ends.clear();
+        right = canvas.getWidth();
+        bottom = canvas.getHeight();
         if (picture.steps() == 0) {
             return;
         }
@@ -146,10 +153,10 @@ final class LedgerDrawing {
     /** What the lines are, in the corner that they leave free. */
     private void key(GraphicsContext g) {
         Font font = Theme.text(13);
-        double y = g.getCanvas().getHeight() - MARGIN - LABEL * LedgerThread.Kind.values().length;
+        double y = bottom - MARGIN - LABEL * LedgerThread.Kind.values().length;
         for (LedgerThread.Kind kind : LedgerThread.Kind.values()) {
             String text = words.of("ledger.key." + kind.name());
-            double x = g.getCanvas().getWidth() - 74;
+            double x = right - 74;
             style(g, kind);
             g.strokeLine(x - 30, y, x - 6, y);
             g.setLineDashes();
@@ -245,7 +252,7 @@ final class LedgerDrawing {
             Bounds place = new BoundingBox(x, y, width, LABEL);
             boolean fits =
                     x > EDGE + 8
-                            && x + width < g.getCanvas().getWidth() - 4
+                            && x + width < right - 4
                             && taken.stream().noneMatch(place::intersects);
             if (fits) {
                 taken.add(place);
@@ -276,9 +283,7 @@ final class LedgerDrawing {
             double y2 = Math.max(y1 + 26, lowest + LABEL + 8);
             String text = shortened(loose.label(), 60);
             double width = lettering.width(text, font) + 16;
-            double x2 =
-                    Math.max(
-                            EDGE + 60, Math.min(EDGE + 260, g.getCanvas().getWidth() - width - 24));
+            double x2 = Math.max(EDGE + 60, Math.min(EDGE + 260, right - width - 24));
             lowest = y2;
             g.setStroke(colors().open());
             g.setLineWidth(loose.subject().equals(chosen) ? 3.4 : 2.2);

@@ -5,12 +5,10 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.collections.FXCollections;
 import javafx.geometry.Insets;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -25,6 +23,7 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** The ledger of one group of units, drawn. */
@@ -33,7 +32,7 @@ final class LedgerView extends VBox {
     private final OpenProject project;
     private final Words words;
     private final LedgerDrawing drawing;
-    private final Canvas canvas = new Canvas();
+    private final Surface canvas = new Surface();
     private final ComboBox<ClaimedUnits.Group> units;
     private final Label foot = Controls.prose("", "soft");
     private LedgerPicture picture = LedgerPicture.NONE;
@@ -60,7 +59,7 @@ final class LedgerView extends VBox {
                         draw();
                     }
                 });
-        Label head = Controls.label(words.of("ledger.head"), "panel-head");
+        Label head = Controls.prose(words.of("ledger.head"), "panel-head");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         getChildren()
@@ -68,11 +67,8 @@ final class LedgerView extends VBox {
                         Controls.row(8, head, gap, units),
                         Controls.prose(words.of("ledger.note"), "soft"));
         canvas.setId("ledgerDrawing");
-        Pane sheet = new Pane(canvas);
-        sheet.setMinSize(200, 200);
-        VBox.setVgrow(sheet, Priority.ALWAYS);
-        canvas.widthProperty().bind(sheet.widthProperty());
-        canvas.heightProperty().bind(sheet.heightProperty());
+        VBox.setVgrow(canvas, Priority.ALWAYS);
+        canvas.setMinSize(200, 200);
         canvas.widthProperty().addListener(o -> paint());
         canvas.heightProperty().addListener(o -> paint());
         canvas.setOnMouseMoved(this::tell);
@@ -83,7 +79,7 @@ final class LedgerView extends VBox {
                                 .ifPresent(loose -> choose.accept(loose.subject())));
         theme.palette().addListener(o -> paint());
         foot.setId("ledgerFoot");
-        getChildren().addAll(sheet, foot);
+        getChildren().addAll(canvas, foot);
     }
 
     private final class Named extends StringConverter<ClaimedUnits.Group> {

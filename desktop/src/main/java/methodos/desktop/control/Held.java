@@ -41,6 +41,7 @@ public final class Held {
 
     /** Gives a control the focus, and scrolls its sheet until it is seen. */
     public static void focus(Node control) {
+        Halves.reveal(control);
         control.requestFocus();
         Optional<ScrollPane> sheet = sheet(control.getParent());
         if (sheet.isEmpty()) {
@@ -74,8 +75,9 @@ public final class Held {
         return id == null ? null : panel.lookup("#" + id);
     }
 
-    private static double height(Node node) {
-        return node.localToScene(0, 0).getY();
+    /** In the measures of the sheet, which may be shown larger. */
+    private double height(Node node) {
+        return sheet.sceneToLocal(node.localToScene(0, 0)).getY();
     }
 
     /** How much of a sheet there is beyond what is seen, in pixels. */

@@ -15,6 +15,7 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Popup;
 import methodos.core.vocabulary.Nouns;
 import methodos.core.words.Words;
+import methodos.desktop.theme.TextSize;
 
 /**
  * A field that offers what is known while one types and takes what is new, which it says. Enter
@@ -46,7 +47,6 @@ public final class PickField extends TextField {
         this.taken = taken;
         setMaxWidth(Double.MAX_VALUE);
         list.setFocusTraversable(false);
-        list.setFixedCellSize(LINE);
         list.getStyleClass().add("pick-list");
         list.setCellFactory(l -> new Line());
         list.setOnMouseClicked(e -> take());
@@ -105,7 +105,9 @@ public final class PickField extends TextField {
             return;
         }
         list.getSelectionModel().clearSelection();
-        list.setPrefSize(Math.max(getWidth(), 220), lines * LINE + 2);
+        double factor = TextSize.factor().get();
+        list.setFixedCellSize(LINE * factor);
+        list.setPrefSize(Math.max(getWidth(), 220) * factor, lines * LINE * factor + 2);
         sheet.getStylesheets().setAll(getScene().getStylesheets());
         sheet.getStyleClass().setAll(getScene().getRoot().getStyleClass());
         Bounds field = localToScreen(getBoundsInLocal());

@@ -328,9 +328,11 @@ public final class DecisionPanel extends ScrollPane {
     private static final Next DECIDED = new Next(null, false);
 
     private VBox rule(Decision decision, Rule rule, int at) {
+        Label head = Controls.label((at + 1) + "  " + words.of("decision.if"), "soft");
+        head.setMinWidth(USE_PREF_SIZE);
         HBox row =
                 row(
-                        Controls.label((at + 1) + "  " + words.of("decision.if"), "soft"),
+                        head,
                         field(
                                 "when-" + at,
                                 "decision.when",

@@ -8,7 +8,6 @@ import java.util.function.Consumer;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -16,9 +15,10 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
@@ -34,7 +34,9 @@ import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.control.Halves;
 import methodos.desktop.control.PartLine;
+import methodos.desktop.control.Sideways;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.place.OpenPointList;
 import methodos.desktop.place.Place;
@@ -49,6 +51,11 @@ public final class FigurePlace implements PlaceView {
 
     private static final double SIDE = 284;
 
+    private static final double SCRUBBER = 370;
+
+    /** Below this height the picture is scrolled rather than shown smaller. */
+    private static final double LEAST_PICTURE = 200;
+
     private final OpenProject project;
     private final Words words;
     private final FileChoice fileChoice;
@@ -57,8 +64,8 @@ public final class FigurePlace implements PlaceView {
     private final PreparedPictures pictures;
     private final FigureBench bench;
     private final FigureCanvas canvas;
-    private final BorderPane node = new BorderPane();
-    private final HBox head = new HBox();
+    private final Halves node;
+    private final FlowPane head = new FlowPane(8, 4);
     private final VBox below = new VBox(6);
     private final FigureOrder order;
     private final FigureStrip strip;
@@ -95,6 +102,7 @@ public final class FigurePlace implements PlaceView {
         this.project = project;
         this.fileChoice = fileChoice;
         this.words = project.words();
+        this.node = new Halves(words, 560);
         this.message = message;
         this.go = go;
         this.lacking = Controls.link("nextWithoutFigure", "", this::nextWithoutFigure);
@@ -123,8 +131,8 @@ public final class FigurePlace implements PlaceView {
         empty.setAlignment(Pos.CENTER);
         bench.onChange(this::benchChanged);
         typing();
-        node.setCenter(center());
-        node.setRight(sideScroll(go));
+        node.setMain(center());
+        node.setSide(sideScroll(go));
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
         refresh();
@@ -151,26 +159,31 @@ public final class FigurePlace implements PlaceView {
         reads.focusedProperty().addListener((o, was, is) -> refresh());
     }
 
-    private VBox center() {
+    private ScrollPane center() {
+        canvas.setMinHeight(LEAST_PICTURE);
         VBox.setVgrow(canvas, Priority.ALWAYS);
         head.getChildren()
                 .setAll(
                         Controls.label(words.of("figure.stills"), "strong"),
                         Controls.label(words.of("figure.stills.how"), "soft"),
                         scrubber);
-        head.setSpacing(6);
         head.setAlignment(Pos.CENTER_LEFT);
-        HBox.setHgrow(scrubber, Priority.ALWAYS);
+        scrubber.setPrefWidth(SCRUBBER);
+        scrubber.setMinWidth(SCRUBBER);
         VBox.setVgrow(empty, Priority.ALWAYS);
         below.getChildren()
                 .setAll(
                         head,
-                        choice,
+                        new Sideways(choice),
                         Controls.row(12, Controls.label(words.of("figure.all"), "strong"), lacking),
                         strip);
         VBox center = new VBox(6, canvas, empty, below);
         center.setPadding(new Insets(14, 16, 4, 18));
-        return center;
+        ScrollPane scroll = new ScrollPane(center);
+        scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
+        scroll.getStyleClass().add("place");
+        return scroll;
     }
 
     private ScrollPane sideScroll(Consumer<OpenPoint> go) {
@@ -404,7 +417,7 @@ public final class FigurePlace implements PlaceView {
     }
 
     @Override
-    public Parent node() {
+    public Region node() {
         return node;
     }
 

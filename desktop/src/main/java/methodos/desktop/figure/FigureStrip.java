@@ -6,9 +6,7 @@ import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.image.ImageView;
-import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.description.Id;
@@ -16,10 +14,11 @@ import methodos.core.manual.Figure;
 import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.Sideways;
 import methodos.desktop.project.OpenProject;
 
 /** All figures small in a row, each with the number of its step. */
-final class FigureStrip extends ScrollPane {
+final class FigureStrip extends Sideways {
 
     private static final double HEIGHT = 88;
 
@@ -28,7 +27,7 @@ final class FigureStrip extends ScrollPane {
     private final StillCache stills;
     private final FigureOrder order;
     private final Consumer<Id<Figure>> show;
-    private final HBox row = new HBox(8);
+    private final HBox row;
     private List<Thumb> shown = List.of();
 
     /** What a small picture shows. */
@@ -40,27 +39,15 @@ final class FigureStrip extends ScrollPane {
      */
     FigureStrip(
             OpenProject project, StillCache stills, FigureOrder order, Consumer<Id<Figure>> show) {
+        super(new HBox(8));
+        this.row = (HBox) getContent();
         this.project = project;
         this.words = project.words();
         this.stills = stills;
         this.order = order;
         this.show = show;
-        setContent(row);
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
-        setVbarPolicy(ScrollBarPolicy.NEVER);
-        getStyleClass().add("place");
-        // a wheel turns one way only; here all lies side by side
-        addEventFilter(ScrollEvent.SCROLL, this::wheel);
-    }
-
-    private void wheel(ScrollEvent e) {
-        double hidden = row.getWidth() - getViewportBounds().getWidth();
-        if (hidden > 0 && e.getDeltaY() != 0) {
-            double to = getHvalue() - e.getDeltaY() * 2 / hidden;
-            setHvalue(Math.max(0, Math.min(1, to)));
-            e.consume();
-        }
     }
 
     /** Pictures have come that were not there before. */

@@ -28,7 +28,6 @@ final class StillChoice extends HBox {
     private static final int BEST = 4;
     private static final double GAP = 8;
 
-    /** So wide that all offers have room beside each other in the smallest window. */
     private static final double WIDTH = 121;
 
     private static final double HEIGHT = WIDTH * FilmStrip.HEIGHT / FilmStrip.WIDTH;
@@ -61,7 +60,7 @@ final class StillChoice extends HBox {
         this.take = take;
         this.film = new FilmStrip(project, this::fill);
         setId("stills");
-        setMinHeight(HEIGHT + 48);
+        setMinHeight(HEIGHT + 54);
     }
 
     /** Shows the choice for a figure of a step; either may be null. */

@@ -2,13 +2,13 @@ package methodos.desktop.footage;
 
 import java.util.Optional;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import methodos.core.manual.Clip;
 import methodos.core.scan.Scan;
 import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** A clip laid along a rule of seconds: its shots, its sound, and what of it is of no use. */
@@ -24,7 +24,7 @@ final class ClipRule extends Region {
 
     private final Clip clip;
     private final Theme theme;
-    private final Canvas canvas = new Canvas();
+    private final Surface canvas = new Surface();
     private Scan scan;
 
     ClipRule(Clip clip, Theme theme) {
@@ -43,8 +43,7 @@ final class ClipRule extends Region {
 
     @Override
     protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(HEIGHT);
+        canvas.size(getWidth(), HEIGHT);
         draw();
     }
 
@@ -57,8 +56,7 @@ final class ClipRule extends Region {
             return;
         }
         Palette colors = theme.palette().get();
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, canvas.getWidth(), HEIGHT);
+        GraphicsContext g = canvas.clean();
         g.setFill(colors.sheet());
         g.fillRect(0, 0, canvas.getWidth(), FILM);
         if (scan != null) {

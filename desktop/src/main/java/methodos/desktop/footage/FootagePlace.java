@@ -12,11 +12,10 @@ import javafx.application.Platform;
 import javafx.collections.MapChangeListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.Parent;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
@@ -29,6 +28,7 @@ import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.control.Halves;
 import methodos.desktop.place.OpenPointList;
 import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
@@ -53,7 +53,7 @@ public final class FootagePlace implements PlaceView {
     private final Words words;
     private final FileChoice choice;
     private final Consumer<String> message;
-    private final BorderPane node = new BorderPane();
+    private final Halves node;
     private final VBox clips = new VBox(20);
     private final Map<Id<Clip>, ClipCard> cards = new LinkedHashMap<>();
     private final ProgressBar busy = new ProgressBar();
@@ -86,6 +86,7 @@ public final class FootagePlace implements PlaceView {
         this.recogniser = ears.recogniser();
         this.theme = theme;
         this.words = project.words();
+        this.node = new Halves(words, 520);
         this.message = message;
         this.film = new FilmStrip(project, this::film);
         busy.setVisible(false);
@@ -107,8 +108,8 @@ public final class FootagePlace implements PlaceView {
         side.setPrefWidth(290);
         side.setMinWidth(290);
         side.getStyleClass().add("side");
-        node.setCenter(scroll);
-        node.setRight(side);
+        node.setMain(scroll);
+        node.setSide(side);
         project.workspace()
                 .addListener(
                         (o, was, is) -> {
@@ -302,7 +303,7 @@ public final class FootagePlace implements PlaceView {
     }
 
     @Override
-    public Parent node() {
+    public Region node() {
         return node;
     }
 

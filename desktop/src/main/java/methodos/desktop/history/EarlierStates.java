@@ -12,7 +12,6 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -85,7 +84,7 @@ public final class EarlierStates {
         refresh(null);
     }
 
-    public Parent node() {
+    public Region node() {
         return node;
     }
 

@@ -14,15 +14,16 @@ import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.coverage.Reshoot;
 import methodos.core.manual.Manual;
@@ -150,8 +151,11 @@ public final class PublishPlace implements PlaceView {
                         Controls.prose(words.of("publish.notice"), "soft"));
         form.setPadding(new Insets(18, 24, 24, 20));
         form.setMaxWidth(760);
-        node.setCenter(form);
         BorderPane.setAlignment(form, Pos.TOP_LEFT);
+        ScrollPane scroll = new ScrollPane(new BorderPane(form));
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("place");
+        node.setCenter(scroll);
         project.sight().addListener(o -> refresh());
         project.openPoints().addListener(o -> refresh());
         refresh();
@@ -306,7 +310,7 @@ public final class PublishPlace implements PlaceView {
     }
 
     @Override
-    public Parent node() {
+    public Region node() {
         return node;
     }
 

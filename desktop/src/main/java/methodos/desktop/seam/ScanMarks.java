@@ -5,14 +5,12 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;
-import methodos.desktop.footage.FilmStrip;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
 
 /** Draws beside the film of a clip what its scan found: shot changes, what is of no use, sound. */
 final class ScanMarks {
 
-    private static final double SOUND_X = SeamPainter.FILM_X + FilmStrip.WIDTH + 2;
     private static final double SOUND_WIDTH = 10;
     private static final double HATCH = 6;
     private static final double NAMED_FROM = 15;
@@ -26,18 +24,22 @@ final class ScanMarks {
     private final Words words;
     private final SeamLayout.Section section;
     private final double scale;
+    private final double film;
+    private final double soundX;
 
     ScanMarks(
             GraphicsContext g,
             Palette colors,
             Words words,
             SeamLayout.Section section,
-            double scale) {
+            SeamLayout layout) {
         this.g = g;
         this.colors = colors;
         this.words = words;
         this.section = section;
-        this.scale = scale;
+        this.scale = layout.scale();
+        this.film = layout.columns().film();
+        this.soundX = SeamColumns.FILM_X + film + 2;
     }
 
     private double y(double time) {
@@ -63,7 +65,7 @@ final class ScanMarks {
             double now = row < end ? width(scan, row) : 0;
             if (now != wide) { // rows as loud as each other are one rectangle
                 if (wide >= 1) {
-                    g.fillRect(SOUND_X, from, wide, row - from);
+                    g.fillRect(soundX, from, wide, row - from);
                 }
                 from = row;
                 wide = now;
@@ -73,7 +75,7 @@ final class ScanMarks {
             double start = Math.max(top, y(pause.from()));
             double stop = Math.min(bottom, y(pause.to()));
             if (stop - start >= ROW) {
-                new Ruling(g).down(colors.soft(), SOUND_X, start, stop, 1);
+                new Ruling(g).down(colors.soft(), soundX, start, stop, 1);
             }
         }
     }
@@ -87,8 +89,8 @@ final class ScanMarks {
     private void unusable(Scan.Unusable u, double top, double bottom) {
         double from = Math.rint(Math.max(y(u.from()), top - HATCH));
         double to = Math.rint(Math.min(y(u.to()), bottom + HATCH));
-        double x = SeamPainter.EDGE_X;
-        double wide = SeamPainter.FILM_X - x - 1;
+        double x = SeamColumns.EDGE_X;
+        double wide = SeamColumns.FILM_X - x - 1;
         g.setFill(colors.paper());
         g.fillRect(x + 1, from, wide, to - from);
         g.setStroke(colors.ink());
@@ -101,18 +103,18 @@ final class ScanMarks {
             double room = TextMeasure.width(why, Theme.label(13)) + 10;
             double middle = Math.round((from + to) / 2);
             g.setFill(colors.paper());
-            g.fillRect(SeamPainter.FILM_X, middle - 9, room, 18);
+            g.fillRect(SeamColumns.FILM_X, middle - 9, room, 18);
             g.setFill(colors.ink());
             g.setFont(Theme.label(13));
             g.setTextAlign(TextAlignment.LEFT);
             g.setTextBaseline(VPos.CENTER);
-            g.fillText(why, SeamPainter.FILM_X + 5, middle);
+            g.fillText(why, SeamColumns.FILM_X + 5, middle);
         }
     }
 
     private void cut(double y) {
-        double left = SeamPainter.FILM_X;
-        double right = left + FilmStrip.WIDTH;
+        double left = SeamColumns.FILM_X;
+        double right = left + film;
         g.setStroke(colors.paper());
         g.setLineWidth(4);
         g.strokeLine(left, y, right, y);

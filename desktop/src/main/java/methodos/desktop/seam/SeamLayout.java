@@ -50,7 +50,6 @@ final class SeamLayout {
     static final double CARD_GAP = 10;
     static final double STILL_WIDTH = 72;
     static final double STILL_HEIGHT = 41;
-    static final double WORDS_WIDTH = 208;
     static final double ASIDE_INDENT = 66;
 
     /**
@@ -126,7 +125,7 @@ final class SeamLayout {
     private final Wrapping words;
     private final Wrapping asides;
     private final Wrapping texts;
-    private final double cardWidth;
+    private final SeamColumns columns;
     private final String untold;
     private final Function<Step, List<AskLine>> asks;
     private final Function<Step, Optional<Figure.Still>> stills;
@@ -157,13 +156,13 @@ final class SeamLayout {
             Workspace workspace,
             Sight sight,
             double scale,
-            double cardWidth,
+            SeamColumns columns,
             Writing writing,
             Function<Step, Optional<Figure.Still>> stills) {
         this.workspace = workspace;
         this.manual = workspace.manual();
         this.scale = scale;
-        this.cardWidth = cardWidth;
+        this.columns = columns;
         this.words = writing.words();
         this.asides = writing.asides();
         this.texts = writing.texts();
@@ -279,8 +278,8 @@ final class SeamLayout {
             boolean aside = state == WordState.DISMISSED || state == WordState.PROPOSED;
             List<String> lines =
                     aside
-                            ? asides.lines(caption.words(), WORDS_WIDTH - ASIDE_INDENT)
-                            : words.lines(caption.words(), WORDS_WIDTH);
+                            ? asides.lines(caption.words(), columns.wordsWidth() - ASIDE_INDENT)
+                            : words.lines(caption.words(), columns.wordsWidth());
             double y = Math.max(timeTop + caption.start() * scale, bottom);
             double height = lines.size() * (aside ? ASIDE_LINE : WORD_LINE) + 6;
             blocks.add(
@@ -306,8 +305,9 @@ final class SeamLayout {
     }
 
     private double card(Step step, double y) {
-        Optional<Figure.Still> still = stills.apply(step);
-        double room = cardWidth - 60 - (still.isPresent() ? STILL_WIDTH + CARD_PADDING : 0);
+        Optional<Figure.Still> still = columns.pictures() ? stills.apply(step) : Optional.empty();
+        double room =
+                columns.cardWidth() - 60 - (still.isPresent() ? STILL_WIDTH + CARD_PADDING : 0);
         List<String> lines = texts.lines(step.text().isBlank() ? "…" : step.text(), room);
         Optional<Hazard> hazard = step.hazards().stream().findFirst();
         boolean chips =
@@ -417,5 +417,9 @@ final class SeamLayout {
 
     double scale() {
         return scale;
+    }
+
+    SeamColumns columns() {
+        return columns;
     }
 }

@@ -24,12 +24,6 @@ import methodos.desktop.theme.Theme;
 /** Draws what of the seam is in view. */
 final class SeamPainter {
 
-    static final double EDGE_X = 44;
-    static final double FILM_X = 58;
-    static final double WORDS_X = 208;
-    static final double BRACKET_X = 428;
-    static final double CARDS_X = 478;
-
     private static final double SURE_HEIGHT = 44;
 
     /** So far out of view things are still drawn. */
@@ -37,6 +31,7 @@ final class SeamPainter {
 
     private final GraphicsContext g;
     private final Ruling ruling;
+    private SeamColumns columns;
     private final Palette colors;
     private final Words words;
     private final BiFunction<Clip, Double, Optional<Image>> film;
@@ -63,6 +58,7 @@ final class SeamPainter {
             double top,
             double width,
             double height) {
+        columns = layout.columns();
         Manual manual = workspace.manual();
         g.setFill(colors.paper());
         g.fillRect(0, 0, width, height);
@@ -76,7 +72,7 @@ final class SeamPainter {
                         .scan(section.clip().id())
                         .ifPresent(
                                 scan ->
-                                        new ScanMarks(g, colors, words, section, layout.scale())
+                                        new ScanMarks(g, colors, words, section, layout)
                                                 .paint(scan, top, bottom));
             }
         }
@@ -94,7 +90,7 @@ final class SeamPainter {
                                 card(
                                         c,
                                         manual,
-                                        width - CARDS_X - 16,
+                                        columns.cardWidth(),
                                         c.step().id().equals(state.step().get())));
         position(layout, state, manual);
         g.restore();
@@ -116,16 +112,20 @@ final class SeamPainter {
                         .flatMap(manual::clip)
                         .map(c -> "  " + words.of("seam.goesOn", c.name()))
                         .orElse("");
-        g.fillText(s.clip().name() + from, FILM_X, s.top() + 14);
+        g.fillText(s.clip().name() + from, SeamColumns.FILM_X, s.top() + 14);
         double named = TextMeasure.width(s.clip().name() + from, g.getFont());
         ruling.across(
-                colors.line(), FILM_X + Math.max(140, named + 12), width - 16, s.top() + 14, 1);
+                colors.line(),
+                SeamColumns.FILM_X + Math.max(140, named + 12),
+                width - 16,
+                s.top() + 14,
+                1);
         double end = s.timeTop() + s.clip().duration() * scale;
         g.setFill(colors.rule());
         double shownFrom = Math.rint(Math.max(s.timeTop(), top - NEAR));
         double shownTo = Math.rint(Math.min(end, bottom + NEAR));
-        g.fillRect(EDGE_X, shownFrom, 8, Math.max(0, shownTo - shownFrom));
-        ruling.down(colors.ruleEdge(), EDGE_X, shownFrom, shownTo, 1);
+        g.fillRect(SeamColumns.EDGE_X, shownFrom, 8, Math.max(0, shownTo - shownFrom));
+        ruling.down(colors.ruleEdge(), SeamColumns.EDGE_X, shownFrom, shownTo, 1);
         int first = (int) Math.max(0, Math.floor((top - s.timeTop()) / scale) - 1);
         int last =
                 (int) Math.min(s.clip().duration(), Math.ceil((bottom - s.timeTop()) / scale) + 1);
@@ -135,18 +135,19 @@ final class SeamPainter {
             double y = Math.round(s.timeTop() + (mark - s.clock()) * scale) + .5;
             boolean labelled = mark % 10 == 0;
             double tick = labelled ? 9 : mark % 5 == 0 ? 6 : 3.5;
-            ruling.across(colors.ruleEdge(), EDGE_X - tick, EDGE_X, y, 1);
+            ruling.across(colors.ruleEdge(), SeamColumns.EDGE_X - tick, SeamColumns.EDGE_X, y, 1);
             if (labelled) {
                 g.setFill(colors.soft());
                 g.setFont(Theme.label(13));
-                g.fillText(FootageClock.minutes(mark), EDGE_X - 11, y);
+                g.fillText(FootageClock.minutes(mark), SeamColumns.EDGE_X - 11, y);
             }
         }
         film(s, scale, first, last);
     }
 
     private void film(SeamLayout.Section s, double scale, int first, int last) {
-        int every = Math.max(1, (int) Math.ceil((FilmStrip.HEIGHT + 14) / scale));
+        double high = Math.rint(FilmStrip.HEIGHT * columns.film() / FilmStrip.WIDTH);
+        int every = Math.max(1, (int) Math.ceil((high + 14) / scale));
         for (int t = Math.max(0, first / every * every - every); t <= last; t += every) {
             if (t >= s.clip().duration()) {
                 break;
@@ -154,12 +155,12 @@ final class SeamPainter {
             double y = Math.rint(s.timeTop() + t * scale);
             Optional<Image> image = film.apply(s.clip(), (double) t);
             if (image.isPresent()) {
-                g.drawImage(image.get(), FILM_X, y);
+                g.drawImage(image.get(), SeamColumns.FILM_X, y, columns.film(), high);
             } else {
                 g.setFill(colors.sheet());
-                g.fillRect(FILM_X, y, FilmStrip.WIDTH, FilmStrip.HEIGHT);
+                g.fillRect(SeamColumns.FILM_X, y, columns.film(), high);
             }
-            ruling.outline(colors.line(), FILM_X, y, FilmStrip.WIDTH, FilmStrip.HEIGHT);
+            ruling.outline(colors.line(), SeamColumns.FILM_X, y, columns.film(), high);
         }
     }
 
@@ -173,9 +174,9 @@ final class SeamPainter {
                         y -> {
                             g.setFill(colors.tint());
                             g.fillRect(
-                                    WORDS_X - 8,
+                                    columns.words() - 8,
                                     y,
-                                    BRACKET_X - WORDS_X + 4,
+                                    columns.brackets() - columns.words() + 4,
                                     span.seconds() * layout.scale());
                         });
     }
@@ -185,17 +186,17 @@ final class SeamPainter {
         boolean proposed = block.state() == WordState.PROPOSED;
         boolean aside = block.state() == WordState.DISMISSED || proposed;
         double line = aside ? SeamLayout.ASIDE_LINE : SeamLayout.WORD_LINE;
-        double x = aside ? WORDS_X + SeamLayout.ASIDE_INDENT : WORDS_X;
+        double x = aside ? columns.words() + SeamLayout.ASIDE_INDENT : columns.words();
         double y = Math.rint(block.y() + line / 2 + 2);
         if (aside) {
             g.setFont(Theme.text(13));
             g.setFill(colors.soft());
             g.setFill(proposed ? colors.open() : colors.soft());
-            g.fillText(words.of(proposed ? "seam.proposed" : "seam.setAside"), WORDS_X, y);
+            g.fillText(words.of(proposed ? "seam.proposed" : "seam.setAside"), columns.words(), y);
             g.setFill(colors.soft());
             g.setLineDashes(1.5, 2.5);
             g.setStroke(colors.soft());
-            g.strokeLine(WORDS_X, y + 8.5, WORDS_X + 50, y + 8.5);
+            g.strokeLine(columns.words(), y + 8.5, columns.words() + 50, y + 8.5);
             g.setLineDashes();
         } else {
             g.setFont(Theme.text(14));
@@ -210,12 +211,16 @@ final class SeamPainter {
             // open like the rest, but with an answer ready: a broken line
             g.setFill(colors.open());
             for (double d = 2; d < block.height() - 6; d += 8) {
-                g.fillRect(WORDS_X - 9, Math.rint(block.y() + d), 3, 4);
+                g.fillRect(columns.words() - 9, Math.rint(block.y() + d), 3, 4);
             }
         }
         if (block.state() == WordState.OPEN) {
             g.setFill(colors.open());
-            g.fillRect(WORDS_X - 9, Math.rint(block.y() + 2), 3, Math.rint(block.height() - 6));
+            g.fillRect(
+                    columns.words() - 9,
+                    Math.rint(block.y() + 2),
+                    3,
+                    Math.rint(block.height() - 6));
         }
     }
 
@@ -256,26 +261,26 @@ final class SeamPainter {
         double middle = within(Math.round((from + to) / 2) + .5, top, bottom);
         double card = within(Math.round(b.card()) + .5, top, bottom);
         // neighbours turn at different places, so that lines that run far do not lie on each other
-        double elbow = BRACKET_X + 13 + 8 * Math.floorMod(b.lane(), 5);
+        double elbow = columns.elbow(b.lane());
         if (b.accepted()) {
-            ruling.across(color, BRACKET_X, BRACKET_X + 8, from, thick);
-            ruling.across(color, BRACKET_X, BRACKET_X + 8, to, thick);
+            ruling.across(color, columns.brackets(), columns.brackets() + 8, from, thick);
+            ruling.across(color, columns.brackets(), columns.brackets() + 8, to, thick);
             ruling.down(
                     color,
-                    BRACKET_X + 7,
+                    columns.brackets() + 7,
                     within(from, top, bottom),
                     within(to, top, bottom),
                     thick);
-            ruling.across(color, BRACKET_X + 7, elbow, middle, thick);
+            ruling.across(color, columns.brackets() + 7, elbow, middle, thick);
             ruling.down(color, elbow, middle, card, thick);
-            ruling.across(color, elbow, CARDS_X, card, thick);
+            ruling.across(color, elbow, columns.cards(), card, thick);
         } else {
             drafted(color, thick, new double[] {from, to, middle, card, elbow});
         }
         for (double y : new double[] {from, to}) {
             g.setFill(chosen ? colors.accent() : colors.paper());
-            g.fillRect(BRACKET_X - 4, Math.floor(y) - 3, 7, 7);
-            ruling.outline(color, BRACKET_X - 4, Math.floor(y) - 3, 7, 7);
+            g.fillRect(columns.brackets() - 4, Math.floor(y) - 3, 7, 7);
+            ruling.outline(color, columns.brackets() - 4, Math.floor(y) - 3, 7, 7);
         }
     }
 
@@ -289,11 +294,16 @@ final class SeamPainter {
         g.setLineWidth(thick);
         g.setLineDashes(4, 3);
         g.strokePolyline(
-                new double[] {BRACKET_X, BRACKET_X + 7, BRACKET_X + 7, BRACKET_X},
+                new double[] {
+                    columns.brackets(),
+                    columns.brackets() + 7,
+                    columns.brackets() + 7,
+                    columns.brackets()
+                },
                 new double[] {at[0], at[0], at[1], at[1]},
                 4);
         g.strokePolyline(
-                new double[] {BRACKET_X + 7, at[4], at[4], CARDS_X},
+                new double[] {columns.brackets() + 7, at[4], at[4], columns.cards()},
                 new double[] {at[2], at[2], at[3], at[3]},
                 4);
         g.setLineDashes();
@@ -308,7 +318,7 @@ final class SeamPainter {
     }
 
     private void card(SeamLayout.Card card, Manual manual, double width, boolean chosen) {
-        double x = CARDS_X;
+        double x = columns.cards();
         double y = Math.round(card.y());
         double height = Math.round(card.height());
         if (chosen) {
@@ -468,7 +478,12 @@ final class SeamPainter {
                 .ifPresent(
                         y -> {
                             double line = Math.round(y) + .5;
-                            ruling.across(colors.ink(), EDGE_X, WORDS_X - 12, line, 2);
+                            ruling.across(
+                                    colors.ink(),
+                                    SeamColumns.EDGE_X,
+                                    columns.words() - 12,
+                                    line,
+                                    2);
                             g.setFill(colors.ink());
                             g.fillRect(4, line - 10, 40, 20);
                             g.setFill(colors.paper());

@@ -8,14 +8,12 @@ import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -35,6 +33,7 @@ import methodos.core.manual.Step;
 import methodos.core.narration.Workspace;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.Halves;
 import methodos.desktop.drafting.DraftDesk;
 import methodos.desktop.drafting.ProposedStills;
 import methodos.desktop.footage.FootageDesk;
@@ -65,7 +64,7 @@ public final class SeamPlace implements PlaceView {
     private final DraftDesk reader;
     private final StillCapture capture;
     private final StepEditor editor;
-    private final BorderPane node = new BorderPane();
+    private final Halves node;
     private final Consumer<String> message;
 
     /** The scale that shows all steps beside their footage; another one was chosen by hand. */
@@ -92,6 +91,7 @@ public final class SeamPlace implements PlaceView {
         state.span().addListener(o -> reader.prepare());
         this.state = state;
         this.words = project.words();
+        this.node = new Halves(words, SeamView.LEAST);
         this.message = message;
         fitted = SeamLayout.fittingScale(project.workspace().get());
         state.scale().set(fitted);
@@ -136,8 +136,8 @@ public final class SeamPlace implements PlaceView {
         scroll.setPrefWidth(302);
         scroll.setMinWidth(302);
         scroll.getStyleClass().add("side");
-        node.setCenter(center());
-        node.setRight(scroll);
+        node.setMain(center());
+        node.setSide(scroll);
         SeamKeys keys = new SeamKeys(node, this::action);
         seam.setOnContextMenuRequested(
                 e -> {
@@ -169,7 +169,7 @@ public final class SeamPlace implements PlaceView {
         }
     }
 
-    private Parent center() {
+    private Region center() {
         // left of the steps, where film and words will be
         Label how = Controls.prose(words.of("seam.emptyHow"), "soft");
         how.setMaxWidth(EMPTY);
@@ -442,7 +442,7 @@ public final class SeamPlace implements PlaceView {
     }
 
     @Override
-    public Parent node() {
+    public Region node() {
         return node;
     }
 

@@ -5,7 +5,6 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.image.Image;
 import javafx.scene.input.MouseEvent;
@@ -20,6 +19,7 @@ import methodos.core.manual.Step;
 import methodos.desktop.drafting.ProposedStills;
 import methodos.desktop.footage.FilmStrip;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /**
@@ -29,6 +29,10 @@ import methodos.desktop.theme.Theme;
 public final class SeamView extends Region {
 
     private static final double BAR = 12;
+
+    /** The least width at which words and cards can be read. */
+    static final double LEAST = SeamColumns.LEAST + BAR;
+
     private static final double GRIP = 7;
     private static final double NEAREST_SCALE = 60;
     private static final double FURTHEST_SCALE = 1.5;
@@ -37,7 +41,7 @@ public final class SeamView extends Region {
     private final SeamState state;
     private final ProposedStills stills;
     private final Theme theme;
-    private final Canvas canvas = new Canvas();
+    private final Surface canvas = new Surface();
     private final ScrollBar bar = new ScrollBar();
     private final FilmStrip film;
     private final Wrapping words = wrapping(14);
@@ -99,13 +103,17 @@ public final class SeamView extends Region {
     }
 
     private void point(MouseEvent e) {
-        boolean film = e.getX() >= SeamPainter.EDGE_X && e.getX() < SeamPainter.WORDS_X - 10;
+        boolean film = e.getX() >= SeamColumns.EDGE_X && e.getX() < columns().words() - 10;
         if (film && current() != null) {
             pointing = true;
             onPoint.accept(current().at(e.getY() + bar.getValue()));
         } else {
             pointNowhere();
         }
+    }
+
+    private SeamColumns columns() {
+        return SeamColumns.of(canvas.getWidth());
     }
 
     private void pointNowhere() {
@@ -119,8 +127,7 @@ public final class SeamView extends Region {
     protected void layoutChildren() {
         double width = getWidth() - BAR;
         if (canvas.getWidth() != width || canvas.getHeight() != getHeight()) {
-            canvas.setWidth(width);
-            canvas.setHeight(getHeight());
+            canvas.size(width, getHeight());
             bar.resizeRelocate(width, 0, BAR, getHeight());
             stale = true;
         }
@@ -149,7 +156,7 @@ public final class SeamView extends Region {
                             project.workspace().get(),
                             project.sight().get(),
                             state.scale().get(),
-                            canvas.getWidth() - SeamPainter.CARDS_X - 16,
+                            columns(),
                             new SeamLayout.Writing(
                                     words,
                                     asides,
@@ -172,11 +179,7 @@ public final class SeamView extends Region {
         film.newView(top != paintedTop || layout.scale() != paintedScale);
         paintedTop = top;
         paintedScale = layout.scale();
-        new SeamPainter(
-                        canvas.getGraphicsContext2D(),
-                        theme.palette().get(),
-                        project.words(),
-                        film::at)
+        new SeamPainter(canvas.clean(), theme.palette().get(), project.words(), film::at)
                 .paint(
                         layout,
                         state,
@@ -266,18 +269,18 @@ public final class SeamView extends Region {
         if (current() == null) {
             return;
         }
-        if (e.getX() >= SeamPainter.CARDS_X) {
+        if (e.getX() >= columns().cards()) {
             current().cardAt(y).ifPresent(c -> choose(c.step()));
             return;
         }
-        if (Math.abs(e.getX() - SeamPainter.BRACKET_X) <= GRIP) {
+        if (Math.abs(e.getX() - columns().brackets()) <= GRIP) {
             grip(y);
             if (dragged != null) {
                 return;
             }
         }
         Optional<SeamLayout.WordBlock> block =
-                e.getX() >= SeamPainter.WORDS_X - 10 ? current().wordsAt(y) : Optional.empty();
+                e.getX() >= columns().words() - 10 ? current().wordsAt(y) : Optional.empty();
         if (block.isPresent()) {
             var b = block.get();
             state.span().set(new Span(b.clip().id(), b.caption().start(), b.caption().end()));

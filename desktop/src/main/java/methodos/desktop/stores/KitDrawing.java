@@ -1,11 +1,11 @@
 package methodos.desktop.stores;
 
 import java.util.List;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import methodos.core.kit.StoreList.InKit;
 import methodos.core.manual.Part;
 import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** Draws what a kit holds, a box for each part. */
@@ -34,7 +34,7 @@ final class KitDrawing {
     }
 
     /** The contents of a kit as boxes: a balloon, and a dot for each. */
-    void draw(Canvas canvas, List<Part> parts, List<InKit> held) {
+    void draw(Surface canvas, List<Part> parts, List<InKit> held) {
         GraphicsContext g = StoreSigns.clean(canvas);
         int across = (int) Math.max(1, (canvas.getWidth() + BOX_GAP) / (BOX + BOX_GAP));
         for (int i = 0; i < parts.size(); i++) {

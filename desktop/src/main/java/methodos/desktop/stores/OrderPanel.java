@@ -3,7 +3,6 @@ package methodos.desktop.stores;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -16,6 +15,7 @@ import methodos.core.manual.Kit;
 import methodos.core.manual.Part;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** What is ordered for the units that are looked at, and what the ordered kits hold. */
@@ -88,7 +88,7 @@ final class OrderPanel extends VBox {
         }
         Label name = Controls.label(words.of("stores.order.holds", kit.number()), "strong");
         VBox.setMargin(name, new javafx.geometry.Insets(8, 0, 0, 0));
-        Canvas canvas = new Canvas(WIDTH, KitDrawing.height(parts.size(), WIDTH));
+        Surface canvas = new Surface(WIDTH, KitDrawing.height(parts.size(), WIDTH));
         drawing.draw(canvas, parts, held);
         canvas.setAccessibleText(
                 String.join(", ", parts.stream().map(p -> p.item() + " " + p.label()).toList()));

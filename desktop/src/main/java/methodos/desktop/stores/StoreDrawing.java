@@ -2,7 +2,6 @@ package methodos.desktop.stores;
 
 import java.util.List;
 import java.util.Map;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
@@ -19,6 +18,7 @@ import methodos.core.manual.Tool;
 import methodos.core.words.Words;
 import methodos.desktop.theme.Lettering;
 import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /**
@@ -50,7 +50,7 @@ final class StoreDrawing {
 
     // ---------------------------------------------------------------- the head
 
-    void head(Canvas canvas, StoreScale scale, StoreList list) {
+    void head(Surface canvas, StoreScale scale, StoreList list) {
         GraphicsContext g = StoreSigns.clean(canvas);
         double y = HEAD - RULE / 2 - 2;
         Font font = Theme.label(13);
@@ -126,7 +126,7 @@ final class StoreDrawing {
 
     // ---------------------------------------------------------------- lines
 
-    void heading(Canvas canvas, StoreRow.Heading heading) {
+    void heading(Surface canvas, StoreRow.Heading heading) {
         GraphicsContext g = StoreSigns.clean(canvas);
         Font font = Theme.heading(15);
         signs.text(g, heading.text(), font, colors().ink(), 4, HEADING - 16);
@@ -139,7 +139,7 @@ final class StoreDrawing {
                 HEADING - 16);
     }
 
-    void part(Canvas canvas, StoreScale scale, StoreList.PartRow row, boolean chosen) {
+    void part(Surface canvas, StoreScale scale, StoreList.PartRow row, boolean chosen) {
         GraphicsContext g = StoreSigns.clean(canvas);
         ground(g, canvas, chosen, row.open());
         Part part = row.part();
@@ -193,7 +193,7 @@ final class StoreDrawing {
         return part.applicability().all() ? rule : rule + " · " + words.of(part.applicability());
     }
 
-    private void ground(GraphicsContext g, Canvas canvas, boolean chosen, boolean open) {
+    private void ground(GraphicsContext g, Surface canvas, boolean chosen, boolean open) {
         double w = canvas.getWidth();
         double h = canvas.getHeight();
         if (chosen) {
@@ -268,11 +268,11 @@ final class StoreDrawing {
     }
 
     /** A tool with its uses; as an aid, from where it is put in place to where it is taken away. */
-    void tool(Canvas canvas, StoreScale scale, StoreList.ToolRow row, boolean chosen) {
+    void tool(Surface canvas, StoreScale scale, StoreList.ToolRow row, boolean chosen) {
         Tool tool = row.tool();
         String note = tool.kind() == Tool.Kind.STANDARD ? "" : words.of(tool.kind());
         used(canvas, scale, tool.label(), note, row.steps(), chosen);
-        GraphicsContext g = canvas.getGraphicsContext2D();
+        GraphicsContext g = canvas.graphics();
         double y = TOOL / 2;
         for (StoreList.Range stay : row.inPlace()) {
             boolean stays = stay.last() == 0;
@@ -286,7 +286,7 @@ final class StoreDrawing {
 
     /** A line with a bar at each step that uses the thing. */
     void used(
-            Canvas canvas,
+            Surface canvas,
             StoreScale scale,
             String name,
             String note,
@@ -314,7 +314,7 @@ final class StoreDrawing {
     }
 
     /** What the signs mean. */
-    void key(Canvas canvas) {
+    void key(Surface canvas) {
         GraphicsContext g = StoreSigns.clean(canvas);
         double y = KEY / 2;
         Font font = Theme.text(13);

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.scene.AccessibleAttribute;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.layout.Priority;
@@ -12,6 +11,7 @@ import javafx.scene.layout.VBox;
 import methodos.core.kit.StoreList;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** The stores drawn along the rule of the steps; only the lines in view are drawn. */
@@ -22,8 +22,8 @@ final class StoreLines extends VBox {
 
     private final StoreDrawing drawing;
     private final Words words;
-    private final Canvas head = new Canvas(10, StoreDrawing.HEAD);
-    private final Canvas key = new Canvas(10, StoreDrawing.KEY);
+    private final Surface head = new Surface(10, StoreDrawing.HEAD);
+    private final Surface key = new Surface(10, StoreDrawing.KEY);
     private final ListView<StoreRow> list = new ListView<>();
     private StoreList stores;
     private boolean filling;
@@ -93,8 +93,8 @@ final class StoreLines extends VBox {
         if (stores == null || getWidth() <= 0) {
             return;
         }
-        head.setWidth(getWidth());
-        key.setWidth(getWidth());
+        head.size(getWidth(), StoreDrawing.HEAD);
+        key.size(getWidth(), StoreDrawing.KEY);
         drawing.head(head, scale(), stores);
         drawing.key(key);
         list.refresh();
@@ -126,7 +126,7 @@ final class StoreLines extends VBox {
     }
 
     private final class Line extends ListCell<StoreRow> {
-        private final Canvas canvas = new Canvas(10, StoreDrawing.PART);
+        private final Surface canvas = new Surface(10, StoreDrawing.PART);
 
         Line() {
             setGraphic(canvas);
@@ -158,18 +158,17 @@ final class StoreLines extends VBox {
                 return;
             }
             StoreScale scale = scale();
-            canvas.setWidth(scale.width());
             if (row instanceof StoreRow.Heading heading) {
-                canvas.setHeight(StoreDrawing.HEADING);
+                canvas.size(scale.width(), StoreDrawing.HEADING);
                 drawing.heading(canvas, heading);
             } else if (row instanceof StoreRow.Parts part) {
-                canvas.setHeight(StoreDrawing.PART);
+                canvas.size(scale.width(), StoreDrawing.PART);
                 drawing.part(canvas, scale, part.row(), isSelected());
             } else if (row instanceof StoreRow.Tools tool) {
-                canvas.setHeight(StoreDrawing.TOOL);
+                canvas.size(scale.width(), StoreDrawing.TOOL);
                 drawing.tool(canvas, scale, tool.row(), isSelected());
             } else if (row instanceof StoreRow.Consumables c) {
-                canvas.setHeight(StoreDrawing.TOOL);
+                canvas.size(scale.width(), StoreDrawing.TOOL);
                 drawing.used(
                         canvas,
                         scale,

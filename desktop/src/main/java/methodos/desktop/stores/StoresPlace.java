@@ -11,7 +11,6 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -45,6 +44,7 @@ import methodos.core.sheet.SheetKind;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.control.Halves;
 import methodos.desktop.control.SidePanel;
 import methodos.desktop.place.OpenPointList;
 import methodos.desktop.place.Place;
@@ -78,7 +78,7 @@ public final class StoresPlace implements PlaceView {
     private final Words words;
     private final FileChoice choice;
     private final Consumer<String> message;
-    private final BorderPane node = new BorderPane();
+    private final Halves node;
     private final BorderPane center = new BorderPane();
     private final StoreLines lines;
     private final StoreTables tables;
@@ -104,6 +104,7 @@ public final class StoresPlace implements PlaceView {
         this.project = project;
         this.choice = choice;
         this.words = project.words();
+        this.node = new Halves(words, 560);
         this.message = message;
         lines = new StoreLines(theme, words, row -> choose(row.id()));
         tables = new StoreTables(project, message);
@@ -114,8 +115,8 @@ public final class StoresPlace implements PlaceView {
         seek.textProperty().addListener(o -> sought());
         add = Controls.named(new TextField(), "newPart", words.of("stores.add.PARTS"));
         add.setOnAction(e -> add());
-        node.setCenter(center);
-        node.setRight(
+        node.setMain(center);
+        node.setSide(
                 new SidePanel(order, panel, new OpenPointList(project, Place.STORES, go), lists()));
         center.setTop(head());
         center.setPadding(new Insets(8, 8, 8, 14));
@@ -411,7 +412,7 @@ public final class StoresPlace implements PlaceView {
     }
 
     @Override
-    public Parent node() {
+    public Region node() {
         return node;
     }
 

@@ -3,7 +3,6 @@ package methodos.desktop.theme;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
@@ -29,9 +28,8 @@ public class Lettering {
     private record Measured(String text, Font font) {}
 
     /** The canvas with nothing on it; text stands on its middle. */
-    public static GraphicsContext clean(Canvas canvas) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+    public static GraphicsContext clean(Surface canvas) {
+        GraphicsContext g = canvas.clean();
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(TextAlignment.LEFT);
         g.setLineWidth(1);
@@ -58,10 +56,10 @@ public class Lettering {
             return text;
         }
         int end = text.length();
-        while (end > 1 && width(text.substring(0, end) + "…", font) > width) {
+        while (end > 0 && width(text.substring(0, end) + "…", font) > width) {
             end--;
         }
-        return text.substring(0, end).stripTrailing() + "…";
+        return end == 0 ? "" : text.substring(0, end).stripTrailing() + "…";
     }
 
     public double width(String text, Font font) {

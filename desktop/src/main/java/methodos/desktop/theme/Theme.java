@@ -6,10 +6,13 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import javafx.application.Application;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.text.Font;
 import methodos.publish.Typeface;
 
@@ -18,11 +21,21 @@ public final class Theme {
 
     private static boolean fontsLoaded;
 
+    private static final double USUAL_TEXT = 14;
+
     private final ReadOnlyObjectWrapper<Palette> palette;
+    private final DoubleProperty textSize = new SimpleDoubleProperty();
     private Scene scene;
 
     public Theme(boolean dark) {
         palette = new ReadOnlyObjectWrapper<>(dark ? Palette.DARK : Palette.LIGHT);
+        textSize.bind(TextSize.factor());
+        textSize.addListener(
+                (o, was, is) -> {
+                    if (scene != null) {
+                        style();
+                    }
+                });
     }
 
     /** The colours just now; drawings are drawn again when they change. */
@@ -41,9 +54,36 @@ public final class Theme {
     public void dress(Scene target, Parent content) {
         loadFonts();
         scene = target;
-        target.getStylesheets().setAll(Theme.class.getResource("methodos.css").toExternalForm());
-        wear(content);
-        target.setRoot(content);
+        Parent enlarged = new Enlarged(content);
+        wear(enlarged);
+        target.setRoot(enlarged);
+        style();
+        target.addEventFilter(KeyEvent.KEY_PRESSED, Theme::changeSize);
+    }
+
+    /** Menus and tips are windows of their own; their words are as large as those below them. */
+    private void style() {
+        double pixels = USUAL_TEXT * TextSize.factor().get();
+        scene.getStylesheets()
+                .setAll(
+                        Theme.class.getResource("methodos.css").toExternalForm(),
+                        "data:text/css,.context-menu, .tooltip, .combo-box-popup, .pick-list"
+                                + " { -fx-font-size: %.1fpx; }".formatted(pixels));
+    }
+
+    private static void changeSize(KeyEvent e) {
+        if (!e.isShortcutDown() || e.isAltDown()) {
+            return;
+        }
+        switch (e.getCode()) {
+            case PLUS, EQUALS, ADD -> TextSize.larger();
+            case MINUS, SUBTRACT -> TextSize.smaller();
+            case DIGIT0, NUMPAD0 -> TextSize.usual();
+            default -> {
+                return;
+            }
+        }
+        e.consume();
     }
 
     /** Changes over from light to dark or back. */

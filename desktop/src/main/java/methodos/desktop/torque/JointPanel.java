@@ -3,7 +3,6 @@ package methodos.desktop.torque;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -27,6 +26,7 @@ import methodos.core.words.TighteningText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.unit.DocumentRow;
 
@@ -142,7 +142,7 @@ final class JointPanel extends VBox implements AutoCloseable {
         OrderDrawing.of(project.manual(), joint)
                 .ifPresent(
                         shown -> {
-                            Canvas canvas = new Canvas(OrderDrawing.WIDTH, OrderDrawing.HEIGHT);
+                            Surface canvas = new Surface(OrderDrawing.WIDTH, OrderDrawing.HEIGHT);
                             screws.draw(canvas, shown);
                             canvas.setAccessibleText(words.of("torque.orderOf", joint.name()));
                             getChildren()
@@ -217,7 +217,7 @@ final class JointPanel extends VBox implements AutoCloseable {
             getChildren().add(Controls.prose(words.of("torque.bears.unknown"), "soft"));
             return;
         }
-        Canvas canvas = new Canvas(WIDTH, TorqueDrawing.BEARS);
+        Surface canvas = new Surface(WIDTH, TorqueDrawing.BEARS);
         drawing.bears(canvas, torque);
         JointTorque.Force least = torque.leastForce().orElseThrow();
         JointTorque.Force most = torque.mostForce().orElseThrow();

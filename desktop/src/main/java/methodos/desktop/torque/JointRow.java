@@ -1,12 +1,12 @@
 package methodos.desktop.torque;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -22,6 +22,7 @@ import methodos.core.torque.TighteningTable;
 import methodos.core.words.TighteningText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.theme.Surface;
 
 /** A joint on the rule: its step, its screws, its value to type, and where that lies. */
 final class JointRow extends HBox {
@@ -57,10 +58,7 @@ final class JointRow extends HBox {
         setId("joint-" + id);
         getStyleClass().add("joint-row");
         setAlignment(Pos.CENTER_LEFT);
-        Label step =
-                Controls.label(
-                        String.join(", ", row.steps().stream().map(String::valueOf).toList()),
-                        "step-number");
+        Label step = Controls.prose(numbers(row.steps()), "step-number");
         step.setMinWidth(STEP);
         step.setPrefWidth(STEP);
         VBox joint =
@@ -89,7 +87,7 @@ final class JointRow extends HBox {
                         });
         VBox values = new VBox(0, value, Controls.prose(beside(row, words), "soft"));
         Controls.width(values, VALUE);
-        Canvas strip = new Canvas(rule.width(), TorqueDrawing.ROW);
+        Surface strip = new Surface(rule.width(), TorqueDrawing.ROW);
         drawing.row(strip, rule, torque);
         getChildren().addAll(step, joint, values, strip);
         setOnMousePressed(e -> acts.choose().accept(id));
@@ -112,6 +110,22 @@ final class JointRow extends HBox {
 
     void chosen(boolean chosen) {
         pseudoClassStateChanged(CHOSEN, chosen);
+    }
+
+    /** Steps that follow each other as one range. */
+    private static String numbers(List<Integer> steps) {
+        List<String> ranges = new ArrayList<>();
+        int from = 0;
+        for (int i = 1; i <= steps.size(); i++) {
+            if (i == steps.size() || steps.get(i) != steps.get(i - 1) + 1) {
+                int last = i - 1;
+                String between = last > from + 1 ? "–" : ", ";
+                String first = String.valueOf(steps.get(from));
+                ranges.add(last == from ? first : first + between + steps.get(last));
+                from = i;
+            }
+        }
+        return String.join(", ", ranges);
     }
 
     private static String screws(TighteningTable.Row row) {

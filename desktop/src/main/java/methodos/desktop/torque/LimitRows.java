@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -30,6 +29,7 @@ import methodos.core.words.ReadingText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Surface;
 
 /**
  * The limits of the steps, each along a rule of its own; readings can be typed to see what the
@@ -179,7 +179,7 @@ final class LimitRows extends VBox {
                         "try-" + key.replace('#', '-'),
                         words.of("torque.tryFit"));
         field.setPromptText(words.of("torque.tryFit"));
-        Canvas canvas = new Canvas(RULE, TorqueDrawing.FIT);
+        Surface canvas = new Surface(RULE, TorqueDrawing.FIT);
         Label verdict = Controls.prose("", "soft");
         verdict.setId("verdict-" + key.replace('#', '-'));
         try {
@@ -206,7 +206,7 @@ final class LimitRows extends VBox {
         return value;
     }
 
-    private void choose(Quantity limit, Fit fit, String typed, Canvas canvas, Label verdict) {
+    private void choose(Quantity limit, Fit fit, String typed, Surface canvas, Label verdict) {
         List<String> sizes = fit.stock().stream().map(Quantity::digits).toList();
         if (typed.isBlank()) {
             drawing.fit(canvas, limit, List.of(), List.of(), -1);
@@ -247,7 +247,7 @@ final class LimitRows extends VBox {
                         "try-" + key.replace('#', '-'),
                         words.of("torque.try"));
         field.setPromptText(words.of("torque.try"));
-        Canvas canvas = new Canvas(RULE, TorqueDrawing.LIMIT);
+        Surface canvas = new Surface(RULE, TorqueDrawing.LIMIT);
         Label verdict = Controls.prose("", "soft");
         verdict.setId("verdict-" + key.replace('#', '-'));
         try {

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import javafx.application.Platform;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 import javax.imageio.ImageIO;
@@ -26,6 +25,7 @@ import methodos.core.manual.Point;
 import methodos.core.manual.Step;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** The screws of a joint as they lie in its figure, with the way from one to the next. */
@@ -80,7 +80,7 @@ final class OrderDrawing implements AutoCloseable {
     }
 
     /** Draws now, and again when the shape of the picture is known: the order hangs on it. */
-    void draw(Canvas canvas, Shown shown) {
+    void draw(Surface canvas, Shown shown) {
         String picture = shown.figure().picture();
         Double shape = shapes.get(picture);
         draw(canvas, shown.order(), shape == null ? UNREAD : shape);
@@ -114,10 +114,9 @@ final class OrderDrawing implements AutoCloseable {
         }
     }
 
-    private void draw(Canvas canvas, Mark.ScrewOrder order, double shape) {
+    private void draw(Surface canvas, Mark.ScrewOrder order, double shape) {
         Palette colors = theme.palette().get();
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, WIDTH, HEIGHT);
+        GraphicsContext g = canvas.clean();
         List<Point> at = laidOut(order.screws(), shape);
         List<Integer> numbers = ScrewNumbers.of(order, shape, 1);
         Point[] inOrder = new Point[at.size()];

@@ -3,7 +3,6 @@ package methodos.desktop.torque;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -17,6 +16,7 @@ import methodos.core.torque.Preload;
 import methodos.core.torque.WrenchScale;
 import methodos.core.words.Words;
 import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** Draws wrenches and values along the rule of torque, and how much a screw bears. */
@@ -47,15 +47,14 @@ final class TorqueDrawing {
         return theme.palette().get();
     }
 
-    private static GraphicsContext clean(Canvas canvas) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+    private static GraphicsContext clean(Surface canvas) {
+        GraphicsContext g = canvas.clean();
         g.setTextBaseline(VPos.CENTER);
         return g;
     }
 
     /** The wrenches, each over the part of the rule that it is usable for, and the rule. */
-    void head(Canvas canvas, TorqueRule rule, List<Wrench> wrenches) {
+    void head(Surface canvas, TorqueRule rule, List<Wrench> wrenches) {
         GraphicsContext g = clean(canvas);
         double top = HEAD - RULE;
         double[] end = new double[LANES];
@@ -108,7 +107,7 @@ final class TorqueDrawing {
     }
 
     /** The stages of a joint as rings, its value as a block; with a slip where it was meant. */
-    void row(Canvas canvas, TorqueRule rule, JointTorque joint) {
+    void row(Surface canvas, TorqueRule rule, JointTorque joint) {
         GraphicsContext g = clean(canvas);
         double y = ROW / 2 - 4;
         g.setStroke(colors().line());
@@ -165,7 +164,7 @@ final class TorqueDrawing {
     }
 
     /** Share of the proof load: what is right tinted, the value as a block, 90 % as a line. */
-    void bears(Canvas canvas, JointTorque joint) {
+    void bears(Surface canvas, JointTorque joint) {
         GraphicsContext g = clean(canvas);
         Preload preload = joint.preload().orElse(null);
         if (preload == null || joint.stages().isEmpty()) {
@@ -204,7 +203,10 @@ final class TorqueDrawing {
      * A rule of its own with what is inside tinted, and readings under it: filled where they pass.
      */
     void limit(
-            Canvas canvas, Quantity limit, List<Quantity> readings, List<ReadingVerdict> verdicts) {
+            Surface canvas,
+            Quantity limit,
+            List<Quantity> readings,
+            List<ReadingVerdict> verdicts) {
         GraphicsContext g = clean(canvas);
         LimitRule rule = LimitRule.of(limit);
         inside(g, canvas, rule, limit);
@@ -229,7 +231,7 @@ final class TorqueDrawing {
      * @param left the clearance for each size
      * @param chosen index of the one that is taken, −1 for none
      */
-    void fit(Canvas canvas, Quantity limit, List<String> sizes, List<Double> left, int chosen) {
+    void fit(Surface canvas, Quantity limit, List<String> sizes, List<Double> left, int chosen) {
         GraphicsContext g = clean(canvas);
         LimitRule rule = LimitRule.of(limit, left);
         inside(g, canvas, rule, limit);
@@ -255,7 +257,7 @@ final class TorqueDrawing {
     }
 
     /** The rule, and what of it is inside the limit. */
-    private void inside(GraphicsContext g, Canvas canvas, LimitRule rule, Quantity limit) {
+    private void inside(GraphicsContext g, Surface canvas, LimitRule rule, Quantity limit) {
         double width = canvas.getWidth() - 2 * INSET;
         double top = TOP;
         g.setFont(Theme.text(13));

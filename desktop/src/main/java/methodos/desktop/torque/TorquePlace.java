@@ -6,12 +6,10 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
-import javafx.scene.Parent;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
@@ -27,6 +25,7 @@ import methodos.core.torque.TighteningTable;
 import methodos.core.torque.WrenchPlan;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.Halves;
 import methodos.desktop.control.SidePanel;
 import methodos.desktop.decision.DecisionList;
 import methodos.desktop.decision.DecisionPanel;
@@ -35,6 +34,7 @@ import methodos.desktop.place.OpenPointList;
 import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** The place Torque and fits: each joint along the rule of torque, under the shop's wrenches. */
@@ -48,8 +48,8 @@ public final class TorquePlace implements PlaceView {
     private final Consumer<String> message;
     private final Theme theme;
     private final TorqueDrawing drawing;
-    private final BorderPane node = new BorderPane();
-    private final Canvas head = new Canvas(RULE, TorqueDrawing.HEAD);
+    private final Halves node;
+    private final Surface head = new Surface(RULE, TorqueDrawing.HEAD);
     private final VBox rows = new VBox(0);
     private final Label plan;
     private final Label empty;
@@ -72,6 +72,7 @@ public final class TorquePlace implements PlaceView {
             OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
         this.project = project;
         this.words = project.words();
+        this.node = new Halves(words, 620);
         this.message = message;
         this.theme = theme;
         this.drawing = new TorqueDrawing(theme, words);
@@ -98,14 +99,14 @@ public final class TorquePlace implements PlaceView {
         center.setPadding(new Insets(14, 12, 16, 18));
         this.overview = scroll(center, "place");
         overview.setId("torqueOverview");
-        node.setCenter(overview);
+        node.setMain(overview);
         VBox side =
                 new VBox(16, panel, wrenches, usual, new OpenPointList(project, Place.TORQUE, go));
         side.setPadding(new Insets(14));
         this.beside = scroll(side, "side");
         beside.setPrefWidth(SIDE);
         beside.setMinWidth(SIDE);
-        node.setRight(beside);
+        node.setSide(beside);
         theme.palette()
                 .addListener(
                         o -> {
@@ -125,20 +126,20 @@ public final class TorquePlace implements PlaceView {
         Id<Symptom> ofFault = new Id<>(id);
         if (project.manual().decision(ofDecision).isPresent()) {
             decision = new DecisionPanel(project, ofDecision, message, this::overview);
-            node.setCenter(decision);
-            node.setRight(new SidePanel(decision.aside()));
+            node.setMain(decision);
+            node.setSide(new SidePanel(decision.aside()));
         } else if (project.manual().symptom(ofFault).isPresent()) {
             fault = new FaultPanel(project, ofFault, message, this::overview);
-            node.setCenter(fault);
-            node.setRight(new SidePanel(fault.aside()));
+            node.setMain(fault);
+            node.setSide(new SidePanel(fault.aside()));
         }
     }
 
     private void overview() {
         decision = null;
         fault = null;
-        node.setCenter(overview);
-        node.setRight(beside);
+        node.setMain(overview);
+        node.setSide(beside);
     }
 
     private void refreshDecisions() {
@@ -251,7 +252,7 @@ public final class TorquePlace implements PlaceView {
     }
 
     @Override
-    public Parent node() {
+    public Region node() {
         return node;
     }
 

@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import methodos.core.check.OpenPoints;
 import methodos.core.description.Id;
@@ -22,7 +22,9 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Variant;
 import methodos.core.words.Words;
+import methodos.desktop.theme.Lettering;
 import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** Draws the variants along the rule of serial numbers, and the energies between steps. */
@@ -40,6 +42,7 @@ final class UnitDrawing {
 
     private final Theme theme;
     private final Words words;
+    private final Lettering lettering = new Lettering();
 
     /** The energies by the height at which each was drawn. */
     private final TreeMap<Double, Id<Energy>> rows = new TreeMap<>();
@@ -57,10 +60,9 @@ final class UnitDrawing {
         return 30 + RULE + 10 + Math.max(1, manual.unit().models().size()) * ROW + 6;
     }
 
-    List<Bar> ranges(Canvas canvas, Manual manual, Sight sight, Id<Variant> chosen) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
+    List<Bar> ranges(Surface canvas, Manual manual, Sight sight, Id<Variant> chosen) {
+        GraphicsContext g = canvas.clean();
         double width = canvas.getWidth();
-        g.clearRect(0, 0, width, canvas.getHeight());
         g.setTextBaseline(VPos.CENTER);
         SerialScale scale = SerialScale.of(manual.variants(), NAME_WIDTH + 12, width - 14);
         rule(g, scale, width);
@@ -147,13 +149,10 @@ final class UnitDrawing {
         return new Bar(v, left, y, right - left, ROW - 9);
     }
 
-    private static void clipped(GraphicsContext g, String text, double x, double y, double width) {
-        g.save();
-        g.beginPath();
-        g.rect(x, y - 12, Math.max(0, width), 24);
-        g.clip();
-        g.fillText(text, x, y);
-        g.restore();
+    /** What does not fit ends in dots; the whole of it is where the thing is changed. */
+    private void clipped(GraphicsContext g, String text, double x, double y, double width) {
+        lettering.fitted(
+                g, text, new Lettering.Style(g.getFont(), (Color) g.getFill()), x, y, width);
     }
 
     private void gap(GraphicsContext g, SerialScale scale, SerialRange gap, double y) {
@@ -188,10 +187,9 @@ final class UnitDrawing {
         return 24 + manual.energies().size() * 34;
     }
 
-    void energies(Canvas canvas, Manual manual, Sight sight) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
+    void energies(Surface canvas, Manual manual, Sight sight) {
+        GraphicsContext g = canvas.clean();
         double width = canvas.getWidth();
-        g.clearRect(0, 0, width, canvas.getHeight());
         g.setTextBaseline(VPos.CENTER);
         StepNumbers numbers = new StepNumbers(manual, sight);
         double safeX = width * .36;
@@ -259,7 +257,8 @@ final class UnitDrawing {
         List<Integer> safe = numbers.of(e.safeSteps());
         List<Integer> back = numbers.of(e.restoreSteps());
         String steps = safe.isEmpty() ? "" : words.of("unit.steps", safe.size(), list(safe));
-        clipped(g, e.madeSafe(), safeX, y, lineX - safeX - 72);
+        double told = steps.isEmpty() ? 0 : lettering.width(steps, g.getFont()) + 20;
+        clipped(g, e.madeSafe(), safeX, y, lineX - safeX - told - 6);
         g.setFill(colors().soft());
         g.setTextAlign(TextAlignment.RIGHT);
         g.fillText(steps, lineX - 12, y);

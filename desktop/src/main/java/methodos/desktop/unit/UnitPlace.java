@@ -7,17 +7,15 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
-import javafx.scene.Parent;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
@@ -29,11 +27,13 @@ import methodos.core.manual.Unit;
 import methodos.core.manual.Variant;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.Halves;
 import methodos.desktop.control.NameConverter;
 import methodos.desktop.place.OpenPointList;
 import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.Surface;
 import methodos.desktop.theme.Theme;
 
 /** The place Unit: what it is, for whom, what it holds, what rules it. */
@@ -44,9 +44,9 @@ public final class UnitPlace implements PlaceView {
     private final OpenProject project;
     private final Words words;
     private final UnitDrawing drawing;
-    private final BorderPane node = new BorderPane();
-    private final Canvas ranges = new Canvas(780, 100);
-    private final Canvas energies = new Canvas(780, 100);
+    private final Halves node;
+    private final Surface ranges = new Surface(780, 100);
+    private final Surface energies = new Surface(780, 100);
     private final GridPane documents = new GridPane();
     private final ComboBox<Energy> energyChoice = new ComboBox<>();
     private Energy energy;
@@ -60,6 +60,7 @@ public final class UnitPlace implements PlaceView {
             OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
         this.project = project;
         this.words = project.words();
+        this.node = new Halves(words, 520);
         this.drawing = new UnitDrawing(theme, words);
         theme.palette().addListener(o -> redraw());
         VBox main = new VBox(9);
@@ -125,8 +126,8 @@ public final class UnitPlace implements PlaceView {
         sideScroll.setPrefWidth(302);
         sideScroll.setMinWidth(302);
         sideScroll.getStyleClass().add("side");
-        node.setCenter(scroll);
-        node.setRight(sideScroll);
+        node.setMain(scroll);
+        node.setSide(sideScroll);
         choose(null);
         side.getChildren()
                 .setAll(
@@ -315,16 +316,16 @@ public final class UnitPlace implements PlaceView {
     private void resize(double seen) {
         double width = Math.max(NARROWEST, seen);
         if (width != ranges.getWidth()) {
-            ranges.setWidth(width);
-            energies.setWidth(width);
+            ranges.size(width, ranges.getHeight());
+            energies.size(width, energies.getHeight());
             redraw();
         }
     }
 
     private void redraw() {
         Manual manual = project.manual();
-        ranges.setHeight(UnitDrawing.rangesHeight(manual));
-        energies.setHeight(UnitDrawing.energiesHeight(manual));
+        ranges.size(ranges.getWidth(), UnitDrawing.rangesHeight(manual));
+        energies.size(energies.getWidth(), UnitDrawing.energiesHeight(manual));
         bars = drawing.ranges(ranges, manual, project.sight().get(), chosen);
         drawing.energies(energies, manual, project.sight().get());
         energyChoice.getItems().setAll(manual.energies());
@@ -353,7 +354,7 @@ public final class UnitPlace implements PlaceView {
     }
 
     @Override
-    public Parent node() {
+    public Region node() {
         return node;
     }
 

@@ -8,6 +8,7 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
@@ -21,6 +22,9 @@ import methodos.desktop.project.OpenProject;
 /** Chooses the units through whose eyes everything is shown. */
 final class LensMenu extends MenuButton {
 
+    /** What does not fit is in the tip. */
+    private static final double LEAST = 150;
+
     private final OpenProject project;
     private final Words words;
 
@@ -29,6 +33,7 @@ final class LensMenu extends MenuButton {
         this.words = project.words();
         setId("lens");
         getStyleClass().add("lens");
+        setMinWidth(LEAST);
         project.workspace().addListener(o -> fill());
         project.sight().addListener(o -> label());
         fill();
@@ -38,6 +43,7 @@ final class LensMenu extends MenuButton {
     private void label() {
         setText(words.of("lens.seenAs", words.of(project.sight().get())));
         setAccessibleText(getText());
+        setTooltip(new Tooltip(getText()));
     }
 
     private void fill() {

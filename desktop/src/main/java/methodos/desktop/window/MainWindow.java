@@ -11,6 +11,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.beans.binding.Bindings;
+import javafx.beans.property.DoubleProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -53,6 +55,7 @@ import methodos.desktop.publish.PublishPlace;
 import methodos.desktop.seam.SeamPlace;
 import methodos.desktop.seam.SeamState;
 import methodos.desktop.stores.StoresPlace;
+import methodos.desktop.theme.TextSize;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.torque.TorquePlace;
 import methodos.desktop.unit.UnitPlace;
@@ -60,6 +63,9 @@ import methodos.files.recent.ViewState;
 
 /** The one window: the order of work, the head, the place that is worked in, and what to say. */
 public final class MainWindow {
+
+    /** Narrower than this, in the measures of the usual text, the order of work is folded. */
+    private static final double FOLDED = 1120;
 
     private static final Duration MESSAGE_STAYS = Duration.seconds(8);
 
@@ -77,7 +83,10 @@ public final class MainWindow {
     private final Map<Place, PlaceView> places = new EnumMap<>(Place.class);
     private final BorderPane root = new BorderPane();
     private final BorderPane content = new BorderPane();
+    private final Viewport viewport = new Viewport();
+    private final DoubleProperty textSize = new SimpleDoubleProperty();
     private final OrderOfWork order;
+    private final PlacesMenu placesMenu;
     private final Label name = Controls.label("", "place-name");
     private final Label subtitle = Controls.label("", "place-subtitle");
     private final Recogniser recogniser;
@@ -120,6 +129,12 @@ public final class MainWindow {
         order = new OrderOfWork(project, here, this::show, otherShade);
         root.getStyleClass().add("window");
         root.setLeft(order);
+        placesMenu = new PlacesMenu(order, words, this::show);
+        Controls.seen(placesMenu, false);
+        root.widthProperty().addListener(o -> fold());
+        textSize.bind(TextSize.factor());
+        textSize.addListener((o, was, is) -> drawAnew());
+        content.setCenter(viewport);
         savingBar = new SavingBar(project, choice, this::say);
         content.setTop(new VBox(head(), savingBar));
         root.setCenter(content);
@@ -165,10 +180,23 @@ public final class MainWindow {
         Tooltip.install(kept, new Tooltip(words.of("states.tip")));
         Controls.seen(back, false);
         HBox head =
-                new HBox(12, name, subtitle, back, gap, new LensMenu(project), undo, redo, kept);
+                new HBox(
+                        12,
+                        placesMenu,
+                        name,
+                        subtitle,
+                        back,
+                        gap,
+                        new LensMenu(project),
+                        undo,
+                        redo,
+                        kept);
         head.setAlignment(Pos.CENTER_LEFT);
         head.getStyleClass().add("head");
         HBox.setHgrow(subtitle, Priority.NEVER);
+        for (Region whole : List.of(placesMenu, name, back, undo, redo, kept)) {
+            whole.setMinWidth(Region.USE_PREF_SIZE);
+        }
         project.workspace().addListener(o -> names(undo, redo));
         names(undo, redo);
         return head;
@@ -216,7 +244,7 @@ public final class MainWindow {
         over = null;
         shown = place;
         PlaceView view = places.computeIfAbsent(place, this::make);
-        content.setCenter(view.node());
+        viewport.show(view.node(), view.leastWidth(), view.leastHeight());
         if (place == Place.CHECKS) {
             Controls.seen(back, false);
         }
@@ -225,6 +253,24 @@ public final class MainWindow {
         }
         order.select(place);
         title();
+    }
+
+    /** Where there is no room for it at the left, the order of work is a menu in the head. */
+    private void fold() {
+        boolean folded = root.getWidth() < FOLDED;
+        if (folded == (root.getLeft() == null)) {
+            return;
+        }
+        root.setLeft(folded ? null : order);
+        Controls.seen(placesMenu, folded);
+    }
+
+    /** What is drawn has as many pixels as its size needs, and is drawn again when that changes. */
+    private void drawAnew() {
+        List<PlaceView> before = List.copyOf(places.values());
+        places.clear();
+        show(shown);
+        before.forEach(PlaceView::close);
     }
 
     /** Which place is shown, and what is chosen in it. */
@@ -330,6 +376,7 @@ public final class MainWindow {
         if (shown != null) {
             name.setText(words.of("place." + shown.name()));
             subtitle.setText("· " + places.get(shown).subtitle());
+            subtitle.setTooltip(new Tooltip(subtitle.getText()));
         }
     }
 
@@ -384,7 +431,7 @@ public final class MainWindow {
     private void over(Node what, String title) {
         hideEarlierStates();
         over = what;
-        content.setCenter(what);
+        viewport.show(what);
         name.setText(title);
         subtitle.setText("");
     }
@@ -405,7 +452,7 @@ public final class MainWindow {
             return;
         }
         states = new EarlierStates(project, this::say, this::hideEarlierStates);
-        content.setCenter(states.node());
+        viewport.show(states.node());
         name.setText(words.of("states.title"));
         subtitle.setText("");
         states.focus();

@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -22,6 +23,7 @@ import methodos.core.finding.FindingScope;
 import methodos.desktop.control.Controls;
 import methodos.desktop.place.Place;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.theme.TextSize;
 
 /** The folding rule on the left: a leaf for each place, with what is open there. */
 final class OrderOfWork extends VBox {
@@ -71,13 +73,24 @@ final class OrderOfWork extends VBox {
         Region gap = new Region();
         VBox.setVgrow(gap, Priority.ALWAYS);
         Button shade = Controls.link("shade", project.words().of("shade.other"), otherShade);
-        VBox.setMargin(shade, new Insets(0, 0, 2, 12));
-        getChildren().addAll(gap, shade);
+        Button smaller = size("smallerText", "A\u2212", "text.smaller", TextSize::smaller);
+        Button larger = size("largerText", "A+", "text.larger", TextSize::larger);
+        HBox looks = Controls.row(4, shade, smaller, larger);
+        VBox.setMargin(looks, new Insets(0, 0, 2, 10));
+        getChildren().addAll(gap, looks);
         setMinHeight(0);
         heightProperty().addListener(o -> fit());
         project.checked().addListener(o -> refresh());
         project.stale().addListener(o -> refresh());
         refresh();
+    }
+
+    private Button size(String id, String text, String name, Runnable change) {
+        Button button = Controls.link(id, text, change);
+        button.setAccessibleText(project.words().of(name));
+        button.setTooltip(new Tooltip(project.words().of(name)));
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
     }
 
     /** All leaves are in view, however low the window is. */
@@ -168,6 +181,16 @@ final class OrderOfWork extends VBox {
         program.setTooltip(new Tooltip(project.words().of("window.others")));
         program.setCursor(Cursor.HAND);
         program.setOnMouseClicked(e -> others.run());
+    }
+
+    /** What is open in a place, as its leaf says it. */
+    String open(Place place) {
+        return open.get(place).getText();
+    }
+
+    /** Whether this version has a place. */
+    boolean has(Place place) {
+        return !leaves.get(place).isDisabled();
     }
 
     void select(Place place) {

@@ -5,6 +5,7 @@ import java.util.List;
 import methodos.core.words.Words;
 import methodos.desktop.finder.Deed;
 import methodos.desktop.place.Place;
+import methodos.desktop.theme.TextSize;
 
 /** What the program does from everywhere, with the keys for it; the finder finds it. */
 final class WindowDeeds {
@@ -32,6 +33,9 @@ final class WindowDeeds {
         deeds.add(new Deed(words.of("guide"), "F1", () -> window.guide(false)));
         deeds.add(new Deed(words.of("guide.keys"), "?", () -> window.guide(true)));
         deeds.add(new Deed(words.of("shade.other"), "", otherShade));
+        deeds.add(new Deed(words.of("text.larger"), "Ctrl++", TextSize::larger));
+        deeds.add(new Deed(words.of("text.smaller"), "Ctrl+\u2212", TextSize::smaller));
+        deeds.add(new Deed(words.of("text.usual"), "Ctrl+0", TextSize::usual));
         deeds.add(new Deed(words.of("deed.save"), "Ctrl+S", window::save));
         return deeds;
     }

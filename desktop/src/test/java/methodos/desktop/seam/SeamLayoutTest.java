@@ -76,7 +76,7 @@ class SeamLayoutTest {
                 new Workspace(m, Map.of(new Id<>("a"), captions)),
                 sight,
                 10,
-                400,
+                SeamColumns.of(894),
                 new SeamLayout.Writing(
                         MONOSPACED, MONOSPACED, MONOSPACED, "untold", s -> List.of()),
                 STILLS);
@@ -242,7 +242,7 @@ class SeamLayoutTest {
                                 Map.of(new Id<>("a"), scan)),
                         Sight.EVERYTHING,
                         10,
-                        400,
+                        SeamColumns.of(894),
                         new SeamLayout.Writing(
                                 MONOSPACED, MONOSPACED, MONOSPACED, "untold", s -> List.of()),
                         STILLS);

@@ -1,0 +1,34 @@
+package methodos.desktop.window;
+
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Region;
+
+/**
+ * Shows a place in the room there is. A place that needs more is scrolled, so that nothing of it is
+ * out of reach in a small window or with large text.
+ */
+final class Viewport extends ScrollPane {
+
+    Viewport() {
+        setFitToWidth(true);
+        setFitToHeight(true);
+        setFocusTraversable(false);
+        getStyleClass().add("place");
+    }
+
+    /**
+     * @param least the least width and height at which it can be worked with
+     */
+    void show(Region place, double leastWidth, double leastHeight) {
+        place.setMinSize(leastWidth, leastHeight);
+        setContent(place);
+        setHvalue(0);
+        setVvalue(0);
+    }
+
+    /** Shows what finds its way in any room. */
+    void show(Node node) {
+        setContent(node);
+    }
+}
