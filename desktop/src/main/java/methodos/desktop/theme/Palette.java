@@ -6,7 +6,7 @@ import javafx.scene.paint.Color;
 public enum Palette {
     LIGHT(
             "F3EFE4", "FAF7EF", "FCFAF4", "CFC7B3", "1C2B33", "5B6970", "1E5B53", "2E7F73",
-            "DDE9E1", "F0DFA9", "8B7636", "B8420F"),
+            "DDE9E1", "F0DFA9", "8B7636", "AE3D0D"),
     DARK(
             "16211F", "1B2927", "223230", "3C4D49", "EDE8DA", "A9B5AF", "8ED0C1", "5FB3A3",
             "26443E", "4A4428", "C9B36A", "FF9A6B");
