@@ -83,7 +83,7 @@ final class ProgramWindow implements AutoCloseable {
                         outfit.recents(),
                         words,
                         outfit.choice(),
-                        new StartView.Acts(this::openOrOffer, this::make, this::demo));
+                        new StartView.Acts(this::openOrOffer, this::make, this::demo, this::tour));
         stage.setTitle(words.of("program"));
         show(start);
     }
@@ -142,6 +142,13 @@ final class ProgramWindow implements AutoCloseable {
         } catch (ProjectProblem e) {
             LoggerFactory.getLogger(ProgramWindow.class).warn("no demo", e);
             start.refuse(e.getMessage());
+        }
+    }
+
+    private void tour() {
+        demo();
+        if (shown != null) {
+            shown.window().tour();
         }
     }
 

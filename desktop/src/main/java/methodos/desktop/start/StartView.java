@@ -49,8 +49,10 @@ public final class StartView extends BorderPane {
      * @param open opens a project that is there
      * @param make makes a new one and opens it
      * @param demo opens a copy of the demo
+     * @param tour does so, and leads through it
      */
-    public record Acts(Consumer<Path> open, Consumer<NewManual> make, Runnable demo) {}
+    public record Acts(
+            Consumer<Path> open, Consumer<NewManual> make, Runnable demo, Runnable tour) {}
 
     public StartView(RecentProjects recents, Words words, FileChoice choice, Acts acts) {
         this.recents = recents;
@@ -65,7 +67,10 @@ public final class StartView extends BorderPane {
                 new VBox(
                         8,
                         Controls.label(words.of("start.see"), "section-head"),
-                        demo,
+                        Controls.row(
+                                10,
+                                demo,
+                                Controls.link("openTour", words.of("start.tour"), acts.tour())),
                         Controls.prose(words.of("start.demoHow"), "soft"));
         beginning.getChildren().setAll(form, see);
         recent(choice);

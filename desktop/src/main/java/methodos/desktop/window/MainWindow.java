@@ -10,25 +10,22 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
-import javafx.beans.binding.Bindings;
 import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.SimpleDoubleProperty;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
-import methodos.core.edit.Edit;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
@@ -58,6 +55,7 @@ import methodos.desktop.stores.StoresPlace;
 import methodos.desktop.theme.TextSize;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.torque.TorquePlace;
+import methodos.desktop.tour.TourBar;
 import methodos.desktop.unit.UnitPlace;
 import methodos.files.recent.ViewState;
 
@@ -81,26 +79,28 @@ public final class MainWindow {
     private final ScanDesk scans;
     private final SeamState seamState = new SeamState();
     private final Map<Place, PlaceView> places = new EnumMap<>(Place.class);
-    private final BorderPane root = new BorderPane();
+    private final BorderPane frame = new BorderPane();
+
+    /** Points at things in the window; lets clicks through. */
+    private final Pane over = new Pane();
+
+    private final StackPane root = new StackPane(frame, over);
     private final BorderPane content = new BorderPane();
     private final Viewport viewport = new Viewport();
     private final DoubleProperty textSize = new SimpleDoubleProperty();
     private final OrderOfWork order;
-    private final PlacesMenu placesMenu;
-    private final Label name = Controls.label("", "place-name");
-    private final Label subtitle = Controls.label("", "place-subtitle");
     private final Recogniser recogniser;
     private final FileChoice choice;
+    private final VBox foot = new VBox();
     private final Label message = Controls.label("", "message");
     private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
-    private final Button back;
+    private final WindowHead head;
     private final SavingBar savingBar;
     private Place shown;
     private EarlierStates states;
     private Runnable others = () -> {};
 
-    /** The finder or the guide, while it is shown in the place of the place; else null. */
-    private Node over;
+    private TourBar tour;
 
     private boolean left;
 
@@ -124,28 +124,28 @@ public final class MainWindow {
         this.desk = new FootageDesk(project);
         this.scans = new ScanDesk(project);
         this.drafts = new DraftDesk(project);
-        this.back = Controls.link("backToFinding", words.of("checks.back"), this::backToFinding);
         EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH));
         order = new OrderOfWork(project, here, this::show, otherShade);
         root.getStyleClass().add("window");
-        root.setLeft(order);
-        placesMenu = new PlacesMenu(order, words, this::show);
-        Controls.seen(placesMenu, false);
+        frame.setLeft(order);
+        head = new WindowHead(this, project, new PlacesMenu(order, words, this::show));
         root.widthProperty().addListener(o -> fold());
         textSize.bind(TextSize.factor());
         textSize.addListener((o, was, is) -> drawAnew());
         content.setCenter(viewport);
         savingBar = new SavingBar(project, choice, this::say);
-        content.setTop(new VBox(head(), savingBar));
-        root.setCenter(content);
+        content.setTop(new VBox(head, savingBar));
+        frame.setCenter(content);
         message.setId("message");
         message.setVisible(false);
         message.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(message, Priority.ALWAYS);
         // a place of its own: what is said moves nothing that somebody is about to click
-        HBox foot = new HBox(message);
-        foot.getStyleClass().add("foot");
+        HBox said = new HBox(message);
+        said.getStyleClass().add("foot");
+        foot.getChildren().add(said);
         content.setBottom(foot);
+        over.setMouseTransparent(true);
         fading.setOnFinished(e -> hideMessage());
         WindowKeys.of(this);
         // what a place does not take itself goes where it belongs
@@ -164,61 +164,6 @@ public final class MainWindow {
 
     public Parent root() {
         return root;
-    }
-
-    private HBox head() {
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Button undo = arrow("undo", "↶", this::undo);
-        Button redo = arrow("redo", "↷", this::redo);
-        Button kept = Controls.link("kept", "", this::showEarlierStates);
-        kept.getStyleClass().add("kept");
-        kept.textProperty()
-                .bind(
-                        Bindings.createStringBinding(
-                                () -> project.saving().get().words(), project.saving()));
-        Tooltip.install(kept, new Tooltip(words.of("states.tip")));
-        Controls.seen(back, false);
-        HBox head =
-                new HBox(
-                        12,
-                        placesMenu,
-                        name,
-                        subtitle,
-                        back,
-                        gap,
-                        new LensMenu(project),
-                        undo,
-                        redo,
-                        kept);
-        head.setAlignment(Pos.CENTER_LEFT);
-        head.getStyleClass().add("head");
-        HBox.setHgrow(subtitle, Priority.NEVER);
-        for (Region whole : List.of(placesMenu, name, back, undo, redo, kept)) {
-            whole.setMinWidth(Region.USE_PREF_SIZE);
-        }
-        project.workspace().addListener(o -> names(undo, redo));
-        names(undo, redo);
-        return head;
-    }
-
-    private Button arrow(String id, String text, Runnable action) {
-        Button button = Controls.button(id, text, action);
-        button.getStyleClass().add("arrow");
-        return button;
-    }
-
-    private void names(Button undo, Button redo) {
-        name(undo, "undo.name", "undo.nothing", project.edits().undoable());
-        name(redo, "redo.name", "redo.nothing", project.edits().redoable());
-    }
-
-    private void name(Button button, String key, String nothing, Optional<Edit> edit) {
-        String text =
-                edit.map(e -> words.of(key, EditWords.of(e, words))).orElse(words.of(nothing));
-        button.setDisable(edit.isEmpty());
-        button.setAccessibleText(text);
-        button.setTooltip(new Tooltip(text));
     }
 
     void undo() {
@@ -241,12 +186,11 @@ public final class MainWindow {
             states.close();
             states = null;
         }
-        over = null;
         shown = place;
         PlaceView view = places.computeIfAbsent(place, this::make);
         viewport.show(view.node(), view.leastWidth(), view.leastHeight());
         if (place == Place.CHECKS) {
-            Controls.seen(back, false);
+            head.backToFinding(false);
         }
         if (view instanceof FigurePlace figures && seamState.step().get() != null) {
             figures.open(seamState.step().get());
@@ -258,11 +202,11 @@ public final class MainWindow {
     /** Where there is no room for it at the left, the order of work is a menu in the head. */
     private void fold() {
         boolean folded = root.getWidth() < FOLDED;
-        if (folded == (root.getLeft() == null)) {
+        if (folded == (frame.getLeft() == null)) {
             return;
         }
-        root.setLeft(folded ? null : order);
-        Controls.seen(placesMenu, folded);
+        frame.setLeft(folded ? null : order);
+        head.folded(folded);
     }
 
     /** What is drawn has as many pixels as its size needs, and is drawn again when that changes. */
@@ -362,11 +306,11 @@ public final class MainWindow {
     /** Goes to where a finding is settled; F4 comes back. */
     private void goFromFinding(OpenPoint point) {
         go(point);
-        Controls.seen(back, true);
+        head.backToFinding(true);
     }
 
     void backToFinding() {
-        if (back.isVisible()) {
+        if (head.leadsBack()) {
             show(Place.CHECKS);
             places.get(Place.CHECKS).go(null);
         }
@@ -374,9 +318,7 @@ public final class MainWindow {
 
     private void title() {
         if (shown != null) {
-            name.setText(words.of("place." + shown.name()));
-            subtitle.setText("· " + places.get(shown).subtitle());
-            subtitle.setTooltip(new Tooltip(subtitle.getText()));
+            head.title(words.of("place." + shown.name()), "· " + places.get(shown).subtitle());
         }
     }
 
@@ -428,12 +370,29 @@ public final class MainWindow {
         guide.focus(place);
     }
 
+    /** Leads through the places, from the first on. */
+    public void tour() {
+        if (tour != null) {
+            tour.end();
+        }
+        tour =
+                new TourBar(
+                        project,
+                        seamState,
+                        new TourBar.Stage(root, over, () -> shown, this::show),
+                        this::endTour);
+        foot.getChildren().add(0, tour);
+    }
+
+    private void endTour() {
+        foot.getChildren().remove(tour);
+        tour = null;
+    }
+
     private void over(Node what, String title) {
         hideEarlierStates();
-        over = what;
         viewport.show(what);
-        name.setText(title);
-        subtitle.setText("");
+        head.title(title, "");
     }
 
     private void look(Id<Clip> clip, double time) {
@@ -453,8 +412,7 @@ public final class MainWindow {
         }
         states = new EarlierStates(project, this::say, this::hideEarlierStates);
         viewport.show(states.node());
-        name.setText(words.of("states.title"));
-        subtitle.setText("");
+        head.title(words.of("states.title"), "");
         states.focus();
     }
 
@@ -514,6 +472,9 @@ public final class MainWindow {
             return;
         }
         left = true;
+        if (tour != null) {
+            tour.end();
+        }
         root.requestFocus(); // a field that is left keeps what was typed
         fading.stop();
         hideEarlierStates();

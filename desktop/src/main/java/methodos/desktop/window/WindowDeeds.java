@@ -30,6 +30,7 @@ final class WindowDeeds {
         deeds.add(new Deed(words.of("deed.redo"), "Ctrl+Shift+Z", window::redo));
         deeds.add(new Deed(words.of("states.title"), "", window::showEarlierStates));
         deeds.add(new Deed(words.of("deed.others"), "Ctrl+O", window::others));
+        deeds.add(new Deed(words.of("tour"), "", window::tour));
         deeds.add(new Deed(words.of("guide"), "F1", () -> window.guide(false)));
         deeds.add(new Deed(words.of("guide.keys"), "?", () -> window.guide(true)));
         deeds.add(new Deed(words.of("shade.other"), "", otherShade));

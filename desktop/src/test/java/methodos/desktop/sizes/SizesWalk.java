@@ -7,6 +7,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.stage.Stage;
@@ -141,7 +142,11 @@ abstract class SizesWalk extends RealWindow {
     }
 
     private void lookOnce(FxRobot robot, String where) throws Exception {
-        until(() -> window().ready());
+        try {
+            until(() -> window().ready());
+        } catch (TimeoutException e) {
+            throw new AssertionError(where + " is never ready", e);
+        }
         laidOut(robot);
         robot.interact(
                 () -> {
