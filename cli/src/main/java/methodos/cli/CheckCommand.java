@@ -43,7 +43,6 @@ final class CheckCommand implements Callable<Integer> {
 
     @ArgGroup private UnitsOption units;
 
-    private final ManualJson format = new ManualJson();
     private final Words words = new Words(null, Locale.ENGLISH);
 
     @Override
@@ -86,12 +85,13 @@ final class CheckCommand implements Callable<Integer> {
         value.put("sentence", sentences.of(finding));
         value.put(
                 "evidence",
-                format.list(
-                        finding.steps().stream()
-                                .flatMap(s -> manual.step(s).stream())
-                                .map(Step::evidence)
-                                .flatMap(List::stream)
-                                .toList()));
+                new ManualJson()
+                        .list(
+                                finding.steps().stream()
+                                        .flatMap(s -> manual.step(s).stream())
+                                        .map(Step::evidence)
+                                        .flatMap(List::stream)
+                                        .toList()));
         value.put("accepted", accepted);
         return value;
     }

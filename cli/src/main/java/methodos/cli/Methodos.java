@@ -3,8 +3,6 @@ package methodos.cli;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
-import methodos.cli.calc.CalcCommand;
-import methodos.desktop.DesktopProgram;
 import methodos.files.folders.AppFolders;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -18,25 +16,7 @@ import picocli.CommandLine.Spec;
         name = "methodos",
         mixinStandardHelpOptions = true,
         version = "Methodos 0.1.0",
-        description = "Opens the program, or does one thing and ends.",
-        subcommands = {
-            ProbeCommand.class,
-            StillCommand.class,
-            ScanCommand.class,
-            BestCommand.class,
-            CutCommand.class,
-            HearCommand.class,
-            CalcCommand.class,
-            DraftCommand.class,
-            NewCommand.class,
-            ImportCommand.class,
-            ShowCommand.class,
-            TablesCommand.class,
-            CheckCommand.class,
-            ReverseCommand.class,
-            PublishCommand.class,
-            DemoCommand.class
-        })
+        description = "Opens the program, or does one thing and ends.")
 public final class Methodos implements Callable<Integer> {
 
     @Spec private CommandSpec spec;
@@ -59,7 +39,7 @@ public final class Methodos implements Callable<Integer> {
     /** Runs a command and gives its exit status, without ending the program. */
     static int run(String... args) {
         Methodos main = new Methodos();
-        CommandLine line = new CommandLine(main);
+        CommandLine line = Commands.line(main, args);
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.setExecutionExceptionHandler((e, cmd, parsed) -> Failure.report(e, cmd, main.verbose));
         line.setParameterExceptionHandler(Failure::wrongUse);
@@ -71,15 +51,13 @@ public final class Methodos implements Callable<Integer> {
     }
 
     @Override
-    public Integer call() {
+    public Integer call() throws Exception {
         // a single word is a command that is written wrongly; a path is where a manual is wanted
         boolean word = project != null && project.getNameCount() == 1 && !project.isAbsolute();
         if (project != null && !Files.exists(project) && word) {
             throw new CommandLine.ParameterException(
                     spec.commandLine(), "There is no command and no project “" + project + "”.");
         }
-        try (DemoCopies copies = new DemoCopies()) {
-            return DesktopProgram.open(project, new DesktopProgram.Gear(Recognisers.all(), copies));
-        }
+        return Opening.of(project);
     }
 }

@@ -67,6 +67,7 @@ public final class DesktopProgram {
     }
 
     private static Start start;
+    private static OpenedAhead ahead;
     private static int status;
 
     /**
@@ -88,6 +89,7 @@ public final class DesktopProgram {
 
     private static int launch(Start how) {
         start = how;
+        ahead = new OpenedAhead(how.project);
         if (System.getProperty("prism.order") == null
                 && System.getenv("METHODOS_SOFTWARE") != null) {
             System.setProperty("prism.order", "sw");
@@ -124,11 +126,15 @@ public final class DesktopProgram {
                                     start.gear.recogniser(),
                                     FileChoice.ofTheDesktop(),
                                     start.gear.demo(),
+                                    ahead::open,
                                     new RecentProjects(AppFolders.ofThisMachine().settings()),
                                     settings),
                             new Theme(picture.dark() || ProjectStage.wasDark(settings)),
                             picture.width(),
                             picture.height());
+            if (start.project != null && picture.file() == null) {
+                window.announce(start.project);
+            }
             if (start.project == null) {
                 window.begin();
             } else if (start.kept) {

@@ -7,16 +7,19 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.prefs.Preferences;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
 import methodos.core.edit.LikeUnit;
 import methodos.core.manual.Manual;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.start.NewManual;
@@ -35,6 +38,7 @@ final class ProgramWindow implements AutoCloseable {
 
     private static final double LEAST_WIDTH = 1024;
     private static final double LEAST_HEIGHT = 640;
+    private static final double AROUND = 30;
 
     private final Stage stage;
     private final Outfit outfit;
@@ -52,6 +56,7 @@ final class ProgramWindow implements AutoCloseable {
      *
      * @param recogniser hears what is spoken in clips without captions
      * @param choice asks for files and folders
+     * @param opener opens a project
      * @param recents what was worked on before
      * @param settings where the chosen shade is kept
      */
@@ -59,8 +64,14 @@ final class ProgramWindow implements AutoCloseable {
             Recogniser recogniser,
             FileChoice choice,
             DesktopProgram.Demo demo,
+            Opener opener,
             RecentProjects recents,
             Preferences settings) {}
+
+    /** Opens a project. */
+    interface Opener {
+        ProjectFolder open(Path folder) throws ProjectProblem;
+    }
 
     ProgramWindow(Stage stage, Outfit outfit, Theme theme, double width, double height) {
         this.stage = stage;
@@ -93,6 +104,14 @@ final class ProgramWindow implements AutoCloseable {
         theme.dress(scene, content);
         stage.setScene(scene);
         stage.show();
+    }
+
+    /** Shows that a project is being opened: the window is there while its files are still read. */
+    void announce(Path folder) {
+        VBox opening = new VBox(Controls.prose(words.of("start.opening", folder), "soft"));
+        opening.setPadding(new Insets(AROUND));
+        opening.getStyleClass().add("window");
+        show(opening);
     }
 
     /** Opens a project; where there is none one is offered, or it is said why none can be. */
@@ -157,7 +176,7 @@ final class ProgramWindow implements AutoCloseable {
      */
     void open(Path folder, boolean kept) {
         try {
-            opened = new OpenProject(ProjectFolder.open(folder));
+            opened = new OpenProject(outfit.opener().open(folder));
             shown =
                     new ProjectStage(
                             stage,

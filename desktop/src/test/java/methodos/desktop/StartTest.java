@@ -73,6 +73,7 @@ class StartTest {
                                 (clip, share) -> Optional.empty(),
                                 choice(),
                                 this::demo,
+                                ProjectFolder::open,
                                 recents,
                                 settings),
                         new Theme(false),

@@ -86,7 +86,7 @@ public final class OpenProject implements AutoCloseable {
     private final ReadOnlyStringWrapper rulesProblem = new ReadOnlyStringWrapper("");
     private final ReadOnlyObjectWrapper<Trouble> trouble = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<SaveState> saving = new ReadOnlyObjectWrapper<>();
-    private Checks checks = new Checks(HazardRules.shipped());
+    private Checks checks;
     private final ObjectProperty<Sight> sight = new SimpleObjectProperty<>(Sight.EVERYTHING);
     private final AtomicLong asked = new AtomicLong();
     private final Thread atTheEnd;
@@ -104,19 +104,20 @@ public final class OpenProject implements AutoCloseable {
         saving.set(new SaveState(words.of("kept.opened"), "", 0));
         edits.listen(this::changed);
         sight.addListener((o, was, is) -> derive());
-        readRules();
-        derive();
+        // what is found in the manual comes in behind its first picture
+        AfterDrawing.run(this::derive);
         // a program that is asked to end, by the system or at logout, saves first
         atTheEnd = new Thread(autosave::saveNow, "saving at the end");
         Runtime.getRuntime().addShutdownHook(atTheEnd);
     }
 
     /** A company's own hazard rules; with a line that is not understood there are the program's. */
-    private void readRules() {
+    private Checks readChecks() {
         try {
-            checks = new Checks(HazardRuleFolder.of(folder.folder()));
+            return new Checks(HazardRuleFolder.of(folder.folder()));
         } catch (ProjectProblem e) {
-            rulesProblem.set(e.getMessage());
+            Platform.runLater(() -> rulesProblem.set(e.getMessage()));
+            return new Checks(HazardRules.shipped());
         }
     }
 
@@ -171,8 +172,8 @@ public final class OpenProject implements AutoCloseable {
     }
 
     private void derive(Workspace now, Sight eyes) {
-        List<OpenPoint> points = OpenPoints.of(now, eyes, checks.tables(), this::report);
-        Checks.Result result = checks.of(now);
+        List<OpenPoint> points = OpenPoints.of(now, eyes, checks().tables(), this::report);
+        Checks.Result result = checks().of(now);
         result.failed().forEach(this::report);
         Platform.runLater(
                 () -> {
@@ -247,8 +248,11 @@ public final class OpenProject implements AutoCloseable {
         return checked.getReadOnlyProperty();
     }
 
-    /** The checks by which it is found. */
-    public Checks checks() {
+    /** The checks by which it is found; their rules are read when they are first needed. */
+    public synchronized Checks checks() {
+        if (checks == null) {
+            checks = readChecks();
+        }
         return checks;
     }
 

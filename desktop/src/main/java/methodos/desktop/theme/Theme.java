@@ -29,6 +29,7 @@ public final class Theme {
 
     public Theme(boolean dark) {
         palette = new ReadOnlyObjectWrapper<>(dark ? Palette.DARK : Palette.LIGHT);
+        look(); // before the first control is made, which would load another look
         textSize.bind(TextSize.factor());
         textSize.addListener(
                 (o, was, is) -> {
@@ -54,10 +55,10 @@ public final class Theme {
     public void dress(Scene target, Parent content) {
         loadFonts();
         scene = target;
+        style();
         Parent enlarged = new Enlarged(content);
         wear(enlarged);
         target.setRoot(enlarged);
-        style();
         target.addEventFilter(KeyEvent.KEY_PRESSED, Theme::changeSize);
     }
 
@@ -92,11 +93,18 @@ public final class Theme {
         wear(scene.getRoot());
     }
 
-    private void wear(Parent content) {
-        Application.setUserAgentStylesheet(
+    private void look() {
+        String look =
                 dark()
                         ? new PrimerDark().getUserAgentStylesheet()
-                        : new PrimerLight().getUserAgentStylesheet());
+                        : new PrimerLight().getUserAgentStylesheet();
+        if (!look.equals(Application.getUserAgentStylesheet())) {
+            Application.setUserAgentStylesheet(look);
+        }
+    }
+
+    private void wear(Parent content) {
+        look();
         content.getStyleClass().removeAll("dark", "light");
         content.getStyleClass().add(dark() ? "dark" : "light");
     }

@@ -257,8 +257,8 @@ final class UnitDrawing {
         List<Integer> safe = numbers.of(e.safeSteps());
         List<Integer> back = numbers.of(e.restoreSteps());
         String steps = safe.isEmpty() ? "" : words.of("unit.steps", safe.size(), list(safe));
-        double told = steps.isEmpty() ? 0 : lettering.width(steps, g.getFont()) + 20;
-        clipped(g, e.madeSafe(), safeX, y, lineX - safeX - told - 6);
+        double told = steps.isEmpty() ? 0 : lettering.width(steps, g.getFont()) + 14;
+        clipped(g, e.madeSafe(), safeX, y, lineX - safeX - told);
         g.setFill(colors().soft());
         g.setTextAlign(TextAlignment.RIGHT);
         g.fillText(steps, lineX - 12, y);

@@ -18,7 +18,9 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
-import javafx.scene.shape.Line;
+import javafx.scene.shape.LineTo;
+import javafx.scene.shape.MoveTo;
+import javafx.scene.shape.Path;
 import methodos.core.finding.FindingScope;
 import methodos.desktop.control.Controls;
 import methodos.desktop.place.Place;
@@ -131,14 +133,14 @@ final class OrderOfWork extends VBox {
         return pivot;
     }
 
-    private static Pane ticks() {
-        Pane ticks = new Pane();
-        ticks.getStyleClass().add(RULE);
+    /** One line for all ticks: a start is quicker with a hundred nodes less to be dressed. */
+    private static Path ticks() {
+        Path ticks = new Path();
+        ticks.getStyleClass().addAll("tick", RULE);
         ticks.setManaged(false);
         for (int i = 0; i < 11; i++) {
-            Line tick = new Line(i * 10.2, 48, i * 10.2, i % 4 == 0 ? 38 : 43);
-            tick.getStyleClass().add("tick");
-            ticks.getChildren().add(tick);
+            ticks.getElements().add(new MoveTo(i * 10.2, 48));
+            ticks.getElements().add(new LineTo(i * 10.2, i % 4 == 0 ? 38 : 43));
         }
         return ticks;
     }

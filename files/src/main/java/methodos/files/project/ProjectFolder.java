@@ -44,7 +44,7 @@ public final class ProjectFolder implements AutoCloseable {
     private final KeptStates states;
     private final ProjectLock lock;
     private ObjectNode original;
-    private ObjectNode understood;
+    private Manual understood;
     private Workspace workspace;
 
     private ProjectFolder(Path folder, Clock clock) {
@@ -225,7 +225,7 @@ public final class ProjectFolder implements AutoCloseable {
         } catch (ProjectProblem e) {
             throw new ManualDamaged(folder, states.list(), e);
         }
-        understood = json.write(manual);
+        understood = manual;
         workspace = new Workspace(manual, captions(manual)).withMended(mended);
         return found;
     }
@@ -317,7 +317,7 @@ public final class ProjectFolder implements AutoCloseable {
     public synchronized void save(Manual manual, String what) throws ProjectProblem {
         ObjectNode tree = json.write(manual);
         if (original != null) {
-            UnknownFields.carry(original, understood, tree);
+            UnknownFields.carry(original, json.write(understood), tree);
         }
         lock.keep();
         byte[] text;
@@ -328,7 +328,7 @@ public final class ProjectFolder implements AutoCloseable {
             throw ProjectProblem.writing(manualFile(), e);
         }
         original = tree;
-        understood = json.write(manual);
+        understood = manual;
         workspace = workspace.with(manual);
         try {
             AtomicFile.write(
