@@ -46,12 +46,12 @@ class SluiceGateManualTest extends DemoManualChecks {
                 .contains("= a - b (kg)", "the same as “serial number on the plate” of step 1")
                 .contains("☐ yes", "above the wheel", "about 1 mm")
                 .as("parts")
-                .contains("stays off, 9 goes on", "all of “gear pair” new if one is", "34 kg")
+                .contains("stays off, 9 is installed", "all of “gear pair” new if one is", "34 kg")
                 .contains("lip towards the oil", "at below the wheel, above the wheel")
                 .as("lists")
                 .contains("SG1000 to SG1999", "ending SG…40 to SG…59", "500 lifts")
                 .contains("Motor drive of the SG-5", "max 15 kN", "[HV-230, table 2]")
-                .contains("May be left out: only where the pedestal is painted");
+                .contains("Optional: only where the pedestal is painted");
     }
 
     @Test

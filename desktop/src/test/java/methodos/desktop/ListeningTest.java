@@ -87,7 +87,7 @@ class ListeningTest extends RealWindow {
     void whereNobodyCanHearOneSentenceSaysWhatToDo(FxRobot robot) throws Exception {
         show(robot, Place.FOOTAGE);
         listen(robot, 1);
-        until(() -> says(robot, "bring in captions"));
+        until(() -> says(robot, "import captions"));
         listen(robot, 2);
         until(() -> says(robot, "The model is broken."));
         assertThat(project.workspace().get().captions(id(1))).isEqualTo(Captions.NONE);

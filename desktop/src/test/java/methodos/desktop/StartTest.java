@@ -242,7 +242,7 @@ class StartTest {
         assertThat(text(robot, "#startProblem")).contains("stick");
         assertThat(window.shown()).isEmpty();
         robot.rightClickOn("#recent-1");
-        robot.clickOn("Take out of this list");
+        robot.clickOn("Remove from this list");
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(recents.all()).isEmpty();
         assertThat(robot.lookup("#recent-1").tryQuery()).isEmpty();

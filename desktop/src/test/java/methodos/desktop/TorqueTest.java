@@ -123,7 +123,7 @@ class TorqueTest extends RealWindow {
         robot.clickOn("#torque-" + cap.id());
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(said(robot, "#jointPanel"))
-                .contains("all by hand", "2.5 N·m", "5 N·m", "7 to 8.5 N·m", "once round again")
+                .contains("all by hand", "2.5 N·m", "5 N·m", "7 to 8.5 N·m", "final pass")
                 // 7 and 8.5 / (0.15 · 0.006), of 20.1 mm² · 580 MPa
                 .contains("7.8 to 9.4 kN, 67 to 81 % of proof");
         fill(robot, "#jointClass", "soft");
@@ -190,10 +190,10 @@ class TorqueTest extends RealWindow {
     void twoUnitsOfAJointAreHeldAgainstEachOther(FxRobot robot) throws Exception {
         robot.clickOn("#torque-" + cap.id());
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(said(robot, "#jointPanel")).contains("62 to 75 lbf·in was given: agrees");
+        assertThat(said(robot, "#jointPanel")).contains("62 to 75 lbf·in was specified: agrees");
         fill(robot, "#jointSecond", "62 to 75 lbf·ft");
         assertThat(said(robot, "#jointPanel"))
-                .contains("62 to 75 lbf·ft was given: does not agree. lbf·ft for lbf·in");
+                .contains("62 to 75 lbf·ft was specified: does not agree. lbf·ft for lbf·in");
         until(
                 () ->
                         project.openPoints().get().stream()
@@ -208,7 +208,7 @@ class TorqueTest extends RealWindow {
         robot.clickOn("#torque-" + cap.id());
         fill(robot, "#jointAngle", "60°");
         assertThat(now().further().print()).isEqualTo("60°");
-        assertThat(said(robot, "#jointPanel")).contains("further by 60°", "7 to 8.5 N·m");
+        assertThat(said(robot, "#jointPanel")).contains("then angle 60°", "7 to 8.5 N·m");
         assertThat(said(robot, "#joint-" + cap.id())).anyMatch(t -> t.endsWith("then 60°"));
         fill(robot, "#jointTurned", "1/8 turn");
         @SuppressWarnings("unchecked")
@@ -344,6 +344,6 @@ class TorqueTest extends RealWindow {
         WaitForAsyncUtils.waitForFxEvents();
         TextField order = robot.lookup("#jointOrder").queryAs(TextField.class);
         assertThat(order.getText()).isEmpty();
-        assertThat(order.getPromptText()).isEqualTo("star, as this manual does it");
+        assertThat(order.getPromptText()).isEqualTo("star, by convention");
     }
 }

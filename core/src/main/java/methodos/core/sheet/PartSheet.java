@@ -73,7 +73,7 @@ final class PartSheet {
                     ReuseRule.REUSE,
                     List.of("reuse", "keep", "no"),
                     ReuseRule.AS_PRACTISED,
-                    List.of("as practised", "as this manual does it"));
+                    List.of("by convention", "as practised", "as this manual does it"));
 
     private static final Part NONE =
             PartBuilder.builder().id(new Id<>("")).name("").quantity(1).build();

@@ -126,8 +126,8 @@ class OpenPointsTest {
                                         .build()));
         assertThat(sentences(m))
                 .contains(
-                        "Compressed air is made safe and never given back.",
-                        "Heat: no step makes it safe.")
+                        "Compressed air is isolated and never restored.",
+                        "Heat: no step isolates it.")
                 .noneMatch(s -> s.startsWith("Springs"));
     }
 
@@ -215,9 +215,7 @@ class OpenPointsTest {
                         .filter(p -> p.matter() == Matter.FOOTAGE && step.id().equals(p.step()))
                         .map(p -> words.of(p.key(), p.arguments().toArray()))
                         .toList();
-        assertThat(said)
-                .containsExactly(
-                        "Step 1 has to be filmed again: something is in the way all the time.");
+        assertThat(said).containsExactly("Reshoot step 1: something is in the way all the time.");
         Scan fine = new Scan(frames, List.of(), List.of(), List.of(), List.of());
         assertThat(OpenPoints.of(plain.withScan(new Id<>("clip1"), fine), Sight.EVERYTHING))
                 .isEqualTo(OpenPoints.of(plain, Sight.EVERYTHING));

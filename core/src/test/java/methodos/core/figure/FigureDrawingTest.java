@@ -271,7 +271,7 @@ class FigureDrawingTest {
             assertThat(FigureText.of(figure, m, words))
                     .contains(
                             kind == Stage.Kind.BUILD_UP
-                                    ? "in this order: 2.5 N·m, 5 N·m, then 7 to 8.5 N·m, then once"
+                                    ? "in this order: 2.5 N·m, 5 N·m, then 7 to 8.5 N·m, then a"
                                     : "Loosen 4 screws in this order: half a turn each");
         }
     }

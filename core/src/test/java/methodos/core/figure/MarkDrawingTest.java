@@ -178,7 +178,7 @@ class MarkDrawingTest {
         assertThat(all(drawing, Shape.Text.class))
                 .extracting(Shape.Text::text)
                 .startsWith("A", "B", "A")
-                .contains(first + " (7), 2 off");
+                .contains(first + " (7), ×2");
         assertThat(ScrewDrawing.letter(25)).isEqualTo("Z");
         assertThat(ScrewDrawing.letter(26)).isEqualTo("AA");
     }

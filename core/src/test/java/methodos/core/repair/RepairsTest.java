@@ -334,7 +334,7 @@ class RepairsTest {
                                         .applicability(Applicability.ALL)
                                         .build());
         Manual mended = repaired(shut, Rule.NOT_RESTORED);
-        assertThat(texts(mended, Stage.Kind.TEST)).containsExactly("Give back: Heat.");
+        assertThat(texts(mended, Stage.Kind.TEST)).containsExactly("Restore: Heat.");
         assertThat(mended.energy(new Id<>("x")).orElseThrow().restoreSteps()).hasSize(1);
     }
 

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import javafx.application.Platform;
 import javafx.collections.MapChangeListener;
 import javafx.geometry.Insets;
@@ -53,6 +54,9 @@ public final class FootagePlace implements PlaceView {
     private final Words words;
     private final FileChoice choice;
     private final Consumer<String> message;
+    private static final Pattern CAPTIONS =
+            Pattern.compile(".*\\.(vtt|srt)", Pattern.CASE_INSENSITIVE);
+
     private final Halves node;
     private final VBox clips = new VBox(20);
     private final Map<Id<Clip>, ClipCard> cards = new LinkedHashMap<>();
@@ -209,6 +213,11 @@ public final class FootagePlace implements PlaceView {
 
     /** Brings a recording in; reading it happens beside the interface. */
     public void bring(Path file) {
+        if (CAPTIONS.matcher(file.getFileName().toString()).matches()) {
+            // behind the clips that come in with it
+            reading.execute(() -> Platform.runLater(() -> bringCaptions(file)));
+            return;
+        }
         busy.setVisible(true);
         reading.execute(
                 () -> {
@@ -242,6 +251,35 @@ public final class FootagePlace implements PlaceView {
     private void chooseCaptions(Clip clip) {
         choice.open(node, words.of("footage.bringCaptions"), false)
                 .forEach(file -> bringCaptions(clip, file));
+    }
+
+    /** Captions belong to the clip that is called as they are, else to the only one without any. */
+    private void bringCaptions(Path file) {
+        String name = stem(file);
+        List<Clip> clips = project.manual().clips();
+        List<Clip> silent =
+                clips.stream()
+                        .filter(
+                                c ->
+                                        project.workspace()
+                                                .get()
+                                                .captions(c.id())
+                                                .captions()
+                                                .isEmpty())
+                        .toList();
+        clips.stream()
+                .filter(c -> stem(Path.of(c.path())).equals(name))
+                .findFirst()
+                .or(() -> silent.size() == 1 ? silent.stream().findFirst() : Optional.empty())
+                .ifPresentOrElse(
+                        clip -> bringCaptions(clip, file),
+                        () ->
+                                message.accept(
+                                        words.of("footage.whoseCaptions", file.getFileName())));
+    }
+
+    private static String stem(Path file) {
+        return file.getFileName().toString().replaceFirst("\\.[^.]*$", "");
     }
 
     void bringCaptions(Clip clip, Path file) {

@@ -97,7 +97,7 @@ class DecisionTest extends RealWindow {
         assertThat(message(robot)).isNotEmpty();
         assertThat(decision(0).rules().get(2).when().get(0).is()).isEqualTo("above 80.2");
         fill(robot, "#when-2", "> 80.18");
-        until(() -> texts(robot, ".side").contains("Every path ends."));
+        until(() -> texts(robot, ".side").contains("Every case is covered."));
     }
 
     @Test

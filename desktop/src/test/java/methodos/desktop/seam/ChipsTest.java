@@ -56,7 +56,7 @@ class ChipsTest {
         apply(StepEdits.part(step().id(), new Id<>("p1"), 1));
         assertThat(chips()).containsExactly(new Chips.Chip("7", "cap screw", false));
         apply(StepEdits.part(step().id(), new Id<>("p1"), 4));
-        assertThat(chips()).containsExactly(new Chips.Chip("7", "cap screw, 4 off", false));
+        assertThat(chips()).containsExactly(new Chips.Chip("7", "cap screw ×4", false));
     }
 
     @Test
@@ -64,16 +64,14 @@ class ChipsTest {
         apply(StepEdits.torque(step().id(), "cap", Value.of("62 to 75 in-lb")));
         assertThat(chips()).containsExactly(new Chips.Chip("", "62 to 75 lbf·in", false));
         apply(StepEdits.torque(step().id(), "cap", new Value.Open("on the sheet", null)));
-        assertThat(chips()).containsExactly(new Chips.Chip("", "value not given", true));
+        assertThat(chips()).containsExactly(new Chips.Chip("", "value not specified", true));
     }
 
     @Test
     void toolsComeLast() {
         apply(StepEdits.newTool(step().id(), "hex key"));
         apply(StepEdits.part(step().id(), new Id<>("p1"), 2));
-        assertThat(chips())
-                .extracting(Chips.Chip::text)
-                .containsExactly("cap screw, 2 off", "hex key");
+        assertThat(chips()).extracting(Chips.Chip::text).containsExactly("cap screw ×2", "hex key");
     }
 
     @Test

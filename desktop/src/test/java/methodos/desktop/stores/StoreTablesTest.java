@@ -69,7 +69,7 @@ class StoreTablesTest extends StoresWindow {
         assertThat(node(robot, "#message", Labeled.class).getText())
                 .startsWith("Nothing was pasted.");
         assertThat(manual()).isEqualTo(before);
-        clipboard(robot, "A-1\t2\tinspect, then reuse\nA-2\t3\talways new\n");
+        clipboard(robot, "A-1\t2\tinspect, then reuse\nA-2\t3\treplace\n");
         shortcut(robot, KeyCode.V);
         assertThat(manual().parts().get(1).number()).isEqualTo("A-2");
         assertThat(manual().parts().get(1).quantity()).isEqualTo(3);

@@ -48,14 +48,14 @@ class StoresTest extends StoresWindow {
     void aPartTellsWhereItComesOffAndGoesOnAgain(FxRobot robot) {
         choose(robot, part("25").id());
         assertThat(told(robot))
-                .startsWith("25 snap ring, lower bearing 48, always new, comes off in step ")
+                .startsWith("25 snap ring, lower bearing 48, replace, removed in step ")
                 .doesNotContain("never");
         Id<Step> back = row("25").line().last(Handling.PUT_ON).orElseThrow().step();
         ComboBox<Handling> box = node(robot, "#handling-" + back, ComboBox.class);
         robot.interact(() -> box.setValue(Handling.TOUCHED));
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(row("25").line().loose()).isPresent();
-        assertThat(told(robot)).endsWith("comes off, never goes back");
+        assertThat(told(robot)).endsWith("removed, never installed again");
         robot.interact(() -> project.edits().undo());
         assertThat(row("25").line().loose()).isEmpty();
     }
@@ -92,7 +92,7 @@ class StoresTest extends StoresWindow {
                 .isEqualTo("“4 mm” is no mass.");
         fill(robot, "#partMass", "1.2 kg");
         assertThat(part("11").convertedTo()).isEqualTo(part("4").id());
-        assertThat(told(robot)).contains(", another goes on in its place");
+        assertThat(told(robot)).contains(", another is installed in its place");
         assertThat(part("11").set()).isEqualTo("seals");
         assertThat(part("11").mass().print()).isEqualTo("1.2 kg");
     }

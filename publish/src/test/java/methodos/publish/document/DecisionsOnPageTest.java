@@ -153,12 +153,12 @@ class DecisionsOnPageTest {
     @Test
     void faultFindingStandsBeforeTheSteps() throws Exception {
         String page = page(manual());
-        assertThat(page.indexOf("Finding the fault first"))
+        assertThat(page.indexOf("Troubleshooting"))
                 .isPositive()
                 .isLessThan(page.indexOf("id=\"step1\""));
         assertThat(page)
                 .contains(
-                        "<b>Is there air?</b></td><td>go on with 2</td><td>not said yet</td>",
+                        "<b>Is there air?</b></td><td>go on with 2</td><td>not specified yet</td>",
                         "<td>worn seals: step 1</td><td>a stiff valve</td>");
         assertThat(page(manual().withSymptoms(List.of()))).doesNotContain("Finding the fault");
     }
@@ -179,16 +179,16 @@ class DecisionsOnPageTest {
         assertThat(page(manual()))
                 .contains(
                         "of 2.10 mm, 2.20 mm: nearest to the wanted clearance (0.10 mm is best)",
-                        "<th>Good</th><td>dull</td>",
-                        "<th>Bad</th><td>pitted</td>");
+                        "<th>Pass if</th><td>dull</td>",
+                        "<th>Fail if</th><td>pitted</td>");
     }
 
     @Test
     void theWayOfTheManualDecidesWhatIsPrinted() throws Exception {
         String wrench = page(manual());
         assertThat(wrench)
-                .contains("<b>20 N·m</b>", "further by 60°; after an hour of running")
-                .contains("of brass. Or instead film rolled: it is at hand")
+                .contains("<b>20 N·m</b>", "then angle 60°; after an hour of running")
+                .contains("of brass. Substitute film rolled: it is at hand")
                 .contains("20 g", "for NBR");
         Manual angle =
                 manual().withPractices(
@@ -204,7 +204,7 @@ class DecisionsOnPageTest {
                 .contains(
                         "<b>either 20 N·m (177 lbf·in), then a further 60°; or hand-tight and"
                                 + " then 1/4 turn</b>")
-                .doesNotContain("further by 60°");
+                .doesNotContain("then angle 60°");
     }
 
     @Test
@@ -227,7 +227,7 @@ class DecisionsOnPageTest {
                         "Measure the end float.",
                         "Measure: or on the bench (if it is out anyway)",
                         "Only if the float is above 0.16 mm:",
-                        "May be left out: it saves the next visit",
+                        "Optional: it saves the next visit",
                         "Tighten the bracket.");
     }
 
@@ -250,6 +250,8 @@ class DecisionsOnPageTest {
                                         .withMass(q("1.2 kg")));
         assertThat(page(m))
                 .contains(
-                        "stays off, 18b goes on", "bush, 1.2 kg", "all of “bushes” new if one is");
+                        "stays off, 18b is installed",
+                        "bush, 1.2 kg",
+                        "all of “bushes” new if one is");
     }
 }

@@ -201,7 +201,7 @@ class PublisherTest {
         assertThat(text)
                 .contains("Overhaul <of> the QA-80", "For all units", "QA-80 D, double acting")
                 .contains("WARNING", "Stored spring energy", "Stand aside.")
-                .contains("cap screw M6 × 25", "HV-7", "always new")
+                .contains("cap screw M6 × 25", "HV-7", "replace")
                 .contains("7 to 8.5", "62 to 75 lbf·in", "cross")
                 .contains("Loosen the screws & keep them.", "Figure 1 Right end cap")
                 .contains("Take the springs out.", "Only QA-80 S")
@@ -210,7 +210,7 @@ class PublisherTest {
 
     @Test
     void anOpenValueIsPrintedAsNotGiven() throws Exception {
-        assertThat(pdfText(Sight.EVERYTHING)).contains("Coupling", "not given");
+        assertThat(pdfText(Sight.EVERYTHING)).contains("Coupling", "not specified");
     }
 
     @Test

@@ -88,7 +88,7 @@ class StepOnPageTest {
         String page = html(m, Sight.EVERYTHING);
         // at the step and in the tables of torques and limits
         assertThat(page.split("see HV-114, table 3", -1)).hasSizeGreaterThanOrEqualTo(5);
-        assertThat(page).contains("not given: nobody has measured it");
+        assertThat(page).contains("not specified: nobody has measured it");
     }
 
     /** Whatever a step says in words of its own stands on its page, also what it says tomorrow. */
@@ -159,7 +159,7 @@ class StepOnPageTest {
     @Test
     void partsThatAreAlwaysNewAreDiscardedInTheTakeDownOnly() throws Exception {
         Step step = step(List.of(new PartUse(new Id<>("p1"), 2)), null, null, null, true);
-        assertThat(page(step, Stage.Kind.TAKE_DOWN)).contains("<th>Discard</th>", "O-ring, 2 off");
+        assertThat(page(step, Stage.Kind.TAKE_DOWN)).contains("<th>Discard</th>", "O-ring, ×2");
         assertThat(page(step, Stage.Kind.BUILD_UP)).doesNotContain("<th>Discard</th>");
     }
 
@@ -226,7 +226,7 @@ class StepOnPageTest {
                         .get(0);
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             assertThat(new PDFTextStripper().getText(document))
-                    .contains("To be filmed again", "Measure it.", "never");
+                    .contains("Reshoot list", "Measure it.", "never");
         }
     }
 
@@ -265,14 +265,14 @@ class StepOnPageTest {
         Id<Stage> stage = m.stage(Stage.Kind.BUILD_UP).orElseThrow().id();
         m = m.withNewStep(stage, plain).withNewStep(stage, fresh);
         String written = html(m, Sight.EVERYTHING);
-        assertThat(written).doesNotContain("reverse order").contains("spring, 5 off");
+        assertThat(written).doesNotContain("reverse order").contains("spring, ×5");
         String reversed =
                 html(
                         m.withPractices(
                                 Practices.USUAL.withReassembly(Practices.Reassembly.IN_REVERSE)),
                         Sight.EVERYTHING);
         String steps = reversed.substring(reversed.indexOf("in the reverse order of steps 1 to 1"));
-        assertThat(steps).contains("Put the springs in.").doesNotContain("spring, 5 off");
+        assertThat(steps).contains("Put the springs in.").doesNotContain("spring, ×5");
         assertThat(steps).contains("O-ring");
     }
 
@@ -280,7 +280,7 @@ class StepOnPageTest {
     void anOpenLimitSaysWhy() throws Exception {
         Reading reading = Reading.of("Gap", new Value.Open("see HV-114", null), 1, null);
         assertThat(page(step(null, null, List.of(reading), null, true), Stage.Kind.INSPECT))
-                .contains("not given: see HV-114");
+                .contains("not specified: see HV-114");
     }
 
     @Test
@@ -303,7 +303,7 @@ class StepOnPageTest {
         assertThat(page(step(null, null, null, null, true), Stage.Kind.TEST))
                 .contains(
                         "<th>Why</th><td>it wears</td>",
-                        "<th>Look</th><td>It shines.</td>",
+                        "<th>Visual check</th><td>It shines.</td>",
                         "zero it first");
     }
 }
