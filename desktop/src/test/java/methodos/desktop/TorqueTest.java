@@ -209,7 +209,7 @@ class TorqueTest extends RealWindow {
         fill(robot, "#jointAngle", "60°");
         assertThat(now().further().print()).isEqualTo("60°");
         assertThat(said(robot, "#jointPanel")).contains("then angle 60°", "7 to 8.5 N·m");
-        assertThat(said(robot, "#joint-" + cap.id())).anyMatch(t -> t.endsWith("then 60°"));
+        assertThat(said(robot, "#joint-" + cap.id())).anyMatch(t -> t.endsWith("then angle 60°"));
         fill(robot, "#jointTurned", "1/8 turn");
         @SuppressWarnings("unchecked")
         ComboBox<TighteningWay> way = node(robot, "#jointWay", ComboBox.class);
