@@ -76,10 +76,12 @@ final class ToolList extends VBox {
     }
 
     private ToggleButton button(MarkTool tool) {
-        Label name = Controls.label(words.of("figure.tool." + tool.name()));
+        Label name = Controls.prose(words.of("figure.tool." + tool.name()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox row = new HBox(2, name, gap, Controls.label(tool.key(), "tool-key"));
+        Label key = Controls.label(tool.key(), "tool-key");
+        key.setMinWidth(USE_PREF_SIZE);
+        HBox row = new HBox(2, name, gap, key);
         row.setMaxWidth(Double.MAX_VALUE);
         ToggleButton button = new ToggleButton(null, row);
         row.prefWidthProperty().bind(button.widthProperty().subtract(10));

@@ -44,6 +44,8 @@ final class StoreDrawing {
         this.signs = new StoreSigns(theme);
     }
 
+    private static final double EXTRA_LINE = 16;
+
     private Palette colors() {
         return theme.palette().get();
     }
@@ -68,7 +70,12 @@ final class StoreDrawing {
                     y,
                     StoreScale.KIT - 6);
         }
-        signs.text(g, words.of("stores.extra"), font, colors().soft(), scale.extra(), y);
+        // a word above the other: the rule begins close behind
+        String[] extra = words.of("stores.extra").split(" ");
+        for (int i = 0; i < extra.length; i++) {
+            double line = y - (extra.length - 1 - i) * EXTRA_LINE;
+            signs.text(g, extra[i], font, colors().soft(), scale.extra(), line);
+        }
         stages(g, scale, list.stages());
         rule(g, scale);
     }
