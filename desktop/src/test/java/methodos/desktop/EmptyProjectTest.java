@@ -54,7 +54,7 @@ class EmptyProjectTest extends RealWindow {
                                                 n instanceof Label l
                                                         && l.getText()
                                                                 .startsWith(
-                                                                        "Bring in the first clip"))
+                                                                        "Import the first clip"))
                                 .tryQuery())
                 .isPresent();
         show(robot, Place.STORES);

@@ -11,6 +11,7 @@ import methodos.core.manual.Mark;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Step;
+import methodos.desktop.control.Sideways;
 import methodos.desktop.place.Place;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
@@ -70,8 +71,7 @@ class FigureOfStepTest extends RealWindow {
         Step first = manual().steps().filter(s -> !s.figures().isEmpty()).findFirst().orElseThrow();
         figuresOf(robot, first);
         ScrollPane strip =
-                (ScrollPane)
-                        robot.lookup(n -> n instanceof ScrollPane p && shows(p, first)).query();
+                (ScrollPane) robot.lookup(n -> n instanceof Sideways p && shows(p, first)).query();
         double before = strip.getHvalue();
         robot.moveTo("#figure-" + first.figures().get(0)).scroll(5, VerticalDirection.DOWN);
         laidOut(robot);

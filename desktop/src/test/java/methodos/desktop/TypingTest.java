@@ -96,13 +96,13 @@ class TypingTest extends RealWindow {
     void lightAndDarkChangeOverWithTheSameStepChosen(FxRobot robot) {
         robot.clickOn("#shade");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(window().root().getStyleClass()).contains("dark");
+        assertThat(window().root().getScene().getRoot().getStyleClass()).contains("dark");
         assertThat(window().seamState().step().get()).isEqualTo(chosen.id());
         assertThat(settings().getBoolean("dark", false)).isTrue();
         over(robot, "#hazardWhat", "Typed in the dark");
         robot.clickOn("#shade");
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(window().root().getStyleClass()).contains("light");
+        assertThat(window().root().getScene().getRoot().getStyleClass()).contains("light");
         assertThat(hazard().hazard()).isEqualTo("Typed in the dark");
     }
 }

@@ -36,6 +36,7 @@ import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.control.Halves;
 import methodos.desktop.control.PartLine;
+import methodos.desktop.control.Scrolled;
 import methodos.desktop.control.Sideways;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.place.OpenPointList;
@@ -179,11 +180,7 @@ public final class FigurePlace implements PlaceView {
                         strip);
         VBox center = new VBox(6, canvas, empty, below);
         center.setPadding(new Insets(14, 16, 4, 18));
-        ScrollPane scroll = new ScrollPane(center);
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        scroll.getStyleClass().add("place");
-        return scroll;
+        return new Scrolled(center);
     }
 
     private ScrollPane sideScroll(Consumer<OpenPoint> go) {

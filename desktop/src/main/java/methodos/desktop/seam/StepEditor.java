@@ -300,7 +300,7 @@ final class StepEditor extends VBox {
     }
 
     private Node row(String key, Node content) {
-        Label name = Controls.label(words.of(key), "row-name");
+        Label name = Controls.prose(words.of(key), "row-name");
         name.setMinWidth(58);
         name.setLabelFor(content);
         HBox row = new HBox(6, name, content);

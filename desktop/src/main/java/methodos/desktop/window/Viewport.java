@@ -1,21 +1,14 @@
 package methodos.desktop.window;
 
 import javafx.scene.Node;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
+import methodos.desktop.control.Scrolled;
 
 /**
  * Shows a place in the room there is. A place that needs more is scrolled, so that nothing of it is
  * out of reach in a small window or with large text.
  */
-final class Viewport extends ScrollPane {
-
-    Viewport() {
-        setFitToWidth(true);
-        setFitToHeight(true);
-        setFocusTraversable(false);
-        getStyleClass().add("place");
-    }
+final class Viewport extends Scrolled {
 
     /**
      * @param least the least width and height at which it can be worked with
