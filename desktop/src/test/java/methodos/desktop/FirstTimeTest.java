@@ -14,6 +14,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
@@ -280,6 +281,12 @@ class FirstTimeTest {
         press(robot, "Stores");
         press(robot, "Import");
         assertThat(manual().parts()).hasSize(6);
+        settled(robot);
+        // what came in is there at once, not when the project is opened anew
+        ListView<?> along = robot.lookup("#stores").queryListView();
+        assertThat(along.getItems()).hasSizeGreaterThanOrEqualTo(6);
+        assertThat(along.lookupAll(".list-cell"))
+                .anyMatch(n -> n.isVisible() && n.getBoundsInLocal().getHeight() > 20);
         chosen = List.of(home.resolve("tools of the shop.csv"));
         press(robot, "From a file");
         until(() -> written(robot, "Cancel").isPresent());
