@@ -40,7 +40,7 @@ final class HearCommand implements Callable<Integer> {
                                                             + ": put a speech model (ggml, .bin)"
                                                             + " into "
                                                             + Recognisers.modelFolder()
-                                                            + ", or bring in captions."));
+                                                            + ", or import captions."));
             folder.save(
                     manual.withClip(owner.withCaptions(folder.keepCaptions(owner.id(), heard))));
             Output.line(

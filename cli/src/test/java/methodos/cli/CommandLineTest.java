@@ -137,7 +137,7 @@ class CommandLineTest extends CalledCommands {
         Files.copy(clip, other);
         Files.write(other, new byte[8], StandardOpenOption.APPEND);
         assertThat(run("import", demo, "--footage", other)).isZero();
-        refused("bring in captions", "hear", demo, "--clip", "other");
+        refused("import captions", "hear", demo, "--clip", "other");
     }
 
     private Captions captions(String name) throws Exception {
