@@ -155,7 +155,11 @@ final class SeamPainter {
             double y = Math.rint(s.timeTop() + t * scale);
             Optional<Image> image = film.apply(s.clip(), (double) t);
             if (image.isPresent()) {
-                g.drawImage(image.get(), SeamColumns.FILM_X, y, columns.film(), high);
+                if (columns.film() == FilmStrip.WIDTH) {
+                    g.drawImage(image.get(), SeamColumns.FILM_X, y); // as it is, which is quicker
+                } else {
+                    g.drawImage(image.get(), SeamColumns.FILM_X, y, columns.film(), high);
+                }
             } else {
                 g.setFill(colors.sheet());
                 g.fillRect(SeamColumns.FILM_X, y, columns.film(), high);

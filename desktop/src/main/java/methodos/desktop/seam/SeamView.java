@@ -179,7 +179,7 @@ public final class SeamView extends Region {
         film.newView(top != paintedTop || layout.scale() != paintedScale);
         paintedTop = top;
         paintedScale = layout.scale();
-        new SeamPainter(canvas.clean(), theme.palette().get(), project.words(), film::at)
+        new SeamPainter(canvas.covered(), theme.palette().get(), project.words(), film::at)
                 .paint(
                         layout,
                         state,

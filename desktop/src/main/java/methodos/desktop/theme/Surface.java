@@ -33,6 +33,13 @@ public final class Surface extends Region {
 
     /** The sheet with nothing on it, in the measures of the usual size. */
     public GraphicsContext clean() {
+        GraphicsContext g = covered();
+        g.clearRect(0, 0, getWidth() + 1, getHeight() + 1);
+        return g;
+    }
+
+    /** The same for who paints over all of it anyway, which is quicker. */
+    public GraphicsContext covered() {
         double factor = TextSize.factor().get();
         canvas.setWidth(Math.ceil(getWidth() * factor));
         canvas.setHeight(Math.ceil(getHeight() * factor));
@@ -43,7 +50,6 @@ public final class Surface extends Region {
                 (getWidth() - canvas.getWidth()) / 2, (getHeight() - canvas.getHeight()) / 2);
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.setTransform(factor, 0, 0, factor, 0, 0);
-        g.clearRect(0, 0, getWidth() + 1, getHeight() + 1);
         return g;
     }
 
