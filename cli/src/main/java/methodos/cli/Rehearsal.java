@@ -1,6 +1,5 @@
 package methodos.cli;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
 import methodos.demo.DemoProject;
 import methodos.files.project.ProjectFolder;
@@ -22,7 +21,6 @@ public final class Rehearsal {
         DemoProject.QA_80.copyTo(project);
         Path still = project.resolve("still.png");
         Methodos.run("still", clip, "--at", "1", "--out", still.toString());
-        Files.deleteIfExists(still);
         Methodos.run("probe", clip);
         Methodos.run("check", project.toString());
         Methodos.run("tables", project.toString(), "--out", project.resolve("tables").toString());

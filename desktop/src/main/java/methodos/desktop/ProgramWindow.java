@@ -9,9 +9,9 @@ import java.util.prefs.Preferences;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Rectangle2D;
-import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import javafx.stage.Stage;
@@ -99,7 +99,7 @@ final class ProgramWindow implements AutoCloseable {
         show(start);
     }
 
-    private void show(Parent content) {
+    private void show(Region content) {
         Scene scene = new Scene(new Pane(), width, height);
         theme.dress(scene, content);
         stage.setScene(scene);

@@ -78,7 +78,7 @@ class ListeningTest extends RealWindow {
     void whatIsHeardBecomesTheCaptionsOfTheClip(FxRobot robot) throws Exception {
         show(robot, Place.FOOTAGE);
         listen(robot, 0);
-        until(() -> says(robot, "heard"));
+        until(() -> says(robot, "One caption recognised"));
         assertThat(project.workspace().get().captions(id(0))).isEqualTo(SPOKEN);
         assertThat(robot.lookup("#hear-" + id(0)).tryQuery()).isEmpty();
     }

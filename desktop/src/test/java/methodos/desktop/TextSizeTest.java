@@ -2,11 +2,14 @@ package methodos.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import methodos.desktop.place.Place;
 import methodos.desktop.theme.TextSize;
@@ -17,6 +20,16 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /** The text is made larger and smaller, and where there is no room left things fold. */
 class TextSizeTest extends RealWindow {
+
+    /** The places that have drawings. */
+    private static final List<Place> DRAWN =
+            List.of(
+                    Place.UNIT,
+                    Place.FOOTAGE,
+                    Place.STEPS,
+                    Place.STORES,
+                    Place.TORQUE,
+                    Place.CHECKS);
 
     @Start
     void start(Stage stage) throws Exception {
@@ -70,6 +83,33 @@ class TextSizeTest extends RealWindow {
         until(() -> robot.lookup("#face-LINES").tryQuery().isPresent());
         size(robot, 1);
         assertThat(node(robot, "#place-STORES", ToggleButton.class).isSelected()).isTrue();
+    }
+
+    private static boolean seen(Node node) {
+        return node == null || node.isVisible() && seen(node.getParent());
+    }
+
+    @Test
+    void drawingsAreAsSharpAtEachSize(FxRobot robot) throws Exception {
+        for (Place place : DRAWN) {
+            show(robot, place);
+            until(() -> window().ready());
+            size(robot, 1.25);
+            until(() -> window().ready());
+            laidOut(robot);
+            List<Canvas> drawings =
+                    robot
+                            .lookup(n -> n instanceof Canvas c && c.getWidth() > 0 && seen(c))
+                            .queryAllAs(Canvas.class)
+                            .stream()
+                            .toList();
+            assertThat(drawings).as("%s", place).isNotEmpty();
+            for (Canvas drawing : drawings) {
+                double wide = ((Region) drawing.getParent()).getWidth();
+                assertThat(drawing.getWidth()).as("%s", place).isEqualTo(Math.ceil(wide * 1.25));
+            }
+            size(robot, 1);
+        }
     }
 
     @Test

@@ -47,7 +47,11 @@ public final class StepList {
 
     /** The numbers of steps as they are typed; those without one are left out. */
     public static String text(List<Id<Step>> steps, StepNumbers numbers) {
-        List<Integer> all = numbers.of(steps);
+        return text(numbers.of(steps));
+    }
+
+    /** Numbers of steps as they are typed, in the order in which they are given. */
+    public static String text(List<Integer> all) {
         List<String> pieces = new ArrayList<>();
         for (int i = 0; i < all.size(); ) {
             int end = i;

@@ -113,6 +113,10 @@ public final class Halves extends Region {
         }
     }
 
+    /**
+     * It takes the room that there is: asking all that is in it for its height, at each picture of
+     * the window, would make a drawing that changes often slow.
+     */
     @Override
     protected double computeMinHeight(double width) {
         return 0;
@@ -120,12 +124,12 @@ public final class Halves extends Region {
 
     @Override
     protected double computePrefHeight(double width) {
-        return Math.max(main.prefHeight(-1), side.prefHeight(-1));
+        return 0;
     }
 
     @Override
     protected double computePrefWidth(double height) {
-        return least + (asWide > 0 ? asWide : side.prefWidth(-1));
+        return least;
     }
 
     @Override

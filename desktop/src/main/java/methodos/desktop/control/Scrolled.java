@@ -14,6 +14,18 @@ public class Scrolled extends ScrollPane {
         setFitToHeight(true);
         setFocusTraversable(false);
         getStyleClass().add("place");
+        skinProperty().addListener(o -> drawDirectly());
+    }
+
+    /**
+     * The toolkit keeps a picture of what is scrolled; for what changes at each picture of the
+     * window that is work done twice.
+     */
+    private void drawDirectly() {
+        Node viewport = lookup(".viewport");
+        if (viewport != null) {
+            viewport.setCache(false);
+        }
     }
 
     public Scrolled(Node content) {

@@ -26,9 +26,6 @@ record SeamColumns(
     static final double EDGE_X = 44;
     static final double FILM_X = 58;
 
-    /** The least width at which all can be read. */
-    static final double LEAST = 622;
-
     private static final double GAP = 22;
     private static final double LEAST_CARD = 236;
     private static final double AROUND = 16;
@@ -38,19 +35,27 @@ record SeamColumns(
     private static final double LANE = 8;
     private static final double LEAST_LANE = 6;
     private static final int LANES = 5;
+    private static final double BEFORE_BRACKETS = 12;
+
+    /** The least width at which all can be read. */
+    static final double LEAST = width(LEAST_FILM, LEAST_WORDS, LEAST_LANE);
 
     static SeamColumns of(double width) {
-        double least = FILM_X + FilmStrip.WIDTH + GAP + WORDS + 12 + lanes(LANE) + LEAST_CARD;
-        double lacking = Math.max(0, least + AROUND - width);
+        double lacking = Math.max(0, width(FilmStrip.WIDTH, WORDS, LANE) - width);
         double film = Math.max(LEAST_FILM, FilmStrip.WIDTH - lacking);
         lacking -= FilmStrip.WIDTH - film;
         double wordsWidth = Math.max(LEAST_WORDS, WORDS - lacking);
         double lane = lacking > WORDS - wordsWidth ? LEAST_LANE : LANE;
         double words = FILM_X + film + GAP;
-        double brackets = words + wordsWidth + 12;
+        double brackets = words + wordsWidth + BEFORE_BRACKETS;
         double cards = brackets + lanes(lane);
         double card = Math.max(LEAST_CARD, width - cards - AROUND);
         return new SeamColumns(film, words, wordsWidth, brackets, lane, cards, card);
+    }
+
+    /** How wide the seam is with the narrowest cards. */
+    private static double width(double film, double words, double lane) {
+        return FILM_X + film + GAP + words + BEFORE_BRACKETS + lanes(lane) + LEAST_CARD + AROUND;
     }
 
     private static double lanes(double lane) {

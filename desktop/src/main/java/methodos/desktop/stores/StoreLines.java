@@ -22,8 +22,8 @@ final class StoreLines extends VBox {
 
     private final StoreDrawing drawing;
     private final Words words;
-    private final Surface head = new Surface(10, StoreDrawing.HEAD);
-    private final Surface key = new Surface(10, StoreDrawing.KEY);
+    private final Surface head = Surface.high(StoreDrawing.HEAD);
+    private final Surface key = Surface.high(StoreDrawing.KEY);
     private final ListView<StoreRow> list = new ListView<>();
     private StoreList stores;
     private boolean filling;
@@ -93,8 +93,8 @@ final class StoreLines extends VBox {
         if (stores == null || getWidth() <= 0) {
             return;
         }
-        head.size(getWidth(), StoreDrawing.HEAD);
-        key.size(getWidth(), StoreDrawing.KEY);
+        head.resize(getWidth(), StoreDrawing.HEAD);
+        key.resize(getWidth(), StoreDrawing.KEY);
         drawing.head(head, scale(), stores);
         drawing.key(key);
         list.refresh();

@@ -1,6 +1,5 @@
 package methodos.desktop.theme;
 
-import javafx.scene.Parent;
 import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
 
@@ -10,8 +9,8 @@ final class Enlarged extends Region {
     private final Region content;
     private final Scale scale = new Scale();
 
-    Enlarged(Parent content) {
-        this.content = (Region) content;
+    Enlarged(Region content) {
+        this.content = content;
         scale.xProperty().bind(TextSize.factor());
         scale.yProperty().bind(TextSize.factor());
         content.getTransforms().setAll(scale);

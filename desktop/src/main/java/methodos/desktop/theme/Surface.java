@@ -23,6 +23,15 @@ public final class Surface extends Region {
         size(width, height);
     }
 
+    /** A sheet of its own height, as wide as its place. */
+    public static Surface high(double height) {
+        Surface surface = new Surface();
+        surface.setMinHeight(height);
+        surface.setPrefHeight(height);
+        surface.setMaxHeight(height);
+        return surface;
+    }
+
     /** Gives the sheet a size of its own. */
     public void size(double width, double height) {
         setMinSize(width, height);

@@ -13,6 +13,7 @@ import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Region;
 import javafx.scene.text.Font;
 import methodos.publish.Typeface;
 
@@ -23,12 +24,12 @@ public final class Theme {
 
     private static final double USUAL_TEXT = 14;
 
-    private final ReadOnlyObjectWrapper<Palette> palette;
+    private final Shade palette;
     private final DoubleProperty textSize = new SimpleDoubleProperty();
     private Scene scene;
 
     public Theme(boolean dark) {
-        palette = new ReadOnlyObjectWrapper<>(dark ? Palette.DARK : Palette.LIGHT);
+        palette = new Shade(dark ? Palette.DARK : Palette.LIGHT);
         look(); // before the first control is made, which would load another look
         textSize.bind(TextSize.factor());
         textSize.addListener(
@@ -36,10 +37,26 @@ public final class Theme {
                     if (scene != null) {
                         style();
                     }
+                    palette.drawAnew();
                 });
     }
 
-    /** The colours just now; drawings are drawn again when they change. */
+    /** The colours; whoever draws with them is told when he has to draw anew. */
+    private static final class Shade extends ReadOnlyObjectWrapper<Palette> {
+
+        Shade(Palette first) {
+            super(first);
+        }
+
+        void drawAnew() {
+            fireValueChangedEvent();
+        }
+    }
+
+    /**
+     * The colours just now. Drawings listen for when it is invalidated, and are drawn again then:
+     * when the colours change, and when all is shown larger or smaller.
+     */
     public ReadOnlyObjectProperty<Palette> palette() {
         return palette.getReadOnlyProperty();
     }
@@ -52,11 +69,11 @@ public final class Theme {
      * Shows content in a scene; it is dressed before it is shown, so that no colour is looked for
      * in vain.
      */
-    public void dress(Scene target, Parent content) {
+    public void dress(Scene target, Region content) {
         loadFonts();
         scene = target;
         style();
-        Parent enlarged = new Enlarged(content);
+        Enlarged enlarged = new Enlarged(content);
         wear(enlarged);
         target.setRoot(enlarged);
         target.addEventFilter(KeyEvent.KEY_PRESSED, Theme::changeSize);
@@ -69,7 +86,9 @@ public final class Theme {
                 .setAll(
                         Theme.class.getResource("methodos.css").toExternalForm(),
                         "data:text/css,.context-menu, .tooltip, .combo-box-popup, .pick-list"
-                                + " { -fx-font-size: %.1fpx; }".formatted(pixels));
+                                + " { -fx-font-size: "
+                                + pixels
+                                + "px; }");
     }
 
     private static void changeSize(KeyEvent e) {

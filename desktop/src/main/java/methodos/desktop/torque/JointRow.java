@@ -1,6 +1,5 @@
 package methodos.desktop.torque;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
@@ -19,6 +18,7 @@ import methodos.core.quantity.Quantity;
 import methodos.core.torque.JointTorque;
 import methodos.core.torque.Preload;
 import methodos.core.torque.TighteningTable;
+import methodos.core.typed.StepList;
 import methodos.core.words.TighteningText;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
@@ -58,7 +58,7 @@ final class JointRow extends HBox {
         setId("joint-" + id);
         getStyleClass().add("joint-row");
         setAlignment(Pos.CENTER_LEFT);
-        Label step = Controls.prose(numbers(row.steps()), "step-number");
+        Label step = Controls.prose(StepList.text(row.steps()), "step-number");
         step.setMinWidth(STEP);
         step.setPrefWidth(STEP);
         VBox joint =
@@ -110,22 +110,6 @@ final class JointRow extends HBox {
 
     void chosen(boolean chosen) {
         pseudoClassStateChanged(CHOSEN, chosen);
-    }
-
-    /** Steps that follow each other as one range. */
-    private static String numbers(List<Integer> steps) {
-        List<String> ranges = new ArrayList<>();
-        int from = 0;
-        for (int i = 1; i <= steps.size(); i++) {
-            if (i == steps.size() || steps.get(i) != steps.get(i - 1) + 1) {
-                int last = i - 1;
-                String between = last > from + 1 ? "–" : ", ";
-                String first = String.valueOf(steps.get(from));
-                ranges.add(last == from ? first : first + between + steps.get(last));
-                from = i;
-            }
-        }
-        return String.join(", ", ranges);
     }
 
     private static String screws(TighteningTable.Row row) {

@@ -35,6 +35,7 @@ import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Surface;
+import methodos.desktop.theme.TextSize;
 import methodos.desktop.theme.Theme;
 
 /** The place Torque and fits: each joint along the rule of torque, under the shop's wrenches. */
@@ -203,7 +204,8 @@ public final class TorquePlace implements PlaceView {
                         project.manual().practices(),
                         project.manual().torqueDefaults(),
                         project.manual().figures(),
-                        theme.palette().get());
+                        theme.palette().get(),
+                        TextSize.factor().get());
         if (now.equals(shown)) {
             return; // what is being typed stays
         }

@@ -56,17 +56,17 @@ public final class TourBar extends HBox {
      * @param shown the place that is shown
      * @param go shows a place
      */
-    public record Stage(Parent root, Pane over, Supplier<Place> shown, Consumer<Place> go) {}
+    public record Host(Parent root, Pane over, Supplier<Place> shown, Consumer<Place> go) {}
 
     /**
      * @param ended called when it is over
      */
-    public TourBar(OpenProject project, SeamState seam, Stage stage, Runnable ended) {
+    public TourBar(OpenProject project, SeamState seam, Host host, Runnable ended) {
         super(14);
-        this.window = stage.root();
+        this.window = host.root();
         this.words = project.words();
-        this.go = stage.go();
-        this.shown = stage.shown();
+        this.go = host.go();
+        this.shown = host.shown();
         this.ended = ended;
         this.stops = new Stops(window, project, seam, shown).all();
         there = Controls.link("tourThere", words.of("tour.there"), () -> go.accept(stop().place()));
@@ -83,7 +83,7 @@ public final class TourBar extends HBox {
         getStyleClass().add("tour");
         frame.getStyleClass().add("tour-frame");
         frame.setMouseTransparent(true);
-        stage.over().getChildren().add(frame);
+        host.over().getChildren().add(frame);
         watch = new Timeline(new KeyFrame(OFTEN, e -> look()));
         watch.setCycleCount(Animation.INDEFINITE);
         next();

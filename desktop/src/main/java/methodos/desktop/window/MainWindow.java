@@ -10,10 +10,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
-import javafx.beans.property.DoubleProperty;
-import javafx.beans.property.SimpleDoubleProperty;
 import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.TransferMode;
@@ -21,6 +18,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
@@ -52,7 +50,6 @@ import methodos.desktop.publish.PublishPlace;
 import methodos.desktop.seam.SeamPlace;
 import methodos.desktop.seam.SeamState;
 import methodos.desktop.stores.StoresPlace;
-import methodos.desktop.theme.TextSize;
 import methodos.desktop.theme.Theme;
 import methodos.desktop.torque.TorquePlace;
 import methodos.desktop.tour.TourBar;
@@ -87,7 +84,6 @@ public final class MainWindow {
     private final StackPane root = new StackPane(frame, over);
     private final BorderPane content = new BorderPane();
     private final Viewport viewport = new Viewport();
-    private final DoubleProperty textSize = new SimpleDoubleProperty();
     private final OrderOfWork order;
     private final Recogniser recogniser;
     private final FileChoice choice;
@@ -130,8 +126,6 @@ public final class MainWindow {
         frame.setLeft(order);
         head = new WindowHead(this, project, new PlacesMenu(order, words, this::show));
         root.widthProperty().addListener(o -> fold());
-        textSize.bind(TextSize.factor());
-        textSize.addListener((o, was, is) -> drawAnew());
         content.setCenter(viewport);
         savingBar = new SavingBar(project, choice, this::say);
         content.setTop(new VBox(head, savingBar));
@@ -162,7 +156,7 @@ public final class MainWindow {
         show(Place.STEPS);
     }
 
-    public Parent root() {
+    public Region root() {
         return root;
     }
 
@@ -207,14 +201,6 @@ public final class MainWindow {
         }
         frame.setLeft(folded ? null : order);
         head.folded(folded);
-    }
-
-    /** What is drawn has as many pixels as its size needs, and is drawn again when that changes. */
-    private void drawAnew() {
-        List<PlaceView> before = List.copyOf(places.values());
-        places.clear();
-        show(shown);
-        before.forEach(PlaceView::close);
     }
 
     /** Which place is shown, and what is chosen in it. */
@@ -379,7 +365,7 @@ public final class MainWindow {
                 new TourBar(
                         project,
                         seamState,
-                        new TourBar.Stage(root, over, () -> shown, this::show),
+                        new TourBar.Host(root, over, () -> shown, this::show),
                         this::endTour);
         foot.getChildren().add(0, tour);
     }
