@@ -34,7 +34,7 @@ class LabelsTest {
                         "/methodos/core/words/domain.properties",
                         "/methodos/publish/document/publication.properties")) {
             try (InputStream in = Methodos.class.getResourceAsStream(file)) {
-                Properties read = new Properties();
+                Properties read = new OnceEach(file);
                 read.load(new InputStreamReader(in, StandardCharsets.UTF_8));
                 read.forEach((key, value) -> all.put(file + " " + key, value.toString()));
             } catch (IOException e) {
@@ -42,6 +42,22 @@ class LabelsTest {
             }
         }
         return all;
+    }
+
+    /** Of two labels with one key the first would be lost without a word. */
+    private static final class OnceEach extends Properties {
+        private static final long serialVersionUID = 1L;
+        private final String file;
+
+        OnceEach(String file) {
+            this.file = file;
+        }
+
+        @Override
+        public synchronized Object put(Object key, Object value) {
+            assertThat(get(key)).as("%s twice in %s", key, file).isNull();
+            return super.put(key, value);
+        }
     }
 
     private static List<String> with(String pattern) {

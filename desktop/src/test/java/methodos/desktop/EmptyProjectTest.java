@@ -5,7 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
+import javafx.scene.control.ComboBoxBase;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import methodos.core.manual.Manual;
 import methodos.desktop.control.FileChoice;
@@ -62,6 +71,57 @@ class EmptyProjectTest extends RealWindow {
         show(robot, Place.UNIT);
         show(robot, Place.CHECKS);
         show(robot, Place.PUBLISH);
+    }
+
+    @Test
+    void fieldsLookLikeFieldsAndNothingIsWrongBeforeAnythingIsTyped(FxRobot robot)
+            throws Exception {
+        int fields = 0;
+        for (Place place : Place.values()) {
+            if (robot.lookup("#place-" + place).query().isDisabled()) {
+                continue;
+            }
+            show(robot, place);
+            laidOut(robot);
+            for (TextInputControl field :
+                    robot.lookup(n -> n instanceof TextInputControl)
+                            .queryAllAs(TextInputControl.class)) {
+                if (!field.isVisible() || field.getWidth() == 0) {
+                    continue;
+                }
+                fields++;
+                assertThat(field.getPseudoClassStates())
+                        .as("%s", field)
+                        .doesNotContain(PseudoClass.getPseudoClass("refused"));
+                boolean inside = field.getParent() instanceof ComboBoxBase<?>;
+                assertThat(inside || edged(field)).as("%s has an edge", field).isTrue();
+            }
+            assertThat(robot.lookup(".open").queryAllAs(Labeled.class))
+                    .as("%s", place)
+                    .noneMatch(l -> l.isVisible() && !l.getText().isEmpty());
+        }
+        assertThat(fields).isGreaterThan(12);
+    }
+
+    private static boolean edged(Region field) {
+        return field.getBorder() != null
+                && field.getBorder().getStrokes().stream()
+                        .anyMatch(s -> ((Color) s.getTopStroke()).getOpacity() == 1);
+    }
+
+    @Test
+    void theMakersNameIsReadWhole(FxRobot robot) throws Exception {
+        show(robot, Place.UNIT);
+        String maker = "Halvorn Drives and Sluice Gates of the Lower Harbour";
+        robot.clickOn("#unitMaker").write(maker);
+        laidOut(robot);
+        TextField field = node(robot, "#unitMaker", TextField.class);
+        assertThat(manual().unit().maker()).isEqualTo(maker);
+        Text words = (Text) field.lookup(".text");
+        assertThat(words.getLayoutBounds().getWidth()).isLessThanOrEqualTo(field.getWidth() - 14);
+        Bounds there = field.localToScene(field.getBoundsInLocal());
+        assertThat(there.getMaxX())
+                .isLessThan(robot.lookup("#plateModel").query().localToScene(0, 0).getX());
     }
 
     @Test

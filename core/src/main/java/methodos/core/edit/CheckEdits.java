@@ -18,7 +18,7 @@ public final class CheckEdits {
     public static Edit accept(Finding finding, String reason, String person, String date) {
         Acceptance acceptance = new Acceptance(finding.id(), reason, person, date);
         return Edit.named(
-                EditKind.ACCEPT,
+                EditKind.ACCEPT_FINDING,
                 m -> {
                     List<Acceptance> all = new ArrayList<>(m.acceptances());
                     all.removeIf(a -> a.finding().equals(finding.id()));

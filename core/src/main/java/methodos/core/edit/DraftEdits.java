@@ -26,6 +26,7 @@ import methodos.core.manual.Step;
 import methodos.core.manual.Value;
 import methodos.core.narration.Draft;
 import methodos.core.narration.DraftedStep;
+import methodos.core.words.Sentences;
 import methodos.core.words.Words;
 
 /**
@@ -229,7 +230,7 @@ public final class DraftEdits {
         private static String sentence(String words) {
             String plain = words.strip().replaceAll("\\s+", " ").replaceFirst("[,;:]+$", "");
             String begun = plain.substring(0, 1).toUpperCase(Locale.ROOT) + plain.substring(1);
-            return begun.matches(".*[.!?]") ? begun : begun + ".";
+            return Sentences.ended(begun);
         }
 
         /** "And the same on the other side": the steps that it repeats are done once more. */

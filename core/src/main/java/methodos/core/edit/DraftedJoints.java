@@ -144,7 +144,7 @@ final class DraftedJoints {
         drafting.change(manual.withIdTaken());
         return JointBuilder.builder()
                 .id(manual.nextId("j"))
-                .name(name.isEmpty() ? drafted.text() : name)
+                .name(name.isEmpty() ? nameless() : name)
                 .fastener(parts.isEmpty() ? null : parts.get(0).part())
                 .count(parts.isEmpty() ? 1 : parts.get(0).count())
                 .torque(
@@ -152,6 +152,24 @@ final class DraftedJoints {
                                 ? new Value.Open(drafting.words().of("draft.noTorque"), null)
                                 : lookUp())
                 .build();
+    }
+
+    /** What a joint is called of which the step says only how tight. */
+    private String nameless() {
+        Words words = drafting.words();
+        List<Value.Known> stages = stages();
+        String name =
+                !stages.isEmpty()
+                        ? words.of("draft.joint.at", last(stages).quantity().print())
+                        : drafted.reference() != null
+                                ? words.of("draft.joint.by", drafted.reference())
+                                : words.of("draft.joint.unnamed");
+        List<String> taken = drafting.now().joints().stream().map(Joint::name).toList();
+        String free = name;
+        for (int i = 2; taken.contains(free); i++) {
+            free = words.of("draft.joint.number", name, i);
+        }
+        return free;
     }
 
     private Value lookUp() {

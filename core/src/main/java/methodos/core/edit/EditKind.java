@@ -3,6 +3,7 @@ package methodos.core.edit;
 /** What was done to a manual by an edit; whoever shows it has the words. */
 public enum EditKind {
     ACCEPT,
+    ACCEPT_FINDING,
     ADD_CALLOUT,
     ADD_MARK,
     ADD_POINT,

@@ -105,10 +105,9 @@ final class FigureComposition {
                         });
     }
 
+    /** The margin stands there before the first balloon does, so that none moves the picture. */
     private static FigureSheet sheet(Figure figure, Framing framing) {
-        boolean callouts = figure.marks().stream().anyMatch(m -> m instanceof Mark.Callout);
-        double unit = Math.max(framing.width(), framing.height());
-        double margin = callouts ? unit * FigureDrawing.MARGIN : 0;
+        double margin = FigureDrawing.MARGIN * Math.max(framing.width(), framing.height());
         return new FigureSheet(
                 new Shape.Picture(figure.id(), margin, margin, framing.width(), framing.height()),
                 framing);
@@ -130,14 +129,13 @@ final class FigureComposition {
         double left = d.picture().x();
         double top = d.picture().y();
         double right = left + d.picture().width();
-        double bottom = top + d.picture().height();
+        double bottom = d.lowest();
         for (Shape shape : d.shapes()) {
             if (shape instanceof Shape.Circle c) {
                 double reach = c.radius() + c.width();
                 left = Math.min(left, c.x() - reach);
                 top = Math.min(top, c.y() - reach);
                 right = Math.max(right, c.x() + reach);
-                bottom = Math.max(bottom, c.y() + reach);
             }
         }
         double dx = -left;

@@ -31,6 +31,9 @@ public record FigureDrawing(
     /** Share of the picture's longer side that is kept free around it for balloons. */
     public static final double MARGIN = 0.07;
 
+    /** Height of a row of the key below, as a share of the drawing's width. */
+    public static final double KEY_ROW = 0.032;
+
     /**
      * A place at which a mark is taken hold of.
      *
@@ -73,6 +76,21 @@ public record FigureDrawing(
     /** Radius of a balloon for a picture whose longer side is this long. */
     public static double radius(double longerSide) {
         return longerSide * FigureSheet.RADIUS;
+    }
+
+    /** Lower edge of the picture and of the balloons below it; of several pictures that of all. */
+    double lowest() {
+        if (picture == null
+                || shapes.stream().filter(s -> s instanceof Shape.Picture).count() > 1) {
+            return height;
+        }
+        double lowest = picture.y() + picture.height();
+        for (Shape shape : shapes) {
+            if (shape instanceof Shape.Circle c) {
+                lowest = Math.max(lowest, c.y() + c.radius() + c.width());
+            }
+        }
+        return lowest;
     }
 
     /** The spot of the still at a place of the sheet; nothing beside the picture. */

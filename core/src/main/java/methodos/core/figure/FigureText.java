@@ -13,6 +13,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
 import methodos.core.manual.MarkCases;
 import methodos.core.manual.Part;
+import methodos.core.words.Sentences;
 import methodos.core.words.Words;
 
 /**
@@ -59,10 +60,7 @@ public final class FigureText {
         if (!figure.stack().isEmpty()) {
             sentences.add(words.of("figure.text.stack", stack(figure.stack())));
         }
-        return sentences.stream()
-                .map(String::trim)
-                .map(s -> s.endsWith(".") ? s : s + ".")
-                .collect(Collectors.joining(" "));
+        return Sentences.joined(sentences.toArray(String[]::new));
     }
 
     private Optional<String> parts(Figure figure) {

@@ -10,12 +10,11 @@ import methodos.core.manual.Point;
 /** The key below a picture: what its numbers and letters tell. */
 final class KeyDrawing {
 
-    private static final double ROW = 0.032;
-
     private KeyDrawing() {}
 
     /**
-     * The same with a row below for each sign that needs words.
+     * The same with a row below for each sign that needs words; where the lower margin is free,
+     * they stand in it.
      *
      * @param share of the width to which the size of the words is set
      */
@@ -26,10 +25,10 @@ final class KeyDrawing {
         double unit = drawing.width() * share;
         double size = unit * FigureSheet.TEXT;
         List<Shape> shapes = new ArrayList<>(drawing.shapes());
-        double y = drawing.height() + unit * 0.012;
+        double y = drawing.lowest() + unit * 0.012;
         for (FigureSheet.Key key : keys) {
             double textX = unit * 0.01;
-            double middle = y + unit * ROW / 2;
+            double middle = y + unit * FigureDrawing.KEY_ROW / 2;
             if (!key.sign().isEmpty()) {
                 double half =
                         Math.max(size * 0.75, HeadingWidth.of(key.sign(), size) / 2 + size * 0.3);
@@ -40,13 +39,18 @@ final class KeyDrawing {
             for (String line : lines) {
                 shapes.add(
                         new Shape.Text(
-                                textX, y + unit * ROW / 2, size, line, Ink.DARK, Anchor.START));
-                y += unit * ROW;
+                                textX,
+                                y + unit * FigureDrawing.KEY_ROW / 2,
+                                size,
+                                line,
+                                Ink.DARK,
+                                Anchor.START));
+                y += unit * FigureDrawing.KEY_ROW;
             }
         }
         return new FigureDrawing(
                 drawing.width(),
-                y + unit * 0.008,
+                Math.max(drawing.height(), y + unit * 0.008),
                 drawing.picture(),
                 drawing.framing(),
                 shapes,

@@ -28,18 +28,29 @@ import methodos.core.sheet.SheetReading.Item;
 final class PartSheet {
 
     private static final Field ITEM =
-            Field.of("item", "item", "item no", "item number", "pos", "position", "#");
-    private static final Field NUMBER =
             Field.of(
-                    "number",
-                    "part number",
-                    "part no",
-                    "partno",
-                    "p/n",
-                    "number",
-                    "article",
-                    "article number",
-                    "order number");
+                    "item",
+                    "item",
+                    "item no",
+                    "item number",
+                    "item nr",
+                    "pos",
+                    "pos no",
+                    "pos nr",
+                    "position",
+                    "ref",
+                    "ref no",
+                    "ref number",
+                    "key no",
+                    "key number",
+                    "find number",
+                    "find no",
+                    "index",
+                    "index no",
+                    "balloon",
+                    "callout",
+                    "#");
+    private static final Field NUMBER = new Field("number", false, numbers());
     private static final Field NAME =
             Field.of(
                             "name",
@@ -60,6 +71,32 @@ final class PartSheet {
             Field.of("coveredBy", "covered by", "under", "behind", "remove first");
     private static final Field NOTE =
             Field.of("note", "note", "notes", "remark", "remarks", "comment");
+
+    /** "Part No.", "Art.-Nr.", "Material number", "Cat. code": what has a number, and its word. */
+    private static List<String> numbers() {
+        List<String> all = new ArrayList<>(List.of("part number"));
+        for (String of :
+                List.of(
+                        "part",
+                        "article",
+                        "art",
+                        "order",
+                        "material",
+                        "mat",
+                        "stock",
+                        "catalogue",
+                        "catalog",
+                        "cat",
+                        "product",
+                        "spare part",
+                        "component")) {
+            for (String number : List.of("number", "no", "nr", "num", "code", "id")) {
+                all.add(of + " " + number);
+            }
+        }
+        all.addAll(List.of("p/n", "pn", "sku", "article", "number"));
+        return all;
+    }
 
     static final List<Field> FIELDS =
             List.of(ITEM, NUMBER, NAME, SIZE, QUANTITY, REUSE, SITS_ON, COVERED_BY, NOTE);

@@ -57,11 +57,23 @@ public final class Words {
             if (bundle.containsKey(key)) {
                 return arguments.length == 0
                         ? bundle.getString(key)
-                        : new MessageFormat(bundle.getString(key), locale)
-                                .format(Arrays.stream(arguments).map(this::named).toArray());
+                        : filled(
+                                bundle.getString(key),
+                                Arrays.stream(arguments).map(this::named).toArray());
             }
         }
         throw new MissingResourceException("no words for " + key, Words.class.getName(), key);
+    }
+
+    /** What is filled in may end with a stop of its own ("350 bar."); then it stands once. */
+    private String filled(String pattern, Object[] arguments) {
+        String text = new MessageFormat(pattern, locale).format(arguments);
+        for (Object argument : arguments) {
+            if (argument instanceof String told && told.endsWith(".") && pattern.contains("}.")) {
+                text = text.replace(told + ".", told);
+            }
+        }
+        return text;
     }
 
     private Object named(Object argument) {

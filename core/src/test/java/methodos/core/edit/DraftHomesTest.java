@@ -352,6 +352,22 @@ class DraftHomesTest {
     }
 
     @Test
+    void aJointWithoutAPartIsNotCalledByItsSentence() {
+        DraftedStep bare = plain(10).withParts(List.of()).withText("Now pull that up to nine.");
+        Torque nine = new Torque(9.0, 9.0, "N·m", null, "");
+        assertThat(drafted(empty(), bare.withTorques(List.of(nine))).joints())
+                .extracting(Joint::name)
+                .containsExactly("Joint at 9 N·m");
+        DraftedStep later = plain(20).withParts(List.of()).withTorques(List.of(nine));
+        assertThat(drafted(empty(), bare.withTorques(List.of(nine)), later).joints())
+                .extracting(Joint::name)
+                .containsExactly("Joint at 9 N·m", "Joint at 9 N·m (2)");
+        assertThat(drafted(empty(), bare.withReference("the data sheet")).joints())
+                .extracting(Joint::name)
+                .containsExactly("Joint by the data sheet");
+    }
+
+    @Test
     void whatIsOnlyTightenedByHandIsTightByHand() {
         Manual m = drafted(empty(), plain(10).withAction("hand-tighten"));
         assertThat(joint(m).byHand()).isTrue();

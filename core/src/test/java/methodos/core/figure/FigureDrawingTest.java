@@ -45,6 +45,14 @@ class FigureDrawingTest {
         return FigureDrawing.of(figure, manual, words, PictureSizes.all(width, height));
     }
 
+    private FigureDrawing published(double width, double height, Mark... marks) {
+        return published(figure(marks), width, height);
+    }
+
+    private FigureDrawing published(Figure figure, double width, double height) {
+        return FigureDrawing.published(figure, manual, words, PictureSizes.all(width, height));
+    }
+
     private static <S extends Shape> List<S> all(FigureDrawing drawing, Class<S> kind) {
         return drawing.shapes().stream().filter(kind::isInstance).map(kind::cast).toList();
     }
@@ -59,7 +67,7 @@ class FigureDrawingTest {
 
     @Test
     void aFigureWithoutMarksIsItsPicture() {
-        FigureDrawing drawing = drawn(960, 540);
+        FigureDrawing drawing = published(960, 540);
         assertThat(drawing.width()).isEqualTo(960);
         assertThat(drawing.shapes())
                 .containsExactly(new Shape.Picture(new Id<>("f1"), 0, 0, 960, 540));
@@ -142,8 +150,7 @@ class FigureDrawingTest {
         Figure figure =
                 figure(callout(new Id<>("m1"), new Id<>("p1"), .5, .5, new Point(.5, -.03)));
         FigureDrawing whole = drawn(figure, 1000, 500);
-        FigureDrawing trimmed =
-                FigureDrawing.published(figure, manual, words, PictureSizes.all(1000, 500));
+        FigureDrawing trimmed = published(figure, 1000, 500);
         assertThat(trimmed.width()).isEqualTo(1000);
         assertThat(trimmed.picture().x()).isZero();
         assertThat(trimmed.height() - 500).isCloseTo(trimmed.picture().y(), within(1e-9));
@@ -152,6 +159,22 @@ class FigureDrawingTest {
         Point balloon = balloon(trimmed, new Id<>("m1"));
         assertThat(balloon.y() - FigureDrawing.radius(1000)).isPositive();
         assertThat(balloon.distance(new Point(500, trimmed.picture().y() - 15))).isLessThan(1e-9);
+    }
+
+    @Test
+    void whileItIsWorkedOnNoMarkMovesThePicture() {
+        FigureDrawing bare = drawn(1000, 500);
+        Mark balloon = callout(new Id<>("m1"), new Id<>("p1"), .5, .5, new Point(.5, -.03));
+        for (FigureDrawing marked :
+                List.of(drawn(1000, 500, balloon), drawn(1000, 500, fourScrews()))) {
+            assertThat(marked.picture()).isEqualTo(bare.picture());
+            assertThat(marked.width()).isEqualTo(bare.width());
+            // the key of one row stands in the lower margin
+            assertThat(marked.height()).isEqualTo(bare.height());
+        }
+        // below a balloon the key needs room of its own
+        Mark low = callout(new Id<>("m1"), new Id<>("p1"), .5, .5, new Point(.5, 1.06));
+        assertThat(drawn(1000, 500, low, fourScrews()).height()).isGreaterThan(bare.height());
     }
 
     private static Mark.ScrewOrder fourScrews() {
@@ -164,7 +187,7 @@ class FigureDrawingTest {
 
     @Test
     void screwsCarryTheirPlaceInTheOrderAndTheKeyTellsThePasses() {
-        FigureDrawing drawing = drawn(1000, 800, fourScrews());
+        FigureDrawing drawing = published(1000, 800, fourScrews());
         assertThat(drawing.width()).isEqualTo(1000); // no balloon needs a margin
         assertThat(all(drawing, Shape.Text.class))
                 .extracting(Shape.Text::text)
@@ -179,7 +202,7 @@ class FigureDrawingTest {
     @Test
     void whatIsTurnedAndCroppedKeepsItsMarksOnTheThing() {
         Preparation turned = Preparation.NONE.withQuarterTurns(1);
-        FigureDrawing drawing = drawn(figure(fourScrews()).withPreparation(turned), 1000, 800);
+        FigureDrawing drawing = published(figure(fourScrews()).withPreparation(turned), 1000, 800);
         assertThat(drawing.picture().width()).isCloseTo(800, within(1e-9));
         assertThat(drawing.picture().height()).isCloseTo(1000, within(1e-9));
         Shape.Circle first = all(drawing, Shape.Circle.class).get(0);
@@ -187,14 +210,14 @@ class FigureDrawingTest {
         assertThat(first.x()).isCloseTo(640, within(1e-9));
         assertThat(first.y()).isCloseTo(200, within(1e-9));
         Preparation upper = Preparation.NONE.withCrop(new Preparation.Crop(-.5, -.4, .5, 0));
-        FigureDrawing cropped = drawn(figure(fourScrews()).withPreparation(upper), 1000, 800);
+        FigureDrawing cropped = published(figure(fourScrews()).withPreparation(upper), 1000, 800);
         assertThat(all(cropped, Shape.Circle.class).get(0).y()).isCloseTo(160, within(1e-9));
         assertThat(cropped.picture().height()).isCloseTo(400, within(1e-9));
     }
 
     @Test
     void aPlaceOnTheSheetLeadsToItsHandle() {
-        FigureDrawing drawing = drawn(1000, 800, fourScrews());
+        FigureDrawing drawing = published(1000, 800, fourScrews());
         assertThat(drawing.at(new Point(800, 160)))
                 .hasValueSatisfying(
                         h -> {

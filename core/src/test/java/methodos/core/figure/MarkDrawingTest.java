@@ -25,7 +25,7 @@ class MarkDrawingTest {
 
     private FigureDrawing drawn(Mark... marks) {
         Figure figure = Figure.of(new Id<>("f1"), "Cap", null, "x", marks);
-        return FigureDrawing.of(figure, manual, words, PictureSizes.all(1000, 600));
+        return FigureDrawing.published(figure, manual, words, PictureSizes.all(1000, 600));
     }
 
     private static <S extends Shape> List<S> all(FigureDrawing drawing, Class<S> kind) {
@@ -216,7 +216,7 @@ class MarkDrawingTest {
                                 methodos.core.manual.Preparation.NONE.withCrop(
                                         new methodos.core.manual.Preparation.Crop(-.5, -.3, 0, 0)));
         FigureDrawing drawing =
-                FigureDrawing.of(figure, manual, words, PictureSizes.all(1000, 600));
+                FigureDrawing.published(figure, manual, words, PictureSizes.all(1000, 600));
         assertThat(all(drawing, Shape.Text.class))
                 .extracting(Shape.Text::text)
                 .containsExactly("here");

@@ -13,6 +13,8 @@ import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Step;
 import methodos.core.sheet.SheetReading.Fate;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class PartSheetTest {
 
@@ -51,6 +53,30 @@ class PartSheetTest {
                 .filter(i -> i.fate() == fate)
                 .map(SheetReading.Item::what)
                 .toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Art.-No.",
+                "Art. Nr.",
+                "ARTICLE NO",
+                "Material number",
+                "Mat.-Nr.",
+                "Cat. No.",
+                "Stock code",
+                "Order no.",
+                "PN",
+                "P/N",
+                "SKU",
+                "Component ID"
+            })
+    void aPartNumberIsKnownByItsColumnHoweverItIsCalled(String head) {
+        SheetReading parts = read("Ref. No.|" + head + "|Description", "9|A-9|O-ring");
+        assertThat(parts.problems()).isEmpty();
+        Part added = parts.edit().change().apply(manual).parts().get(2);
+        assertThat(List.of(added.item(), added.number(), added.name()))
+                .containsExactly("9", "A-9", "O-ring");
     }
 
     @Test

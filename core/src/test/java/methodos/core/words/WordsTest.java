@@ -32,6 +32,22 @@ class WordsTest {
     }
 
     @Test
+    void aStopThatIsFilledInStandsOnce() {
+        assertThat(words.of("open.failed", "at 350 bar."))
+                .startsWith("Not worked out: at 350 bar. A report");
+        assertThat(words.of("open.failed", "at 350 bar"))
+                .startsWith("Not worked out: at 350 bar. A report");
+    }
+
+    @Test
+    void sentencesHaveOneStopAndNothingHasNone() {
+        assertThat(Sentences.joined("Stored pressure", "", " Shut the supply. "))
+                .isEqualTo("Stored pressure. Shut the supply.");
+        assertThat(Sentences.joined("", " ")).isEmpty();
+        assertThat(Sentences.ended("Is it off?")).isEqualTo("Is it off?");
+    }
+
+    @Test
     void everyConstantOfTheDomainHasAWord() {
         for (Stage.Kind k : Stage.Kind.values()) {
             assertThat(words.of(k)).isNotBlank();

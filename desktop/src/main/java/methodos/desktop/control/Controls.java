@@ -2,6 +2,7 @@ package methodos.desktop.control;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -15,11 +16,15 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
 
 /** Makes controls that are named for screen readers and for tests. */
 public final class Controls {
 
     private static final Object KEPT = new Object();
+
+    /** What the edges of a field take of its width. */
+    private static final double EDGES = 22;
 
     private Controls() {}
 
@@ -160,6 +165,27 @@ public final class Controls {
         region.setPrefWidth(width);
         region.setMaxWidth(width);
         return region;
+    }
+
+    /** A field that is as wide as what stands in it, and no wider than its place. */
+    public static void wordWide(TextField field, double least, Region place) {
+        field.prefWidthProperty()
+                .bind(
+                        Bindings.createDoubleBinding(
+                                () -> {
+                                    String shown =
+                                            field.getText().isEmpty()
+                                                    ? field.getPromptText()
+                                                    : field.getText();
+                                    Text text = new Text(shown);
+                                    text.setFont(field.getFont());
+                                    double wide = text.getLayoutBounds().getWidth() + EDGES;
+                                    return Math.max(
+                                            least, Math.min(Math.ceil(wide), place.getWidth()));
+                                },
+                                field.textProperty(),
+                                field.fontProperty(),
+                                place.widthProperty()));
     }
 
     /** Nodes in a line, their middles at one height. */

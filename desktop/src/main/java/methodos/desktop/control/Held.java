@@ -39,6 +39,20 @@ public final class Held {
         held.scroll(panel, above);
     }
 
+    /** What is seen of a sheet keeps its upper edge when there is less or more room for it. */
+    public static void top(ScrollPane sheet) {
+        sheet.viewportBoundsProperty()
+                .addListener(
+                        (o, was, is) -> {
+                            double all = sheet.getContent().getLayoutBounds().getHeight();
+                            double above = sheet.getVvalue() * Math.max(0, all - was.getHeight());
+                            double hidden = all - is.getHeight();
+                            if (hidden > 0 && was.getHeight() != is.getHeight()) {
+                                sheet.setVvalue(Math.min(1, above / hidden));
+                            }
+                        });
+    }
+
     /** Gives a control the focus, and scrolls its sheet until it is seen. */
     public static void focus(Node control) {
         Halves.reveal(control);

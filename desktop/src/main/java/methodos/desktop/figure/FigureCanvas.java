@@ -29,6 +29,12 @@ final class FigureCanvas extends Region {
 
     private static final double HANDLE = 5;
 
+    /** So many rows of the key may come into the margin and below before the picture gives way. */
+    private static final int ROWS = 1;
+
+    /** How large a drawing is shown and where its corner is. */
+    private record Fit(List<Object> of, double scale, double x, double y) {}
+
     private final OpenProject project;
     private final FigureBench bench;
     private final MarkKeys keys;
@@ -37,6 +43,7 @@ final class FigureCanvas extends Region {
     private final Group over = new Group();
     private Image preview;
 
+    private Fit fit;
     private BufferedImage backdrop;
     private List<Object> backdropOf = List.of();
 
@@ -80,33 +87,52 @@ final class FigureCanvas extends Region {
             return;
         }
         if (preview != null) {
-            place(preview, preview.getWidth(), preview.getHeight());
+            show(preview);
             return;
         }
-        double scale =
-                Math.min((getWidth() - 4) / drawing.width(), (getHeight() - 4) / drawing.height());
-        int width = (int) Math.floor(drawing.width() * scale);
+        fit = fitted(drawing);
+        int width = (int) Math.floor(drawing.width() * fit.scale);
         if (width < 1) {
             return;
         }
         FigurePainter painter =
                 new FigurePainter(
                         drawing, id -> project.manual().figure(id).flatMap(pictures::prepared));
-        place(
-                Pixels.image(painter.over(backdrop(painter, drawing, width))),
-                width,
-                drawing.height() * scale);
-        mark(drawing, scale);
+        view.setImage(Pixels.image(painter.over(backdrop(painter, drawing, width))));
+        view.setFitWidth(0);
+        view.relocate(fit.x, fit.y);
+        mark(drawing, fit.scale);
     }
 
-    private void place(Image image, double width, double height) {
-        double fit = Math.min(1, Math.min((getWidth() - 4) / width, (getHeight() - 4) / height));
-        view.setImage(image);
-        view.setFitWidth(fit < 1 ? width * fit : 0);
+    /** The picture keeps its size and place while marks are put on it, as long as all fits. */
+    private Fit fitted(FigureDrawing d) {
+        List<Object> of = new ArrayList<>(List.of(d.width(), getWidth(), getHeight()));
+        bench.figure().ifPresent(f -> of.addAll(List.of(f.id(), f.prepared())));
+        if (fit != null && fit.of.equals(of) && fit.y + d.height() * fit.scale <= getHeight() - 2) {
+            return fit;
+        }
+        double height = d.height() + ROWS * FigureDrawing.KEY_ROW * d.width();
+        double scale = Math.min((getWidth() - 4) / d.width(), (getHeight() - 4) / height);
+        return new Fit(
+                of,
+                scale,
+                Math.round((getWidth() - d.width() * scale) / 2),
+                Math.round((getHeight() - height * scale) / 2));
+    }
+
+    private void show(Image frame) {
+        double fit =
+                Math.min(
+                        1,
+                        Math.min(
+                                (getWidth() - 4) / frame.getWidth(),
+                                (getHeight() - 4) / frame.getHeight()));
+        view.setImage(frame);
+        view.setFitWidth(fit < 1 ? frame.getWidth() * fit : 0);
         view.setPreserveRatio(true);
         view.relocate(
-                Math.round((getWidth() - width * fit) / 2),
-                Math.round((getHeight() - height * fit) / 2));
+                Math.round((getWidth() - frame.getWidth() * fit) / 2),
+                Math.round((getHeight() - frame.getHeight() * fit) / 2));
     }
 
     /** The pictures under the marks, painted once for as long as they stay as they are. */

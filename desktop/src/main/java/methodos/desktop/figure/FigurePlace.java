@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -35,6 +36,7 @@ import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.control.Halves;
+import methodos.desktop.control.Held;
 import methodos.desktop.control.PartLine;
 import methodos.desktop.control.Scrolled;
 import methodos.desktop.control.Sideways;
@@ -53,6 +55,9 @@ public final class FigurePlace implements PlaceView {
     private static final double SIDE = 284;
 
     private static final double SCRUBBER = 370;
+
+    /** So high is what is told of the chosen mark at most; the rest is scrolled. */
+    private static final double CHOSEN = 260;
 
     /** Below this height the picture is scrolled rather than shown smaller. */
     private static final double LEAST_PICTURE = 200;
@@ -183,13 +188,12 @@ public final class FigurePlace implements PlaceView {
         return new Scrolled(center);
     }
 
-    private ScrollPane sideScroll(Consumer<OpenPoint> go) {
+    private Region sideScroll(Consumer<OpenPoint> go) {
         ToggleGroup group = new ToggleGroup();
         HBox heads = new HBox(2);
         VBox marks =
                 new VBox(
                         10,
-                        chosenMark,
                         tools,
                         Controls.label(words.of("figure.reads.head"), "panel-head"),
                         reads,
@@ -199,7 +203,8 @@ public final class FigurePlace implements PlaceView {
                         tab("marks", marks, group),
                         tab("picture", picturePanel, group),
                         tab("beside", besidePanel, group));
-        ((ToggleButton) heads.getChildren().get(0)).fire();
+        ToggleButton first = (ToggleButton) heads.getChildren().get(0);
+        first.fire();
         side.getChildren()
                 .addAll(
                         title,
@@ -214,10 +219,27 @@ public final class FigurePlace implements PlaceView {
         side.setPadding(new Insets(14));
         ScrollPane scroll = new ScrollPane(side);
         scroll.setFitToWidth(true);
-        scroll.setPrefWidth(SIDE);
-        scroll.setMinWidth(SIDE);
-        scroll.getStyleClass().add("side");
-        return scroll;
+        scroll.setPrefHeight(0);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        Held.top(scroll);
+        VBox all = new VBox(scroll, chosenFoot(first.selectedProperty()));
+        all.setPrefWidth(SIDE);
+        all.setMinWidth(SIDE);
+        all.getStyleClass().add("side");
+        return all;
+    }
+
+    /** What the chosen mark tells stands below the lists, which therefore stay where they are. */
+    private Region chosenFoot(ObservableBooleanValue marks) {
+        chosenMark.setPadding(new Insets(10, 14, 10, 14));
+        ScrollPane foot = new ScrollPane(chosenMark);
+        foot.setFitToWidth(true);
+        foot.setMinHeight(Region.USE_PREF_SIZE);
+        foot.setMaxHeight(CHOSEN);
+        foot.getStyleClass().add("chosen-foot");
+        foot.visibleProperty().bind(chosenMark.managedProperty().and(marks));
+        foot.managedProperty().bind(foot.visibleProperty());
+        return foot;
     }
 
     private ToggleButton tab(String name, Node content, ToggleGroup group) {

@@ -25,6 +25,9 @@ import methodos.desktop.project.OpenProject;
 /** What can be put on the picture, and the parts of the step for what is put on a part. */
 final class ToolList extends VBox {
 
+    /** Height of the longest that is told of a tool. */
+    private static final double HOW = 84;
+
     private final OpenProject project;
     private final Words words;
     private final FigureBench bench;
@@ -69,10 +72,12 @@ final class ToolList extends VBox {
                 .addAll(
                         Controls.label(words.of("figure.put"), "panel-head"),
                         grid,
-                        known,
                         how,
                         Controls.label(words.of("figure.parts"), "panel-head"),
-                        parts);
+                        parts,
+                        known);
+        // the parts stay where they are, whatever is told above them
+        how.setMinHeight(HOW);
     }
 
     private ToggleButton button(MarkTool tool) {

@@ -12,6 +12,7 @@ import methodos.core.manual.Figure;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
+import methodos.core.words.Sentences;
 import methodos.core.words.Words;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Theme;
@@ -167,7 +168,9 @@ final class CardPainter {
         g.setFont(Theme.heading(13));
         g.setTextAlign(TextAlignment.LEFT);
         String line =
-                words.of(hazard.signal()) + "  " + hazard.hazard() + ". " + hazard.avoidance();
+                words.of(hazard.signal())
+                        + "  "
+                        + Sentences.joined(hazard.hazard(), hazard.avoidance());
         g.fillText(fitted(line, width - 24), x + 12, y + SeamLayout.HAZARD / 2 + 1);
     }
 

@@ -127,6 +127,7 @@ final class SeamLayout {
     private final Wrapping texts;
     private final SeamColumns columns;
     private final String untold;
+    private final String wordless;
     private final Function<Step, List<AskLine>> asks;
     private final Function<Step, Optional<Figure.Still>> stills;
     private final StepNumbers numbers;
@@ -139,6 +140,7 @@ final class SeamLayout {
      * How what is written breaks into lines.
      *
      * @param untold what stands where nothing is said and much is done
+     * @param wordless what stands in place of a step's words where it has none
      * @param asks what is asked about a step
      */
     record Writing(
@@ -146,6 +148,7 @@ final class SeamLayout {
             Wrapping asides,
             Wrapping texts,
             String untold,
+            String wordless,
             Function<Step, List<AskLine>> asks) {}
 
     /**
@@ -167,6 +170,7 @@ final class SeamLayout {
         this.asides = writing.asides();
         this.texts = writing.texts();
         this.untold = writing.untold();
+        this.wordless = writing.wordless();
         this.asks = writing.asks();
         this.stills = stills;
         this.numbers = new StepNumbers(manual, sight);
@@ -308,7 +312,7 @@ final class SeamLayout {
         Optional<Figure.Still> still = columns.pictures() ? stills.apply(step) : Optional.empty();
         double room =
                 columns.cardWidth() - 60 - (still.isPresent() ? STILL_WIDTH + CARD_PADDING : 0);
-        List<String> lines = texts.lines(step.text().isBlank() ? "…" : step.text(), room);
+        List<String> lines = texts.lines(step.text().isBlank() ? wordless : step.text(), room);
         Optional<Hazard> hazard = step.hazards().stream().findFirst();
         boolean chips =
                 !step.parts().isEmpty()

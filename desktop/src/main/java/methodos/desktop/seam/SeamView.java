@@ -162,6 +162,7 @@ public final class SeamView extends Region {
                                     asides,
                                     texts,
                                     project.words().of("seam.untold"),
+                                    project.words().of("seam.wordless"),
                                     s -> Asks.of(s, project.manual(), project.words())),
                             step -> stills.of(step).map(ProposedStill::still));
             double max = Math.max(0, layout.height() - getHeight());

@@ -48,7 +48,7 @@ final class TypePlate extends VBox {
                 new HBox(6, Controls.label(words.of("plate.number"), "plate-text"), serial);
         numberLine.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         Label maker =
-                Controls.label(manual.unit().maker().toUpperCase(words.locale()), "plate-maker");
+                Controls.prose(manual.unit().maker().toUpperCase(words.locale()), "plate-maker");
         VBox plate =
                 new VBox(
                         4,
@@ -97,7 +97,12 @@ final class TypePlate extends VBox {
                                 .findFirst()
                                 .orElse(null);
         if (variant == null) {
-            meaning.getChildren().add(Controls.prose(words.of("plate.unknown"), "open"));
+            boolean untyped = model.getText().isBlank() || serial.getText().isBlank();
+            meaning.getChildren()
+                    .add(
+                            untyped
+                                    ? Controls.prose(words.of("plate.how"), "soft")
+                                    : Controls.prose(words.of("plate.unknown"), "open"));
             return;
         }
         manual.unit().models().stream()

@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -231,12 +232,11 @@ public final class UnitPlace implements PlaceView {
         return field;
     }
 
-    private HBox subline() {
+    /** Each as wide as its words; what has no room beside the others stands below them. */
+    private FlowPane subline() {
         TextField maker =
                 field("unitMaker", "unit.maker", "flat-soft", Unit::maker, Unit::withMaker);
-        maker.setPrefColumnCount(7);
         TextField type = field("unitType", "unit.type", "flat-soft", Unit::type, Unit::withType);
-        type.setPrefColumnCount(7);
         TextField interval =
                 field(
                         "unitInterval",
@@ -244,8 +244,9 @@ public final class UnitPlace implements PlaceView {
                         "flat-soft",
                         Unit::interval,
                         Unit::withInterval);
-        HBox.setHgrow(interval, Priority.ALWAYS);
-        return new HBox(4, maker, type, interval);
+        FlowPane line = new FlowPane(4, 4, maker, type, interval);
+        line.getChildren().forEach(f -> Controls.wordWide((TextField) f, 110, line));
+        return line;
     }
 
     private TextField field(

@@ -193,6 +193,8 @@ class ChecksTest extends RealWindow {
         robot.clickOn("#acceptPerson").write("M. Aldo");
         robot.clickOn("#accept");
         until(() -> found(robot, Rule.AID_LEFT).isEmpty());
+        assertThat(robot.lookup("#undo").queryButton().getTooltip().getText())
+                .contains("accept finding");
         assertThat(manual().acceptances())
                 .singleElement()
                 .satisfies(

@@ -78,7 +78,7 @@ class SeamLayoutTest {
                 10,
                 SeamColumns.of(894),
                 new SeamLayout.Writing(
-                        MONOSPACED, MONOSPACED, MONOSPACED, "untold", s -> List.of()),
+                        MONOSPACED, MONOSPACED, MONOSPACED, "untold", "wordless", s -> List.of()),
                 STILLS);
     }
 
@@ -244,7 +244,12 @@ class SeamLayoutTest {
                         10,
                         SeamColumns.of(894),
                         new SeamLayout.Writing(
-                                MONOSPACED, MONOSPACED, MONOSPACED, "untold", s -> List.of()),
+                                MONOSPACED,
+                                MONOSPACED,
+                                MONOSPACED,
+                                "untold",
+                                "wordless",
+                                s -> List.of()),
                         STILLS);
         assertThat(moving.blocks().stream().map(b -> b.caption().words()))
                 .containsExactly("said", "untold", "said");

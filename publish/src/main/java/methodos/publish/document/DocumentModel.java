@@ -27,6 +27,7 @@ import methodos.core.manual.Tool;
 import methodos.core.manual.Variant;
 import methodos.core.quantity.QuantityList;
 import methodos.core.torque.TighteningTable;
+import methodos.core.words.Sentences;
 import methodos.core.words.Words;
 import methodos.publish.document.StepView.HazardView;
 
@@ -221,7 +222,7 @@ final class DocumentModel {
         }
         String other = manual.tool(tool.instead().tool()).map(Tool::label).orElse("");
         String instead = words.of("tools.instead", other, tool.instead().reason());
-        return tool.note().isEmpty() ? instead : tool.note() + ". " + instead;
+        return Sentences.joined(tool.note(), instead);
     }
 
     private static boolean uses(Step step, Tool tool) {

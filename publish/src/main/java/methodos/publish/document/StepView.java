@@ -3,6 +3,7 @@ package methodos.publish.document;
 import java.util.List;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Step;
+import methodos.core.words.Sentences;
 
 /**
  * A step as a page shows it: what the step says itself, and what is looked up for it.
@@ -52,9 +53,9 @@ public record StepView(
             return new HazardView(
                     h.signal().name().toLowerCase(java.util.Locale.ROOT),
                     signal,
-                    h.hazard(),
-                    h.consequence(),
-                    h.avoidance(),
+                    Sentences.ended(h.hazard()),
+                    Sentences.ended(h.consequence()),
+                    Sentences.ended(h.avoidance()),
                     steps);
         }
     }

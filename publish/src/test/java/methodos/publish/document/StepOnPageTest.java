@@ -91,6 +91,24 @@ class StepOnPageTest {
         assertThat(page).contains("not specified: nobody has measured it");
     }
 
+    @Test
+    void statementsAndNotesHaveOneStopAndNoneWhereNothingIsSaid() throws Exception {
+        List<Hazard> hazards =
+                List.of(
+                        new Hazard(Hazard.SignalWord.WARNING, "", "", "Shut it."),
+                        new Hazard(Hazard.SignalWord.DANGER, "Oil at 350 bar.", "It cuts", ""));
+        Manual m = Manual.titled("x");
+        String page =
+                html(
+                        m.withNewStep(
+                                m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id(),
+                                step(List.of(), hazards, List.of(), List.of(), true)),
+                        Sight.EVERYTHING);
+        String words = page.replaceAll("<[^>]+>", " ").replaceAll("\\s+", " ");
+        assertThat(words).contains("Oil at 350 bar. It cuts.").contains("WARNING Shut it.");
+        assertThat(words).doesNotContain("..").doesNotContain(" . ");
+    }
+
     /** Whatever a step says in words of its own stands on its page, also what it says tomorrow. */
     @Test
     void eachTextOfAStepIsPrinted() throws Exception {
