@@ -96,9 +96,11 @@ class EmptyProjectTest extends RealWindow {
                 boolean inside = field.getParent() instanceof ComboBoxBase<?>;
                 assertThat(inside || edged(field)).as("%s has an edge", field).isTrue();
             }
-            assertThat(robot.lookup(".open").queryAllAs(Labeled.class))
-                    .as("%s", place)
-                    .noneMatch(l -> l.isVisible() && !l.getText().isEmpty());
+            if (place != Place.PUBLISH) { // which says what is open
+                assertThat(robot.lookup(".open").queryAllAs(Labeled.class))
+                        .as("%s", place)
+                        .noneMatch(l -> l.isVisible() && !l.getText().isEmpty());
+            }
         }
         assertThat(fields).isGreaterThan(12);
     }

@@ -65,7 +65,8 @@ class FigurePictureTest extends FigureWindow {
         assertThat(crop.left()).isCloseTo(-.2, within(.01));
         ready();
         assertThat(differing(robot)).isZero();
-        assertThat(drawing().width()).isCloseTo(drawing().picture().width(), within(1e-9));
+        assertThat(drawing().picture().width())
+                .isCloseTo(drawing().picture().height(), within(1e-9));
         robot.interact(() -> canvas(robot).requestFocus());
         shortcut(robot, KeyCode.Z);
         assertThat(now()).isEqualTo(before);

@@ -94,8 +94,9 @@ class FigureStaysTest extends FigureWindow {
     @Test
     void noKindOfMarkMovesThePictureAtAnySize(FxRobot robot) throws Exception {
         for (double size : List.of(1.0, 1.5)) {
-            robot.interact(() -> TextSize.set(size));
             openBare(robot, s -> s.parts().size() > 1);
+            robot.interact(() -> TextSize.set(size));
+            laidOut(robot);
             robot.interact(() -> node(robot, "#pick-" + parts().get(0), ToggleButton.class).fire());
             List<Object> before = places(robot);
             for (KeyCode kind : KINDS) {
@@ -106,8 +107,8 @@ class FigureStaysTest extends FigureWindow {
                         .as("%s at %s", kind, size)
                         .isEqualTo(before.get(0));
             }
+            robot.interact(() -> TextSize.set(1));
             show(robot, Place.STEPS);
         }
-        robot.interact(() -> TextSize.set(1));
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import methodos.core.quantity.Quantity;
 
 /**
@@ -129,34 +130,60 @@ public final class Walk {
     /** The same record with other values in it; what does not change stays the very same object. */
     @SuppressWarnings("unchecked") // a record is made again of its own type
     public static <T extends Record> T changed(T root, Change change) {
-        return (T) changedRecord(root, change);
+        return (T) changedRecord(root, new Rule(change, record -> null));
     }
 
-    private static Object changedRecord(Object owner, Change change) {
+    /**
+     * The same record with others in the place of all records of a type in it, which are not gone
+     * into; what does not change stays the very same object.
+     */
+    @SuppressWarnings("unchecked") // a record is made again of its own type
+    public static <T extends Record, R extends Record> T replaced(
+            T root, Class<R> type, UnaryOperator<R> by) {
+        return (T)
+                changedRecord(
+                        root,
+                        new Rule(
+                                (owner, component, value) -> value,
+                                r -> type.isInstance(r) ? by.apply(type.cast(r)) : null));
+    }
+
+    /**
+     * @param records what stands in the place of a record, null where it is gone into
+     */
+    private record Rule(Change values, UnaryOperator<Object> records) {
+
+        Object instead(Object record) {
+            Object other = records.apply(record);
+            return other == null ? changedRecord(record, this) : other;
+        }
+    }
+
+    private static Object changedRecord(Object owner, Rule rule) {
         RecordShape shape = RecordShape.of(owner.getClass());
         Object[] values = new Object[shape.components().size()];
         boolean same = true;
         for (int i = 0; i < values.length; i++) {
             RecordShape.Component component = shape.components().get(i);
             Object value = component.of(owner);
-            values[i] = changedValue(owner, component, value, change);
+            values[i] = changedValue(owner, component, value, rule);
             same &= values[i] == value;
         }
         return same ? owner : shape.make(values);
     }
 
     private static Object changedValue(
-            Object owner, RecordShape.Component component, Object value, Change change) {
+            Object owner, RecordShape.Component component, Object value, Rule rule) {
         if (value instanceof List<?> list && list.stream().anyMatch(Walk::holds)) {
             List<Object> all = new ArrayList<>(list.size());
             boolean same = true;
             for (Object one : list) {
-                Object other = holds(one) ? changedRecord(one, change) : one;
+                Object other = holds(one) ? rule.instead(one) : one;
                 same &= other == one;
                 all.add(other);
             }
             return same ? value : all;
         }
-        return holds(value) ? changedRecord(value, change) : change.of(owner, component, value);
+        return holds(value) ? rule.instead(value) : rule.values().of(owner, component, value);
     }
 }

@@ -36,10 +36,27 @@ public record Captions(List<Caption> captions) {
                         .filter(c -> c.end() > from && c.start() < to)
                         .map(
                                 c ->
-                                        new Caption(
+                                        c.at(
                                                 Math.max(c.start(), from) - from,
-                                                Math.min(c.end(), to) - from,
-                                                c.words()))
+                                                Math.min(c.end(), to) - from))
+                        .toList());
+    }
+
+    /** The same with other words in the place of those of one caption. */
+    public Captions corrected(Caption wrong, String right) {
+        return new Captions(
+                captions.stream().map(c -> c.equals(wrong) ? c.corrected(right) : c).toList());
+    }
+
+    /** The same on another clock, none of them outside the clip. */
+    public Captions retimed(Drift drift, double duration) {
+        return new Captions(
+                captions.stream()
+                        .map(
+                                c ->
+                                        c.at(
+                                                drift.within(c.start(), duration),
+                                                drift.within(c.end(), duration)))
                         .toList());
     }
 

@@ -20,6 +20,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
+import methodos.core.edit.CaptionEdits;
 import methodos.core.edit.ClipEdits;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
@@ -297,7 +298,7 @@ public final class FootagePlace implements PlaceView {
     /** Keeps captions, and gives what went wrong; nothing where all is well. */
     private String keep(Clip clip, Captions captions) {
         try {
-            project.keepCaptions(clip, captions);
+            project.keepCaptions(clip, captions, d -> CaptionEdits.bring(clip, d));
             return "";
         } catch (ProjectProblem e) {
             return e.getMessage();

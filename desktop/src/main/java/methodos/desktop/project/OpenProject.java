@@ -16,6 +16,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -373,10 +374,14 @@ public final class OpenProject implements AutoCloseable {
         autosave.saveNow();
     }
 
-    /** Keeps captions for a clip and puts them into the manual. */
-    public void keepCaptions(Clip clip, Captions captions) throws ProjectProblem {
-        String digest = folder.keepCaptions(clip.id(), captions);
-        apply(Edit.named(EditKind.CAPTIONS, m -> m.withClip(clip.withCaptions(digest))));
+    /**
+     * Keeps captions of a clip beside the manual.
+     *
+     * @param edit puts them into the manual, by their digest
+     */
+    public void keepCaptions(Clip clip, Captions captions, Function<String, Edit> edit)
+            throws ProjectProblem {
+        apply(edit.apply(folder.keepCaptions(clip.id(), captions)));
     }
 
     /** Puts the scan of a clip beside the manual; it is no part of it and is not saved with it. */

@@ -58,6 +58,7 @@ public final class SeamPlace implements PlaceView {
     private final SeamState state;
     private final Words words;
     private final SeamView seam;
+    private final CaptionWork captions;
     private final SeamPicture picture;
     private final Player player;
     private final DraftBar drafts;
@@ -98,6 +99,7 @@ public final class SeamPlace implements PlaceView {
         project.workspace().addListener((o, was, is) -> follow(was, is));
         ProposedStills stills = new ProposedStills(project);
         this.seam = new SeamView(project, state, stills, theme);
+        this.captions = new CaptionWork(project, state, seam, message);
         this.picture = new SeamPicture(project);
         this.player = new Player(project, state, desk, picture, seam::still);
         seam.onLook(
@@ -139,10 +141,15 @@ public final class SeamPlace implements PlaceView {
         node.setMain(center());
         node.setSide(scroll);
         SeamKeys keys = new SeamKeys(node, this::action);
+        SeamMenus menus = new SeamMenus(words, keys);
         seam.setOnContextMenuRequested(
                 e -> {
-                    if (state.step().get() != null) {
-                        new StepMenu(words, keys, isDrafted(state.step().get())).show(seam, e);
+                    Optional<SeamLayout.WordBlock> said = seam.chosenWords();
+                    if (said.isPresent() && seam.overWords(e.getX())) {
+                        menus.ofWords(said.get().caption().recognised(), captions::asRecognised)
+                                .show(seam, e);
+                    } else if (state.step().get() != null) {
+                        menus.ofStep(isDrafted(state.step().get())).show(seam, e);
                     }
                 });
         if (state.clip().get() == null && !project.manual().clips().isEmpty()) {
@@ -288,6 +295,8 @@ public final class SeamPlace implements PlaceView {
             case R -> () -> player.looping().set(!player.looping().get());
             case J -> () -> otherStep(1);
             case I -> () -> otherStep(-1);
+            case W -> captions::correct;
+            case L -> captions::lineUp;
             default -> null;
         };
     }

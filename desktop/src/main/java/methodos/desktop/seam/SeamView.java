@@ -7,6 +7,7 @@ import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.image.Image;
+import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
@@ -16,6 +17,8 @@ import methodos.core.figure.ProposedStill;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Span;
 import methodos.core.manual.Step;
+import methodos.core.narration.Caption;
+import methodos.core.narration.Captions;
 import methodos.desktop.drafting.ProposedStills;
 import methodos.desktop.footage.FilmStrip;
 import methodos.desktop.project.OpenProject;
@@ -54,6 +57,7 @@ public final class SeamView extends Region {
     private boolean stale = true;
     private double paintedTop;
     private double paintedScale;
+    private final CaptionField captionField;
     private SeamLayout.Bracket dragged;
     private boolean draggedEnd;
     private Moment pressed;
@@ -70,7 +74,9 @@ public final class SeamView extends Region {
         getStyleClass().add("seam");
         bar.setOrientation(Orientation.VERTICAL);
         bar.setFocusTraversable(false);
-        getChildren().addAll(canvas, bar);
+        captionField = new CaptionField(project.words(), this);
+        captionField.setManaged(false);
+        getChildren().addAll(canvas, bar, captionField);
         bar.valueProperty().addListener(o -> redraw());
         project.workspace().addListener(o -> relayout());
         theme.palette().addListener(o -> redraw());
@@ -270,6 +276,9 @@ public final class SeamView extends Region {
         if (current() == null) {
             return;
         }
+        if (e.getButton() == MouseButton.SECONDARY && overWords(e.getX()) && chosenAt(y)) {
+            return; // the menu is for what is chosen, at the moment that is shown
+        }
         if (e.getX() >= columns().cards()) {
             current().cardAt(y).ifPresent(c -> choose(c.step()));
             return;
@@ -281,7 +290,7 @@ public final class SeamView extends Region {
             }
         }
         Optional<SeamLayout.WordBlock> block =
-                e.getX() >= columns().words() - 10 ? current().wordsAt(y) : Optional.empty();
+                overWords(e.getX()) ? current().wordsAt(y) : Optional.empty();
         if (block.isPresent()) {
             var b = block.get();
             state.span().set(new Span(b.clip().id(), b.caption().start(), b.caption().end()));
@@ -297,6 +306,48 @@ public final class SeamView extends Region {
                                 look(m);
                             });
         }
+    }
+
+    /** Whether a place of the seam is among the words. */
+    boolean overWords(double x) {
+        return x >= columns().words() - 10 && x < columns().brackets() - GRIP;
+    }
+
+    private boolean chosenAt(double y) {
+        return current().wordsAt(y).filter(b -> chosen(b, state.span().get())).isPresent();
+    }
+
+    private static boolean chosen(SeamLayout.WordBlock block, Span span) {
+        Caption c = block.caption();
+        return span != null
+                && !block.silent()
+                && span.clip().equals(block.clip().id())
+                && span.contains(Captions.middle(c));
+    }
+
+    /** The first of the chosen words; empty where none are chosen. */
+    Optional<SeamLayout.WordBlock> chosenWords() {
+        return current() == null
+                ? Optional.empty()
+                : current().blocks().stream()
+                        .filter(b -> chosen(b, state.span().get()))
+                        .findFirst();
+    }
+
+    /**
+     * Opens words where they stand, to be corrected.
+     *
+     * @param keep called with other words than before
+     */
+    void correct(SeamLayout.WordBlock block, Consumer<String> keep) {
+        revealHeight(block.y(), block.height());
+        captionField.open(block.caption(), keep);
+        captionField.resize(columns().wordsWidth() + 16, captionField.prefHeight(-1));
+        captionField.relocate(
+                columns().words() - 8,
+                Math.min(
+                        block.y() - bar.getValue() - 4,
+                        getHeight() - captionField.prefHeight(-1) - 4));
     }
 
     private void choose(Step step) {

@@ -8,6 +8,7 @@ import java.util.List;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.description.Id;
+import methodos.core.edit.CaptionEdits;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
 import methodos.core.manual.Clip;
@@ -65,7 +66,7 @@ class ComingInTest extends RealWindow {
                                     .build();
                     project.apply(Edit.named(EditKind.FOOTAGE, m -> m.withClip(clip)));
                     try {
-                        project.keepCaptions(clip, said());
+                        project.keepCaptions(clip, said(), d -> CaptionEdits.bring(clip, d));
                     } catch (Exception e) {
                         throw new AssertionError(e);
                     }

@@ -56,6 +56,9 @@ public final class CaptionFile {
     private static final Pattern OTHER =
             Pattern.compile("(?:WEBVTT|NOTE|STYLE|REGION|X-TIMESTAMP-MAP)(?:[\\s=:].*)?");
 
+    /** Stands, as a note, before a caption whose words were corrected. */
+    private static final String RECOGNISED = "NOTE recognised: ";
+
     private CaptionFile() {}
 
     /**
@@ -108,6 +111,7 @@ public final class CaptionFile {
     static Captions parse(String text, String name) throws ProjectProblem {
         List<Caption> captions = new ArrayList<>();
         List<String> lines = text.lines().toList();
+        String recognised = null;
         boolean timed =
                 lines.stream().anyMatch(l -> l.length() < LONGEST_CAPTION && l.contains("-->"));
         for (int i = 0; i < lines.size(); i++) {
@@ -119,7 +123,9 @@ public final class CaptionFile {
                 i++;
             }
             if (timed) {
-                block(lines, first, i, name).ifPresent(captions::add);
+                String before = recognised;
+                recognised = recognised(lines.get(first));
+                block(lines, first, i, name).map(c -> with(c, before)).ifPresent(captions::add);
             }
             if (captions.size() > MOST_CAPTIONS) {
                 throw new ProjectProblem(
@@ -139,6 +145,21 @@ public final class CaptionFile {
                             + " none that begins with a time in brackets ([1:05]).");
         }
         return new Captions(captions);
+    }
+
+    /**
+     * What a note says was recognised where the next caption stands; null where it says nothing.
+     */
+    private static String recognised(String line) {
+        return line.startsWith(RECOGNISED) && line.length() < LONGEST_CAPTION
+                ? plain(line.substring(RECOGNISED.length()))
+                : null;
+    }
+
+    private static Caption with(Caption caption, String recognised) {
+        return recognised == null || recognised.equals(caption.words())
+                ? caption
+                : new Caption(caption.start(), caption.end(), caption.words(), recognised);
     }
 
     /** The caption of lines that stand together; none where they are something else. */
@@ -291,16 +312,20 @@ public final class CaptionFile {
     public static byte[] text(Captions captions) {
         StringBuilder out = new StringBuilder("WEBVTT\n");
         for (Caption c : captions.captions()) {
+            if (c.recognised() != null) {
+                out.append('\n').append(RECOGNISED).append(escaped(c.recognised())).append('\n');
+            }
             out.append('\n').append(clock(c.start())).append(" --> ").append(clock(c.end()));
-            out.append('\n')
-                    .append(
-                            c.words()
-                                    .replace("&", "&amp;")
-                                    .replace("<", "&lt;")
-                                    .replace(">", "&gt;"))
-                    .append('\n');
+            out.append('\n').append(escaped(c.words())).append('\n');
         }
         return out.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static String escaped(String words) {
+        return words.replaceAll("\\s+", " ")
+                .replace("&", "&amp;")
+                .replace("<", "&lt;")
+                .replace(">", "&gt;");
     }
 
     private static String clock(double seconds) {

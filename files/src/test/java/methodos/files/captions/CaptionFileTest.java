@@ -8,6 +8,7 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Random;
 import methodos.core.narration.Caption;
 import methodos.core.narration.Captions;
@@ -192,5 +193,28 @@ class CaptionFileTest {
     @Test
     void aFolderIsNoCaptionFile() {
         assertThatThrownBy(() -> CaptionFile.read(folder)).hasMessageContaining("is no file");
+    }
+
+    @Test
+    void whatWasRecognisedIsKeptBesideTheCorrection() throws Exception {
+        Captions said =
+                new Captions(
+                        List.of(
+                                new Caption(1, 2, "the gland <nut> & ring", "the glad\n<nut>"),
+                                new Caption(3, 4, "as it came")));
+        byte[] kept = CaptionFile.text(said);
+        assertThat(CaptionFile.read(kept, "kept").captions())
+                .containsExactly(
+                        new Caption(1, 2, "the gland <nut> & ring", "the glad <nut>"),
+                        new Caption(3, 4, "as it came"));
+        assertThat(CaptionFile.text(CaptionFile.read(kept, "kept"))).isEqualTo(kept);
+    }
+
+    @Test
+    void otherNotesSayNothingOfTheCaptionBehindThem() throws Exception {
+        String text =
+                "WEBVTT\n\nNOTE recognised: far\n\nNOTE by Ann\n\n00:01.000 --> 00:02.000\nfar away\n";
+        assertThat(CaptionFile.read(text.getBytes(StandardCharsets.UTF_8), "x").captions())
+                .containsExactly(new Caption(1, 2, "far away"));
     }
 }
