@@ -437,20 +437,33 @@ public final class DraftEdits {
 
     /** Takes a drafted step out and sets its words aside. */
     public static Edit setAside(Id<Step> step, String reason) {
+        return setAside(List.of(step), reason);
+    }
+
+    /** The same for several. */
+    public static Edit setAside(List<Id<Step>> steps, String reason) {
         return Edit.named(
                 EditKind.SET_DRAFT_ASIDE,
                 m -> {
-                    Optional<Step> found = m.step(step);
-                    if (found.isEmpty()) {
-                        return m;
+                    Manual result = m;
+                    for (Id<Step> step : steps) {
+                        result = withoutDraft(result, step, reason);
                     }
-                    List<Dismissal> all = new ArrayList<>(m.dismissals());
-                    for (Evidence e : found.get().evidence()) {
-                        if (e instanceof Evidence.Recorded r) {
-                            all.add(new Dismissal(r.span(), r.quote(), reason));
-                        }
-                    }
-                    return StepEdits.deleted(m, step).withDismissals(all);
+                    return result;
                 });
+    }
+
+    private static Manual withoutDraft(Manual manual, Id<Step> step, String reason) {
+        Optional<Step> found = manual.step(step);
+        if (found.isEmpty()) {
+            return manual;
+        }
+        List<Dismissal> all = new ArrayList<>(manual.dismissals());
+        for (Evidence e : found.get().evidence()) {
+            if (e instanceof Evidence.Recorded r) {
+                all.add(new Dismissal(r.span(), r.quote(), reason));
+            }
+        }
+        return StepEdits.deleted(manual, step).withDismissals(all);
     }
 }

@@ -3,6 +3,7 @@ package methodos.core.edit;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.BiFunction;
 import java.util.function.UnaryOperator;
 import methodos.core.description.Id;
 import methodos.core.description.Walk;
@@ -31,20 +32,34 @@ final class References {
     private static Manual led(Manual manual, Class<?> type, UnaryOperator<Id<?>> elsewhere) {
         return Walk.changed(
                 manual,
-                (owner, component, value) -> {
-                    if (value == null || !component.refersTo().contains(type)) {
-                        return value;
-                    }
-                    if (value instanceof List<?> list) {
-                        List<Id<?>> led =
-                                list.stream()
-                                        .<Id<?>>map(id -> elsewhere.apply((Id<?>) id))
-                                        .filter(Objects::nonNull)
-                                        .distinct()
-                                        .toList();
-                        return led.equals(list) ? value : led;
-                    }
-                    return elsewhere.apply((Id<?>) value);
-                });
+                (owner, component, value) ->
+                        component.refersTo().contains(type) ? led(value, elsewhere) : value);
+    }
+
+    private static Object led(Object value, UnaryOperator<Id<?>> elsewhere) {
+        if (value instanceof List<?> list) {
+            List<Id<?>> led =
+                    list.stream()
+                            .<Id<?>>map(id -> elsewhere.apply((Id<?>) id))
+                            .filter(Objects::nonNull)
+                            .distinct()
+                            .toList();
+            return led.equals(list) ? value : led;
+        }
+        return value == null ? null : elsewhere.apply((Id<?>) value);
+    }
+
+    /**
+     * A record with other ids wherever it leads to something.
+     *
+     * @param elsewhere the new id of a thing of one of the types that may be meant, null for none
+     */
+    static <T extends Record> T led(T record, BiFunction<List<Class<?>>, Id<?>, Id<?>> elsewhere) {
+        return Walk.changed(
+                record,
+                (owner, component, value) ->
+                        component.refersTo().isEmpty()
+                                ? value
+                                : led(value, id -> elsewhere.apply(component.refersTo(), id)));
     }
 }

@@ -77,7 +77,7 @@ public final class StepEdits {
     }
 
     /** What others refer to stays with the original. */
-    private static Step copied(Step step) {
+    static Step copied(Step step) {
         return step.withReadings(
                         step.readings().stream().map(r -> r.withId(null).withSymbol("")).toList())
                 .withLooks(step.looks().stream().map(l -> l.withId(null)).toList());

@@ -163,13 +163,18 @@ final class DraftBar extends HBox {
 
     private void take(Clip clip, Draft draft) {
         project.apply(DraftEdits.draft(clip.id(), draft, words));
-        long steps =
-                drafted().stream().filter(s -> s.spans().get(0).clip().equals(clip.id())).count();
-        acts.message().accept(words.of("seam.draftedSteps", steps, draft.dismissed().size()));
-        drafted().stream()
-                .filter(s -> s.spans().get(0).clip().equals(clip.id()))
+        List<Step> steps = drafted().stream().filter(s -> isOf(s, clip)).toList();
+        acts.message()
+                .accept(words.of("seam.draftedSteps", steps.size(), draft.dismissed().size()));
+        steps.stream().findFirst().ifPresent(s -> acts.choose().accept(s.id()));
+    }
+
+    /** Whether a step begins in a clip; one from another manual has no footage. */
+    private static boolean isOf(Step step, Clip clip) {
+        return step.spans().stream()
                 .findFirst()
-                .ifPresent(s -> acts.choose().accept(s.id()));
+                .filter(s -> s.clip().equals(clip.id()))
+                .isPresent();
     }
 
     private List<Step> sure() {
@@ -244,8 +249,24 @@ final class DraftBar extends HBox {
         goTo(nextAfter(steps.get(steps.size() - 1)));
     }
 
-    /** Agrees to the chosen step, and to the still that is proposed for it. */
+    /** Drafted steps that are chosen together; none where only one is chosen. */
+    private List<Id<Step>> several() {
+        List<Id<Step>> drafts =
+                state.chosen(project.manual()).stream()
+                        .flatMap(id -> project.manual().step(id).stream())
+                        .filter(s -> !s.accepted())
+                        .map(Step::id)
+                        .toList();
+        return drafts.size() > 1 ? drafts : List.of();
+    }
+
+    /** Agrees to the chosen step, and to the still that is proposed for it; or to all chosen. */
     void accept() {
+        List<Id<Step>> several = several();
+        if (!several.isEmpty()) {
+            settled(several);
+            return;
+        }
         chosenDraft()
                 .ifPresentOrElse(
                         s -> {
@@ -259,6 +280,14 @@ final class DraftBar extends HBox {
     }
 
     void setAside() {
+        List<Id<Step>> several = several();
+        if (!several.isEmpty()) {
+            Id<Step> next = nextAfter(several.get(several.size() - 1));
+            project.apply(DraftEdits.setAside(several, words.of("seam.asideReason")));
+            acts.message().accept(words.of("seam.setAsideMany", several.size()));
+            goTo(next);
+            return;
+        }
         chosenDraft()
                 .ifPresentOrElse(
                         s -> {

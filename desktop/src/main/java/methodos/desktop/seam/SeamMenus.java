@@ -9,10 +9,12 @@ final class SeamMenus {
 
     private final Words words;
     private final SeamKeys keys;
+    private final StepClipboard clipboard;
 
-    SeamMenus(Words words, SeamKeys keys) {
+    SeamMenus(Words words, SeamKeys keys, StepClipboard clipboard) {
         this.words = words;
         this.keys = keys;
+        this.clipboard = clipboard;
     }
 
     /**
@@ -34,6 +36,9 @@ final class SeamMenus {
         item(menu, "seam.join", KeyCode.M);
         item(menu, "seam.moveUp", KeyCode.UP, true);
         item(menu, "seam.moveDown", KeyCode.DOWN, true);
+        menu.line()
+                .item("copy", words.of("seam.copy"), clipboard::copy)
+                .item("paste", words.of("seam.paste"), clipboard::paste);
         return menu;
     }
 

@@ -76,11 +76,11 @@ final class SeamPainter {
                 .forEach(this::words);
         layout.brackets().stream()
                 .filter(b -> b.touches(top - NEAR, bottom + NEAR))
-                .forEach(b -> bracket(b, top, bottom, b.step().equals(state.step().get())));
+                .forEach(b -> bracket(b, top, bottom, state.isChosen(b.step())));
         CardPainter card = new CardPainter(g, colors, words, film, manual, columns);
         layout.cards().stream()
                 .filter(c -> c.y() + c.height() >= top && c.y() <= bottom)
-                .forEach(c -> card.paint(c, c.step().id().equals(state.step().get())));
+                .forEach(c -> card.paint(c, state.isChosen(c.step().id())));
         position(layout, state, manual);
         g.restore();
     }

@@ -59,6 +59,7 @@ public final class SeamPlace implements PlaceView {
     private final Words words;
     private final SeamView seam;
     private final CaptionWork captions;
+    private final StepClipboard clipboard;
     private final SeamPicture picture;
     private final Player player;
     private final DraftBar drafts;
@@ -99,6 +100,7 @@ public final class SeamPlace implements PlaceView {
         project.workspace().addListener((o, was, is) -> follow(was, is));
         ProposedStills stills = new ProposedStills(project);
         this.seam = new SeamView(project, state, stills, theme);
+        this.clipboard = new StepClipboard(project, state, message);
         this.captions = new CaptionWork(project, state, seam, message);
         this.picture = new SeamPicture(project);
         this.player = new Player(project, state, desk, picture, seam::still);
@@ -108,6 +110,7 @@ public final class SeamPlace implements PlaceView {
                     player.look();
                 });
         seam.onPoint(player::glance);
+        seam.onStill((step, m) -> capture.here(step, m.clip().id(), m.time()));
         this.editor =
                 new StepEditor(
                         project, state, new DraftTold(project, stills), message, this::agree);
@@ -141,7 +144,8 @@ public final class SeamPlace implements PlaceView {
         node.setMain(center());
         node.setSide(scroll);
         SeamKeys keys = new SeamKeys(node, this::action);
-        SeamMenus menus = new SeamMenus(words, keys);
+        node.addEventHandler(KeyEvent.KEY_PRESSED, clipboard::act);
+        SeamMenus menus = new SeamMenus(words, keys, clipboard);
         seam.setOnContextMenuRequested(
                 e -> {
                     Optional<SeamLayout.WordBlock> said = seam.chosenWords();
@@ -293,8 +297,8 @@ public final class SeamPlace implements PlaceView {
             case COMMA -> () -> player.speedBy(-1);
             case PERIOD -> () -> player.speedBy(1);
             case R -> () -> player.looping().set(!player.looping().get());
-            case J -> () -> otherStep(1);
-            case I -> () -> otherStep(-1);
+            case J -> () -> otherStep(1, e.isShiftDown());
+            case I -> () -> otherStep(-1, e.isShiftDown());
             case W -> captions::correct;
             case L -> captions::lineUp;
             default -> null;
@@ -321,14 +325,18 @@ public final class SeamPlace implements PlaceView {
         seam.revealMoment(state.clip().get(), state.time().get());
     }
 
-    private void otherStep(int by) {
+    private void otherStep(int by, boolean besides) {
         List<Id<Step>> ids = project.manual().steps().map(Step::id).toList();
         if (ids.isEmpty()) {
             return;
         }
         int at = ids.indexOf(state.step().get());
         Id<Step> next = ids.get(Math.max(0, Math.min(ids.size() - 1, at + by)));
-        state.step().set(next);
+        if (besides) {
+            state.chooseTo(project.manual(), next);
+        } else {
+            state.step().set(next);
+        }
         seam.reveal(next);
     }
 

@@ -2,9 +2,12 @@ package methodos.desktop.seam;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import javafx.collections.SetChangeListener;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.image.Image;
 import javafx.scene.input.MouseButton;
@@ -62,6 +65,11 @@ public final class SeamView extends Region {
     private boolean draggedEnd;
     private Moment pressed;
 
+    /** The frame of the film that was taken hold of, null where none was. */
+    private Moment frame;
+
+    private BiConsumer<Id<Step>, Moment> onStill = (s, m) -> {};
+
     public SeamView(OpenProject project, SeamState state, ProposedStills stills, Theme theme) {
         this.stills = stills;
         this.project = project;
@@ -82,6 +90,7 @@ public final class SeamView extends Region {
         theme.palette().addListener(o -> redraw());
         project.sight().addListener(o -> relayout());
         state.step().addListener(o -> chosenChanged());
+        state.also().addListener((SetChangeListener<Id<Step>>) c -> redraw());
         state.span().addListener(o -> redraw());
         state.time().addListener(o -> redraw());
         state.clip().addListener(o -> redraw());
@@ -89,7 +98,7 @@ public final class SeamView extends Region {
         setOnScroll(this::scroll);
         setOnMousePressed(this::press);
         setOnMouseDragged(this::drag);
-        setOnMouseReleased(e -> dragged = null);
+        setOnMouseReleased(this::release);
         setOnMouseMoved(this::point);
         setOnMouseExited(e -> pointNowhere());
     }
@@ -273,6 +282,7 @@ public final class SeamView extends Region {
         double y = e.getY() + bar.getValue();
         dragged = null;
         pressed = null;
+        frame = null;
         if (current() == null) {
             return;
         }
@@ -280,7 +290,7 @@ public final class SeamView extends Region {
             return; // the menu is for what is chosen, at the moment that is shown
         }
         if (e.getX() >= columns().cards()) {
-            current().cardAt(y).ifPresent(c -> choose(c.step()));
+            current().cardAt(y).ifPresent(c -> press(c.step(), e));
             return;
         }
         if (Math.abs(e.getX() - columns().brackets()) <= GRIP) {
@@ -302,6 +312,7 @@ public final class SeamView extends Region {
                     .ifPresent(
                             m -> {
                                 pressed = m;
+                                frame = m;
                                 state.span().set(null);
                                 look(m);
                             });
@@ -350,6 +361,18 @@ public final class SeamView extends Region {
                         getHeight() - captionField.prefHeight(-1) - 4));
     }
 
+    /** With Ctrl one more, with Shift all up to it; a menu is for all that are chosen. */
+    private void press(Step step, MouseEvent e) {
+        if (e.isShortcutDown()) {
+            state.toggle(step.id());
+        } else if (e.isShiftDown()) {
+            state.chooseTo(project.manual(), step.id());
+        } else if (e.getButton() != MouseButton.SECONDARY || !state.isChosen(step.id())) {
+            state.also().clear();
+            choose(step);
+        }
+    }
+
     private void choose(Step step) {
         state.step().set(step.id());
         if (!step.spans().isEmpty()) {
@@ -380,11 +403,41 @@ public final class SeamView extends Region {
         }
     }
 
+    /** Called with a moment of the film that was dragged to a step. */
+    void onStill(BiConsumer<Id<Step>, Moment> listener) {
+        onStill = listener;
+    }
+
+    /** The step that a frame of the film is dragged to just now. */
+    private Optional<SeamLayout.Card> dropped(MouseEvent e) {
+        boolean over = frame != null && e.getX() >= columns().cards() && current() != null;
+        return over ? current().cardAt(e.getY() + bar.getValue()) : Optional.empty();
+    }
+
+    private void release(MouseEvent e) {
+        dragged = null;
+        Moment moment = frame;
+        Optional<SeamLayout.Card> card = dropped(e);
+        frame = null;
+        setCursor(null);
+        card.ifPresent(
+                c -> {
+                    look(moment);
+                    state.step().set(c.step().id());
+                    onStill.accept(c.step().id(), moment);
+                });
+    }
+
     private void drag(MouseEvent e) {
         if (current() == null) {
             return;
         }
         double y = e.getY() + bar.getValue();
+        if (frame != null && e.getX() >= columns().brackets()) {
+            setCursor(dropped(e).isPresent() ? Cursor.HAND : Cursor.CLOSED_HAND);
+            state.span().set(null);
+            return;
+        }
         if (dragged != null) {
             current().at(y).ifPresent(this::dragBracket);
         } else if (pressed != null) {
