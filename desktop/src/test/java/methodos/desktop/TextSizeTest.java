@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 import methodos.desktop.place.Place;
 import methodos.desktop.theme.TextSize;
+import methodos.files.recent.ViewState;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -127,6 +128,25 @@ class TextSizeTest extends RealWindow {
         robot.type(KeyCode.F6);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(node(robot, "#showMain", ToggleButton.class).isSelected()).isTrue();
+    }
+
+    @Test
+    void whichHalfWasShownIsFoundAgain(FxRobot robot) {
+        show(robot, Place.STEPS);
+        size(robot, 2);
+        robot.type(KeyCode.F6);
+        WaitForAsyncUtils.waitForFxEvents();
+        ViewState left = window().view();
+        assertThat(left.details()).containsExactly("STEPS");
+        robot.interact(
+                () -> {
+                    window().restore(
+                                    new ViewState(
+                                            "FIGURES", "", "", 0, 0, List.of("FIGURES"), null));
+                });
+        laidOut(robot);
+        assertThat(node(robot, "#showSide", ToggleButton.class).isSelected()).isTrue();
+        assertThat(window().view().details()).contains("FIGURES");
     }
 
     @Test

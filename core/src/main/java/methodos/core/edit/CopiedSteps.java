@@ -16,9 +16,11 @@ import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Document;
 import methodos.core.manual.Energy;
+import methodos.core.manual.Figure;
 import methodos.core.manual.Joint;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
 import methodos.core.manual.Model;
 import methodos.core.manual.Part;
 import methodos.core.manual.Stage;
@@ -106,6 +108,32 @@ public final class CopiedSteps {
                     Manual from = elsewhere ? LikeUnit.of(copied, copied.title()) : copied;
                     return new CopiedSteps(from, m, elsewhere).put(behind);
                 });
+    }
+
+    /**
+     * Puts marks on a picture, a little aside where it is the one that they were copied from.
+     *
+     * @param copied a manual with one figure that has the marks alone
+     */
+    public static Edit putMarks(Manual copied, boolean elsewhere, Id<Figure> figure) {
+        Figure from = copied.figures().get(0);
+        boolean same = !elsewhere && from.id().equals(figure);
+        return Edit.named(
+                EditKind.DUPLICATE_MARK,
+                m -> {
+                    CopiedSteps all = new CopiedSteps(copied, m, elsewhere);
+                    for (Mark mark : from.marks()) {
+                        Mark led = (Mark) all.led((Record) mark);
+                        Mark put = same ? led.moved(FigureEdits.BESIDE, FigureEdits.BESIDE) : led;
+                        all.target = FigureEdits.added(all.target, figure, put::withId);
+                    }
+                    return all.target;
+                });
+    }
+
+    /** A manual with some marks of one of its figures alone. */
+    public static Manual ofMarks(Manual manual, Figure figure, List<Mark> marks) {
+        return of(manual, List.of()).withFigures(List.of(figure.withMarks(marks)));
     }
 
     private Manual put(Id<Step> behind) {

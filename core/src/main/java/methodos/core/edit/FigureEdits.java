@@ -24,7 +24,7 @@ import methodos.core.manual.Step;
 public final class FigureEdits {
 
     /** A copy lies so far to the right and below what it is a copy of. */
-    private static final double BESIDE = 0.03;
+    static final double BESIDE = 0.03;
 
     private FigureEdits() {}
 
@@ -44,7 +44,7 @@ public final class FigureEdits {
         return Edit.named(EditKind.ADD_MARK, m -> added(m, figure, mark));
     }
 
-    private static Manual added(Manual m, Id<Figure> figure, Function<Id<Mark>, Mark> mark) {
+    static Manual added(Manual m, Id<Figure> figure, Function<Id<Mark>, Mark> mark) {
         return m.figure(figure)
                 .map(f -> m.withIdTaken().withFigure(f.withMark(mark.apply(m.nextId("m")))))
                 .orElse(m);

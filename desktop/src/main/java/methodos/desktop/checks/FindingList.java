@@ -17,6 +17,7 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.DeedMenu;
 
 /** The findings, gravest first, each with what can be done about it. */
 final class FindingList extends ListView<FindingRow> {
@@ -60,6 +61,22 @@ final class FindingList extends ListView<FindingRow> {
                         });
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
         addEventHandler(KeyEvent.KEY_TYPED, this::typed);
+        setOnContextMenuRequested(
+                e -> {
+                    if (getSelectionModel().getSelectedItem() instanceof FindingRow.Found found) {
+                        new DeedMenu("findingMenu")
+                                .item("go", words.of("findingMenu.go"), () -> wishes.go(found))
+                                .item(
+                                        "repair",
+                                        words.of("findingMenu.repair"),
+                                        () -> wishes.repair(found))
+                                .item(
+                                        "accept",
+                                        words.of("findingMenu.accept"),
+                                        () -> wishes.accept(found))
+                                .show(this, e);
+                    }
+                });
     }
 
     private void key(KeyEvent e) {

@@ -97,7 +97,15 @@ public final class Halves extends Region {
         return getWidth() < least + (asWide > 0 ? asWide : side.prefWidth(-1));
     }
 
-    private void show(boolean beside) {
+    /** Whether what goes with the chosen thing is shown where there is no room for both. */
+    public boolean detailed() {
+        return sideHead.isSelected();
+    }
+
+    /**
+     * @param beside whether what goes with the chosen thing is shown where only one has room
+     */
+    public void show(boolean beside) {
         (beside ? sideHead : mainHead).setSelected(true);
     }
 

@@ -70,6 +70,21 @@ public final class ListTable<T> extends TableView<T> {
         sorted.comparatorProperty().bind(comparatorProperty());
         setItems(sorted);
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        setOnContextMenuRequested(
+                e ->
+                        new DeedMenu("tableMenu")
+                                .item("type", words.of("table.type"), () -> begin(null))
+                                .item("copy", words.of("table.copy"), this::copy)
+                                .item(
+                                        "paste",
+                                        words.of("table.paste"),
+                                        () -> paste(Clipboard.getSystemClipboard().getString()))
+                                .item("fill", words.of("table.fill"), this::fill)
+                                .item(
+                                        "empty",
+                                        words.of("table.empty"),
+                                        () -> change(cells(), c -> ""))
+                                .show(this, e));
         addEventHandler(KeyEvent.KEY_TYPED, this::typed);
     }
 

@@ -278,6 +278,22 @@ final class FigureBench {
                         p -> p.withStraighten(p.straighten() + degrees).withCrop(crop)));
     }
 
+    /** Chooses the mark at a place of the sheet, or none; it makes none. */
+    void chooseAt(Point sheet) {
+        choose(drawing().flatMap(d -> d.at(sheet)).orElse(null));
+    }
+
+    /** Puts a callout to a part where it was dropped. */
+    void putCallout(Id<Part> dropped, Point sheet) {
+        drawing()
+                .flatMap(d -> d.still(sheet))
+                .ifPresent(
+                        spot -> {
+                            project.apply(FigureEdits.addCallout(figure, dropped, spot));
+                            chooseNewest();
+                        });
+    }
+
     void press(Point sheet) {
         if (drawing().isEmpty()) {
             return;

@@ -4,22 +4,27 @@ import java.awt.image.BufferedImage;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.scene.Group;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Circle;
 import javafx.scene.shape.Line;
 import javafx.scene.shape.Rectangle;
 import javafx.scene.shape.Shape;
+import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.FigureDrawing.Handle;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
+import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.DeedMenu;
 import methodos.desktop.footage.Pixels;
 import methodos.desktop.project.OpenProject;
 import methodos.publish.figure.FigurePainter;
@@ -39,6 +44,7 @@ final class FigureCanvas extends Region {
     private final FigureBench bench;
     private final MarkKeys keys;
     private final PreparedPictures pictures;
+    private final MarkClipboard clipboard;
     private final ImageView view = new ImageView();
     private final Group over = new Group();
     private Image preview;
@@ -47,11 +53,20 @@ final class FigureCanvas extends Region {
     private BufferedImage backdrop;
     private List<Object> backdropOf = List.of();
 
-    FigureCanvas(OpenProject project, FigureBench bench, MarkKeys keys, PreparedPictures pictures) {
+    /**
+     * @param say says a sentence at the foot of the window
+     */
+    FigureCanvas(
+            OpenProject project,
+            FigureBench bench,
+            MarkKeys keys,
+            PreparedPictures pictures,
+            Consumer<String> say) {
         this.project = project;
         this.bench = bench;
         this.keys = keys;
         this.pictures = pictures;
+        this.clipboard = new MarkClipboard(project, bench, say);
         Controls.named(this, "figure", project.words().of("figure.canvas"));
         setFocusTraversable(true);
         getStyleClass().add("figure-sheet");
@@ -61,10 +76,28 @@ final class FigureCanvas extends Region {
         setOnMousePressed(
                 e -> {
                     requestFocus();
-                    onSheet(e).ifPresent(bench::press);
+                    onSheet(e).ifPresent(e.isPrimaryButtonDown() ? bench::press : bench::chooseAt);
                 });
         setOnMouseDragged(e -> onSheet(e).ifPresent(bench::drag));
         setOnMouseReleased(e -> onSheet(e).ifPresent(bench::release));
+        setOnContextMenuRequested(e -> menu().show(this, e));
+        setOnDragOver(
+                e -> {
+                    if (e.getDragboard().hasContent(ToolList.PART)) {
+                        e.acceptTransferModes(TransferMode.COPY);
+                        e.consume();
+                    }
+                });
+        setOnDragDropped(
+                e -> {
+                    if (e.getDragboard().getContent(ToolList.PART) instanceof String part) {
+                        onSheet(e.getX(), e.getY())
+                                .ifPresent(at -> bench.putCallout(new Id<>(part), at));
+                        e.setDropCompleted(true);
+                        e.consume();
+                        requestFocus();
+                    }
+                });
         setOnKeyPressed(this::key);
     }
 
@@ -225,6 +258,10 @@ final class FigureCanvas extends Region {
 
     /** A place of the window in the units of the drawing. */
     private Optional<Point> onSheet(MouseEvent e) {
+        return onSheet(e.getX(), e.getY());
+    }
+
+    private Optional<Point> onSheet(double x, double y) {
         if (preview != null || view.getImage() == null) {
             return Optional.empty();
         }
@@ -233,14 +270,30 @@ final class FigureCanvas extends Region {
                         d -> {
                             double scale = view.getImage().getWidth() / d.width();
                             return new Point(
-                                    (e.getX() - view.getLayoutX()) / scale,
-                                    (e.getY() - view.getLayoutY()) / scale);
+                                    (x - view.getLayoutX()) / scale,
+                                    (y - view.getLayoutY()) / scale);
                         });
+    }
+
+    private DeedMenu menu() {
+        Words words = project.words();
+        boolean mark = bench.chosenMark().isPresent();
+        return new DeedMenu("markMenu")
+                .item(mark, "duplicate", words.of("mark.duplicate"), keys::duplicate)
+                .item(mark, "delete", words.of("mark.delete"), keys::delete)
+                .item("copy", words.of(mark ? "mark.copy" : "mark.copyAll"), clipboard::copy)
+                .item("paste", words.of("mark.paste"), clipboard::paste)
+                .line()
+                .item("next", words.of("mark.next"), () -> keys.next(1, false));
     }
 
     private void key(KeyEvent e) {
         if (e.isShortcutDown() && e.getCode() == KeyCode.D) {
             keys.duplicate();
+        } else if (e.isShortcutDown() && e.getCode() == KeyCode.C) {
+            clipboard.copy();
+        } else if (e.isShortcutDown() && e.getCode() == KeyCode.V) {
+            clipboard.paste();
         } else if (e.isShortcutDown() || !moves(e) && !acts(e) && !picks(e)) {
             return;
         }

@@ -115,10 +115,16 @@ public final class FigurePlace implements PlaceView {
         this.stills = new StillCache(project, this::arrived, message);
         this.pictures = new PreparedPictures(stills, project.background(), this::repainted);
         this.order = new FigureOrder(project);
-        this.strip = new FigureStrip(project, stills, order, this::show);
+        this.strip =
+                new FigureStrip(
+                        project,
+                        stills,
+                        order,
+                        this::show,
+                        step -> go.accept(OpenPoint.toStep(step)));
         this.bench = new FigureBench(project, pictures, message);
         MarkKeys keys = new MarkKeys(project, bench, message);
-        this.canvas = new FigureCanvas(project, bench, keys, pictures);
+        this.canvas = new FigureCanvas(project, bench, keys, pictures, message);
         this.choice = new StillChoice(project, this::take);
         this.scrubber = new Scrubber(words, desk, canvas::preview, this::take, message);
         this.exchange = new StillExchange(project, desk);

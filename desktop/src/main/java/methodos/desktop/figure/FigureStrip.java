@@ -10,10 +10,13 @@ import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import methodos.core.description.Id;
+import methodos.core.edit.FigureEdits;
 import methodos.core.manual.Figure;
+import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.control.DeedMenu;
 import methodos.desktop.control.Sideways;
 import methodos.desktop.project.OpenProject;
 
@@ -27,6 +30,7 @@ final class FigureStrip extends Sideways {
     private final StillCache stills;
     private final FigureOrder order;
     private final Consumer<Id<Figure>> show;
+    private final Consumer<Id<Step>> toStep;
     private final HBox row;
     private List<Thumb> shown = List.of();
 
@@ -37,8 +41,15 @@ final class FigureStrip extends Sideways {
     /**
      * @param show called with the figure that is chosen
      */
+    /**
+     * @param toStep goes to the step of a figure
+     */
     FigureStrip(
-            OpenProject project, StillCache stills, FigureOrder order, Consumer<Id<Figure>> show) {
+            OpenProject project,
+            StillCache stills,
+            FigureOrder order,
+            Consumer<Id<Figure>> show,
+            Consumer<Id<Step>> toStep) {
         super(new HBox(8));
         this.row = (HBox) getContent();
         this.project = project;
@@ -46,6 +57,7 @@ final class FigureStrip extends Sideways {
         this.stills = stills;
         this.order = order;
         this.show = show;
+        this.toStep = toStep;
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
     }
@@ -96,6 +108,23 @@ final class FigureStrip extends Sideways {
         button.getStyleClass().add(id.equals(figure) ? "thumb-chosen" : "thumb");
         button.setOnAction(e -> show.accept(id));
         button.setAccessibleText(step + " " + f.title());
+        button.setOnContextMenuRequested(
+                e ->
+                        new DeedMenu("figureMenu")
+                                .item("show", words.of("figureMenu.show"), () -> show.accept(id))
+                                .item(
+                                        order.stepOf(id).isPresent(),
+                                        "step",
+                                        words.of("figureMenu.step"),
+                                        () ->
+                                                order.stepOf(id)
+                                                        .ifPresent(s -> toStep.accept(s.id())))
+                                .line()
+                                .item(
+                                        "delete",
+                                        words.of("figure.delete"),
+                                        () -> project.apply(FigureEdits.delete(id)))
+                                .show(button, e));
         VBox box = new VBox(2, button, Controls.label(step, "soft"));
         box.setAlignment(Pos.TOP_LEFT);
         return box;

@@ -6,6 +6,9 @@ import java.util.Map;
 import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DataFormat;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -27,6 +30,9 @@ final class ToolList extends VBox {
 
     /** Height of the longest that is told of a tool. */
     private static final double HOW = 84;
+
+    /** A part that is dragged to the picture. */
+    static final DataFormat PART = new DataFormat("application/x-methodos-part");
 
     private final OpenProject project;
     private final Words words;
@@ -154,6 +160,13 @@ final class ToolList extends VBox {
         button.setAccessibleText(
                 words.of(placed ? "figure.onPicture" : "figure.notOnPicture", part.label()));
         button.setOnAction(e -> bench.take(button.isSelected() ? part.id() : null));
+        button.setOnDragDetected(
+                e -> {
+                    ClipboardContent dragged = new ClipboardContent();
+                    dragged.put(PART, part.id().text());
+                    button.startDragAndDrop(TransferMode.COPY).setContent(dragged);
+                    e.consume();
+                });
         return button;
     }
 }

@@ -4,9 +4,11 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
@@ -33,6 +35,7 @@ import methodos.core.words.Words;
 import methodos.desktop.checks.ChecksPlace;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
+import methodos.desktop.control.Halves;
 import methodos.desktop.drafting.DraftDesk;
 import methodos.desktop.figure.FigurePlace;
 import methodos.desktop.finder.FinderView;
@@ -93,11 +96,13 @@ public final class MainWindow {
     private final WindowHead head;
     private final SavingBar savingBar;
     private Place shown;
+
+    /** Places that are opened on the details, where there is no room for both. */
+    private final Set<String> detailed = new HashSet<>();
+
     private EarlierStates states;
     private Runnable others = () -> {};
-
     private TourBar tour;
-
     private boolean left;
 
     /**
@@ -181,7 +186,7 @@ public final class MainWindow {
             states = null;
         }
         shown = place;
-        PlaceView view = places.computeIfAbsent(place, this::make);
+        PlaceView view = places.computeIfAbsent(place, this::made);
         viewport.show(view.node(), view.leastWidth(), view.leastHeight());
         if (place == Place.CHECKS) {
             head.backToFinding(false);
@@ -213,6 +218,10 @@ public final class MainWindow {
                 clip == null ? "" : clip.toString(),
                 seamState.time().get(),
                 seamState.scale().get(),
+                places.entrySet().stream()
+                        .filter(e -> e.getValue().node() instanceof Halves h && h.detailed())
+                        .map(e -> e.getKey().name())
+                        .toList(),
                 null);
     }
 
@@ -228,6 +237,8 @@ public final class MainWindow {
             show(manual.clips().isEmpty() ? Place.FOOTAGE : Place.STEPS);
             return;
         }
+        detailed.addAll(before.details());
+        places.forEach(this::unfold);
         Id<Clip> clip = new Id<>(before.clip());
         if (!before.clip().isEmpty() && manual.clip(clip).isPresent()) {
             seamState.clip().set(clip);
@@ -259,6 +270,18 @@ public final class MainWindow {
 
     static boolean isHere(Place place) {
         return place != Place.TIME && place != Place.BENCH;
+    }
+
+    private PlaceView made(Place place) {
+        PlaceView view = make(place);
+        unfold(place, view);
+        return view;
+    }
+
+    private void unfold(Place place, PlaceView view) {
+        if (view.node() instanceof Halves halves && detailed.contains(place.name())) {
+            halves.show(true);
+        }
     }
 
     private PlaceView make(Place place) {

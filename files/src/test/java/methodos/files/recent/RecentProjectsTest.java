@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -15,7 +16,13 @@ class RecentProjectsTest {
     private static RecentProject project(Path folder, String title) {
         ViewState view =
                 new ViewState(
-                        "FIGURES", "s4", "c2", 12.5, 9, new ViewState.Bounds(10, 20, 1280, 800));
+                        "FIGURES",
+                        "s4",
+                        "c2",
+                        12.5,
+                        9,
+                        List.of("STEPS"),
+                        new ViewState.Bounds(10, 20, 1280, 800));
         return new RecentProject(
                 folder.toString(), title, "2026-11-30T09:41:00Z", 3, 2, "stills/a.png", view);
     }
