@@ -7,6 +7,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.description.Id;
@@ -51,6 +53,29 @@ class FootageWorkTest extends RealWindow {
         var scan = project.workspace().get().scan(first.id()).orElseThrow();
         assertThat(scan.frames()).hasSizeGreaterThan(800);
         assertThat(scan.loudness()).hasSizeGreaterThan(600);
+    }
+
+    @Test
+    void aClipIsNamedAndTurned(FxRobot robot) throws Exception {
+        show(robot, Place.FOOTAGE);
+        Id<Clip> clip = manual().clips().get(0).id();
+        String before = manual().clips().get(0).name();
+        fill(robot, "#name-" + clip, "From above");
+        assertThat(manual().clip(clip).orElseThrow().name()).isEqualTo("From above");
+        inView(robot, "#turn-" + clip);
+        robot.clickOn("#turn-" + clip);
+        laidOut(robot);
+        assertThat(manual().clip(clip).orElseThrow().turned()).isEqualTo(1);
+        show(robot, Place.STEPS);
+        until(() -> window().ready());
+        Image film =
+                ((ImageView) robot.lookup("#picture .image-view").queryAll().iterator().next())
+                        .getImage();
+        assertThat(film.getHeight()).isGreaterThan(film.getWidth());
+        robot.press(KeyCode.CONTROL).type(KeyCode.Z).type(KeyCode.Z).release(KeyCode.CONTROL);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(manual().clip(clip).orElseThrow().name()).isEqualTo(before);
+        assertThat(manual().clip(clip).orElseThrow().turned()).isZero();
     }
 
     @Test

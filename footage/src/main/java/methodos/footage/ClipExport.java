@@ -18,6 +18,7 @@ public final class ClipExport {
     private static final double LONGEST_SECONDS = 1200;
 
     private final Path recording;
+    private final int turned;
     private final double from;
     private final double to;
     private final int height;
@@ -29,6 +30,14 @@ public final class ClipExport {
      * @throws FootageProblem if the span is empty or too long
      */
     public ClipExport(Path recording, double from, double to, int height) throws FootageProblem {
+        this(recording, 0, from, to, height);
+    }
+
+    /**
+     * @param turned quarter turns clockwise that set the pictures upright
+     */
+    public ClipExport(Path recording, int turned, double from, double to, int height)
+            throws FootageProblem {
         if (!(to > from)) {
             throw new FootageProblem("The span is empty; there is nothing to write.");
         }
@@ -36,6 +45,7 @@ public final class ClipExport {
             throw new FootageProblem("The span is longer than 20 minutes; choose a shorter one.");
         }
         this.recording = recording;
+        this.turned = turned;
         this.from = from;
         this.to = to;
         this.height = height;
@@ -78,7 +88,7 @@ public final class ClipExport {
 
     private void encode(Path half, DoubleConsumer progress, BooleanSupplier cancelled)
             throws FootageProblem {
-        try (Recording pictures = Recording.open(recording);
+        try (Recording pictures = Recording.open(recording).turned(turned);
                 SpanSound sound = new SpanSound(recording, from, to)) {
             int box = Integer.MAX_VALUE / 4;
             Still still = pictures.still(from, box, height);

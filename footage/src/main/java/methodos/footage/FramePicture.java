@@ -35,12 +35,19 @@ import org.bytedeco.javacpp.PointerPointer;
 final class FramePicture implements AutoCloseable {
 
     private final double pixelAspect;
-    private final int rotation;
+    private final int told;
+    private int rotation;
     private SwsContext scaler;
 
     FramePicture(double pixelAspect, int rotation) {
         this.pixelAspect = pixelAspect;
+        this.told = rotation;
         this.rotation = rotation;
+    }
+
+    /** Turns pictures by so many quarters clockwise, beyond what the stream tells. */
+    void turn(int quarters) {
+        rotation = told + 90 * quarters;
     }
 
     /** The whole picture as it is shown. */

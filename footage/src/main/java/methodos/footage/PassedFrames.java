@@ -49,6 +49,11 @@ final class PassedFrames {
     }
 
     /** The next picture in the order of the screen; where there is no room the earliest goes. */
+    /** Forgets all. */
+    void forget() {
+        passed.clear();
+    }
+
     void add(long stamp, Still still) {
         if (!passed.isEmpty() && stamp <= passed.get(passed.size() - 1).stamp) {
             passed.clear(); // the reader went further back and begins anew

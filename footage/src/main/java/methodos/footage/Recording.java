@@ -19,6 +19,7 @@ public final class Recording implements AutoCloseable {
     private final PassedFrames passed;
     private long firstFrame;
     private boolean closed;
+    private int turned;
 
     /**
      * @throws FootageProblem if the file is no recording with pictures
@@ -51,6 +52,16 @@ public final class Recording implements AutoCloseable {
         this.frames = new FrameReader(stream);
         this.pictures = new FramePicture(stream.pixelAspect(), stream.rotation());
         this.passed = new PassedFrames(stream.frameDistance());
+    }
+
+    /** Turns its pictures by so many quarters clockwise, beyond what the recording tells itself. */
+    public synchronized Recording turned(int quarters) {
+        if (turned != quarters) {
+            turned = quarters;
+            pictures.turn(quarters);
+            passed.forget();
+        }
+        return this;
     }
 
     /** Seconds, as the file says. */

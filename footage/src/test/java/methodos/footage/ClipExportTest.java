@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -40,6 +41,28 @@ class ClipExportTest {
         assertThat(progress).isSorted().endsWith(1.0);
         assertThat(film.getParent()).isDirectoryContaining(p -> p.equals(film));
         assertThat(Files.list(film.getParent()).toList()).hasSize(1);
+    }
+
+    @Test
+    void whatIsTurnedIsUprightInStillsAndFilms() throws Exception {
+        try (Recording recording = Recording.open(clip)) {
+            recording.still(1.02, CountedClip.WIDTH, CountedClip.HEIGHT);
+            BufferedImage lying = recording.still(1.02).picture();
+            BufferedImage turned = recording.turned(1).still(1.02).picture();
+            assertThat(turned.getWidth()).isEqualTo(lying.getHeight());
+            assertThat(turned.getHeight()).isEqualTo(lying.getWidth());
+            // left above comes to lie right above
+            assertThat(turned.getRGB(turned.getWidth() - 1, 0)).isEqualTo(lying.getRGB(0, 0));
+            assertThat(recording.after(1.02, 100, 100).orElseThrow().picture().getHeight())
+                    .isEqualTo(100);
+            assertThat(CountedClip.read(recording.turned(0).still(1.02).picture())).isEqualTo(25);
+        }
+        Path film = folder.resolve("turned.webm");
+        new ClipExport(clip, 1, 2.0, 3.0, 240).write(film, share -> {}, () -> false);
+        try (Recording recording = Recording.open(film)) {
+            BufferedImage picture = recording.still(.5).picture();
+            assertThat(picture.getHeight()).isGreaterThan(picture.getWidth());
+        }
     }
 
     @Test

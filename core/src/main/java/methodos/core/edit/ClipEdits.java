@@ -25,6 +25,23 @@ public final class ClipEdits {
                                 .orElse(m));
     }
 
+    /** Gives a clip another name. */
+    public static Edit name(Id<Clip> clip, String name) {
+        return Edit.named(
+                EditKind.CLIP_NAME,
+                m -> m.clip(clip).map(c -> m.withClip(c.withName(name))).orElse(m));
+    }
+
+    /** Turns the pictures of a clip by a quarter, clockwise. */
+    public static Edit turn(Id<Clip> clip) {
+        return Edit.named(
+                EditKind.CLIP_TURNED,
+                m ->
+                        m.clip(clip)
+                                .map(c -> m.withClip(c.withTurned((c.turned() + 1) % 4)))
+                                .orElse(m));
+    }
+
     /** Takes the paths of recordings that moved. */
     public static Edit relink(List<Clip> found) {
         return Edit.named(

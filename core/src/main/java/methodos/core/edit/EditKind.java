@@ -18,6 +18,8 @@ public enum EditKind {
     CHANGE_MARK,
     CLIP_APART,
     CLIP_JOINED,
+    CLIP_NAME,
+    CLIP_TURNED,
     CONDITION,
     CONFIRM_MARK,
     COPY_STEP,

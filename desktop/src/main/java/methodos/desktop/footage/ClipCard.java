@@ -5,11 +5,14 @@ import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.control.TextField;
 import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
@@ -32,6 +35,8 @@ final class ClipCard extends VBox {
             Consumer<Clip> captions,
             Consumer<Clip> hear,
             BiConsumer<Clip, Clip> join,
+            BiConsumer<Clip, String> name,
+            Consumer<Clip> turn,
             Runnable find,
             Consumer<Clip> stop,
             Consumer<Clip> again) {}
@@ -63,10 +68,11 @@ final class ClipCard extends VBox {
                         () -> actions.again().accept(clip));
         bar.setAccessibleText(words.of("scan.busy"));
         int captions = project.workspace().get().captions(clip.id()).captions().size();
-        HBox head =
-                new HBox(
+        FlowPane head =
+                new FlowPane(
                         14,
-                        Controls.label(clip.name(), "section-head"),
+                        4,
+                        name(actions),
                         Controls.label(words.of("footage.seconds", clip.duration()), "soft"),
                         Controls.label(
                                 words.of("footage.captions", captions),
@@ -74,7 +80,11 @@ final class ClipCard extends VBox {
                         Controls.link(
                                 "captions-" + clip.id(),
                                 words.of("footage.bringCaptions"),
-                                () -> actions.captions().accept(clip)));
+                                () -> actions.captions().accept(clip)),
+                        Controls.link(
+                                "turn-" + clip.id(),
+                                words.of("footage.turn"),
+                                () -> actions.turn().accept(clip)));
         if (captions == 0) {
             head.getChildren()
                     .add(
@@ -83,7 +93,7 @@ final class ClipCard extends VBox {
                                     words.of("footage.hear"),
                                     () -> actions.hear().accept(clip)));
         }
-        head.setAlignment(Pos.BASELINE_LEFT);
+        head.setRowValignment(VPos.BASELINE);
         before(project).ifPresent(b -> head.getChildren().add(join(b, actions)));
         getChildren().add(head);
         if (!Files.isRegularFile(project.clipFile(clip))) {
@@ -104,6 +114,16 @@ final class ClipCard extends VBox {
         getChildren().addAll(stills, rule, status);
         rule.maxWidthProperty().bind(stills.widthProperty());
         stills.setMaxWidth(STILLS * (FilmStrip.WIDTH + GAP) - GAP);
+    }
+
+    private TextField name(Actions actions) {
+        TextField name =
+                Controls.named(
+                        new TextField(clip.name()), "name-" + clip.id(), words.of("footage.name"));
+        name.getStyleClass().add("section-head");
+        Controls.kept(name, text -> actions.name().accept(clip, text));
+        Controls.wordWide(name, 90, this);
+        return name;
     }
 
     private Optional<Clip> before(OpenProject project) {

@@ -49,7 +49,7 @@ public final class FilmStrip implements AutoCloseable {
     private static final long ON_DISK = 200L << 20;
 
     /** A still that is shown; a rough one is only near its time. */
-    private record Shown(String digest, double time, Image image, boolean rough) {}
+    private record Shown(String film, double time, Image image, boolean rough) {}
 
     /** A still that is to be made. */
     private final class Wish implements Runnable, Comparable<Wish> {
@@ -70,7 +70,7 @@ public final class FilmStrip implements AutoCloseable {
         }
 
         Shown shown(BufferedImage picture, boolean rough) {
-            return new Shown(clip.digest(), time, Pixels.image(picture), rough);
+            return new Shown(film(clip), time, Pixels.image(picture), rough);
         }
 
         @Override
@@ -159,12 +159,17 @@ public final class FilmStrip implements AutoCloseable {
                         });
     }
 
+    /** Its pictures as they are turned. */
+    private static String film(Clip clip) {
+        return clip.turned() == 0 ? clip.digest() : clip.digest() + "-turned" + clip.turned();
+    }
+
     /**
      * The still at a time, perhaps only one from near it, or nothing yet; while it is not exact it
      * is being made, and {@code arrived} is called when it has come.
      */
     public Optional<Image> at(Clip clip, double time) {
-        String key = clip.digest() + String.format(Locale.ROOT, "-%.2f", time);
+        String key = film(clip) + String.format(Locale.ROOT, "-%.2f", time);
         Shown still = stills.get(key);
         boolean wanted = still == null || still.rough && resting;
         if (wanted && !making.isShutdown() && !failed.contains(key) && asked.add(key)) {
@@ -176,7 +181,7 @@ public final class FilmStrip implements AutoCloseable {
     /** The exact still that is nearest to a time, of those that are at hand. */
     public Optional<Image> near(Clip clip, double time) {
         return stills.values().stream()
-                .filter(s -> !s.rough && s.digest.equals(clip.digest()))
+                .filter(s -> !s.rough && s.film.equals(film(clip)))
                 .filter(s -> Math.abs(s.time - time) <= NEAR_SECONDS)
                 .min(Comparator.comparingDouble(s -> Math.abs(s.time - time)))
                 .map(Shown::image);
@@ -223,7 +228,7 @@ public final class FilmStrip implements AutoCloseable {
             recording = Recording.openInBackground(project.clipFile(clip));
             recordingOf = clip.id();
         }
-        return recording;
+        return recording.turned(clip.turned());
     }
 
     private void closeRecording() {

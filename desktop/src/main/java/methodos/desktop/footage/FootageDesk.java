@@ -138,7 +138,7 @@ public final class FootageDesk implements AutoCloseable {
             open = Recording.open(project.clipFile(clip));
             recordings.put(clip.id(), open);
         }
-        return open;
+        return open.turned(clip.turned());
     }
 
     @Override

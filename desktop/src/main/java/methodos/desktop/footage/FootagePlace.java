@@ -151,6 +151,8 @@ public final class FootagePlace implements PlaceView {
                         this::chooseCaptions,
                         this::hear,
                         this::join,
+                        (c, name) -> project.apply(ClipEdits.name(c.id(), name)),
+                        c -> project.apply(ClipEdits.turn(c.id())),
                         this::chooseFolder,
                         scans::stop,
                         scans::again);

@@ -54,7 +54,7 @@ public final class StepFilms implements Films {
         }
         String film = name + ".webm";
         try {
-            new ClipExport(recordings.apply(clip), span.start(), span.end(), HEIGHT)
+            new ClipExport(recordings.apply(clip), clip.turned(), span.start(), span.end(), HEIGHT)
                     .write(folder.resolve(film), share -> {}, cancelled);
             Captions said = workspace.captions(clip.id()).within(span.start(), span.end());
             if (said.captions().isEmpty()) {

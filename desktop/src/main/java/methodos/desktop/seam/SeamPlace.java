@@ -171,6 +171,9 @@ public final class SeamPlace implements PlaceView {
         if (state.clip().get() == null && !is.manual().clips().isEmpty()) {
             state.clip().set(is.manual().clips().get(0).id());
         }
+        if (footage) {
+            player.look();
+        }
         if (footage || drafted) {
             boolean asFitted = state.scale().get() == fitted;
             fitted = SeamLayout.fittingScale(is);
