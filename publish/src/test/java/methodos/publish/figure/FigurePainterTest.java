@@ -103,7 +103,12 @@ class FigurePainterTest {
 
     @Test
     void everyWidthKeepsTheShape() {
-        FigureDrawing drawing = drawing(Figure.of(new Id<>("f"), "", null, "x"));
+        FigureDrawing drawing =
+                FigureDrawing.published(
+                        Figure.of(new Id<>("f"), "", null, "x"),
+                        manual,
+                        new Words(null, Locale.ENGLISH),
+                        PictureSizes.all(960, 540));
         for (int width : new int[] {120, 480, 960, 1920}) {
             BufferedImage painted = painter(drawing).paint(width);
             assertThat(painted.getWidth()).isEqualTo(width);
