@@ -6,6 +6,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextInputControl;
@@ -287,7 +289,9 @@ class SettlingTest extends RealWindow {
     void whatCanBeDoneWithAStepStandsInItsMenuWithItsKeys(FxRobot robot) {
         Step second = manual().steps().skip(1).findFirst().orElseThrow();
         choose(robot, second);
-        robot.rightClickOn("#seam", Motion.DIRECT);
+        Node seam = robot.lookup("#seam").query();
+        Bounds at = seam.localToScreen(seam.getBoundsInLocal());
+        robot.rightClickOn(new Point2D(at.getMaxX() - 60, at.getMinY() + 120), Motion.DIRECT);
         robot.interact(() -> window().seamState().step().set(second.id()));
         laidOut(robot);
         assertThat(
