@@ -23,6 +23,7 @@ final class Commands {
         commands.put("still", StillCommand.class);
         commands.put("scan", ScanCommand.class);
         commands.put("best", BestCommand.class);
+        commands.put("changes", ChangesCommand.class);
         commands.put("cut", CutCommand.class);
         commands.put("hear", HearCommand.class);
         commands.put("calc", CalcCommand.class);

@@ -173,6 +173,30 @@ class CommandLineTest extends CalledCommands {
     }
 
     @Test
+    void changesTellsWhatIsGoneAndWhatIsNew() throws Exception {
+        assertThat(run("changes", clip, "--from", "34", "--to", "40.9", "--json")).isZero();
+        assertThat(json().path("before").asDouble()).isLessThanOrEqualTo(34);
+        assertThat(json().path("after").asDouble()).isGreaterThanOrEqualTo(40.9);
+        assertThat(json().path("changes")).isNotEmpty();
+        for (JsonNode change : json().path("changes")) {
+            assertThat(change.path("kind").asText()).isIn("gone", "new");
+            for (String share : List.of("x", "y", "width", "height", "sure")) {
+                assertThat(change.path(share).asDouble()).as(share).isBetween(0.0, 1.0);
+            }
+            assertThat(change.path("at").asDouble()).isBetween(33.0, 42.0);
+        }
+        // the springs stood in the bore
+        assertThat(json().path("changes"))
+                .anyMatch(
+                        c ->
+                                c.path("kind").asText().equals("gone")
+                                        && Math.abs(c.path("x").asDouble() - .54) < .08
+                                        && Math.abs(c.path("y").asDouble() - .38) < .1);
+        assertThat(run("changes", clip, "--from", "9", "--to", "2")).isEqualTo(2);
+        assertThat(complaint()).contains("--to is before --from");
+    }
+
+    @Test
     void newImportAndShowMakeAManual() throws Exception {
         Path project = temp.resolve("brake.methodos");
         assertThat(run("new", project, "--title", "Hand brake HB-3")).isZero();

@@ -161,6 +161,14 @@ public final class StillMatch {
                 .orElse(whole);
     }
 
+    /** Where a point lies by the homography of the whole alone, whatever is around it. */
+    public Point whole(Point point) {
+        Point2D_F64 there = new Point2D_F64();
+        HomographyPointOps_F64.transform(
+                homography, new Point2D_F64(point.x() * width, point.y() * height), there);
+        return new Point(there.x / otherWidth, there.y / otherHeight);
+    }
+
     /** As a share of the width. */
     private double apart(Point a, Point b) {
         return Math.hypot(a.x() - b.x(), (a.y() - b.y()) * otherHeight / otherWidth);
