@@ -53,12 +53,10 @@ final class Alignment {
 
     private final float[] y;
     private final boolean[] seen;
-    private final double trust;
 
-    private Alignment(int width, int height, double trust) {
+    private Alignment(int width, int height) {
         this.width = width;
         this.height = height;
-        this.trust = trust;
         this.x = new float[width * height];
         this.y = new float[width * height];
         this.seen = new boolean[width * height];
@@ -79,13 +77,12 @@ final class Alignment {
                                         camera.x(p.x() * w, p.y() * h) / w,
                                         camera.y(p.x() * w, p.y() * h) / h),
                         a.width(),
-                        a.height(),
-                        1);
+                        a.height());
         double asItIs = best.apart(a, b);
         if (asItIs > STANDS || camera.agreeing() < FEW) {
             Optional<StillMatch> match = StillMatch.between(before, after);
             if (match.isPresent()) {
-                Alignment moved = by(match.get()::whole, a.width(), a.height(), 1);
+                Alignment moved = by(match.get()::whole, a.width(), a.height());
                 best = moved.apart(a, b) < .93 * asItIs ? moved : best;
             }
         }
@@ -97,8 +94,8 @@ final class Alignment {
         Point of(Point share);
     }
 
-    private static Alignment by(Map map, int width, int height, double trust) {
-        Alignment alignment = new Alignment(width, height, trust);
+    private static Alignment by(Map map, int width, int height) {
+        Alignment alignment = new Alignment(width, height);
         for (int i = 0; i < alignment.x.length; i++) {
             Point there = map.of(new Point((i % width + .5) / width, (i / width + .5) / height));
             alignment.x[i] = (float) (there.x() * width - .5);
@@ -136,11 +133,6 @@ final class Alignment {
             sum += some[i];
         }
         return sum / n + .01;
-    }
-
-    /** From 0 to 1. */
-    double trust() {
-        return trust;
     }
 
     /** Which pixels of the first still lie on the second. */

@@ -1,6 +1,7 @@
 package methodos.footage.change;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import methodos.core.manual.Point;
 import methodos.footage.change.Regions.Region;
@@ -17,8 +18,8 @@ final class Outline {
         int rows = region.bottom() - region.top() + 1;
         int[] left = new int[rows];
         int[] right = new int[rows];
-        java.util.Arrays.fill(left, Integer.MAX_VALUE);
-        java.util.Arrays.fill(right, -1);
+        Arrays.fill(left, Integer.MAX_VALUE);
+        Arrays.fill(right, -1);
         for (int p : region.pixels()) {
             int row = p / width - region.top();
             left[row] = Math.min(left[row], p % width);

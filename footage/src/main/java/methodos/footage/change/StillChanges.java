@@ -2,6 +2,7 @@ package methodos.footage.change;
 
 import java.awt.image.BufferedImage;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import methodos.core.change.SeenChange;
@@ -54,7 +55,7 @@ public final class StillChanges {
             double whose = owner.before(region);
             SeenChange.Kind kind = whose >= .5 ? SeenChange.Kind.GONE : SeenChange.Kind.NEW;
             double clear = Math.min(1, Math.abs(whose - .5) / .2);
-            double sure = alignment.trust() * strength * (.55 + .45 * clear);
+            double sure = strength * (.55 + .45 * clear);
             all.add(change(kind, region, w, h, sure, alignment));
         }
         all.sort(Comparator.comparingDouble(SeenChange::sure).reversed());
@@ -72,7 +73,7 @@ public final class StillChanges {
         boolean[] whole = Regions.opened(Regions.filled(closed, w, h), w, h, 2);
         List<Region> all = new ArrayList<>();
         for (Region region : Regions.of(whole, w, h)) {
-            long of = java.util.Arrays.stream(region.pixels()).filter(p -> sure[p]).count();
+            long of = Arrays.stream(region.pixels()).filter(p -> sure[p]).count();
             if (of >= .12 * region.size()) {
                 all.add(region);
             }
@@ -86,7 +87,7 @@ public final class StillChanges {
         for (int i = 0; i < all.length; i++) {
             all[i] = unlike.at()[region.pixels()[i]];
         }
-        java.util.Arrays.sort(all);
+        Arrays.sort(all);
         double sum = 0;
         int from = all.length * 2 / 3;
         for (int i = from; i < all.length; i++) {

@@ -1,5 +1,7 @@
 package methodos.footage.change;
 
+import java.util.Arrays;
+
 /**
  * How unlike two stills are, pixel by pixel, that lie on each other to a pixel or two. Structure is
  * compared as in the index of structural similarity (Wang and others 2004), without its term for
@@ -31,7 +33,7 @@ final class Unlikeness {
         int w = a.light().width();
         int h = a.light().height();
         Plane best = new Plane(w, h);
-        java.util.Arrays.fill(best.at(), 1);
+        Arrays.fill(best.at(), 1);
         Plane meanA = a.light().mean(REACH);
         Plane varA = variance(a.light(), meanA);
         Plane meanB = b.light().mean(REACH);
