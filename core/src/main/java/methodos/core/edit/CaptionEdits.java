@@ -88,9 +88,10 @@ public final class CaptionEdits {
         if (!span.clip().equals(clip.id())) {
             return span;
         }
-        double from = Math.max(0, Math.min(clip.duration(), drift.film(span.start())));
-        double to = Math.max(0, Math.min(clip.duration(), drift.film(span.end())));
-        return new Span(span.clip(), from, to);
+        return new Span(
+                span.clip(),
+                drift.within(span.start(), clip.duration()),
+                drift.within(span.end(), clip.duration()));
     }
 
     private static Manual named(Manual manual, Clip clip, String digest) {

@@ -55,7 +55,7 @@ public record Drift(double shift, double rate) {
     }
 
     /** The same, no earlier and no later than the clip. */
-    double within(double caption, double duration) {
+    public double within(double caption, double duration) {
         return Math.max(0, Math.min(duration, film(caption)));
     }
 }

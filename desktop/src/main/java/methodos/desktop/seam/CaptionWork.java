@@ -112,7 +112,11 @@ final class CaptionWork {
                 clip,
                 now.retimed(drift, clip.duration()),
                 digest -> CaptionEdits.retime(clip, digest, drift));
-        double from = Math.max(0, drift.film(caption.start()));
-        state.span().set(new Span(clip.id(), from, Math.max(from, drift.film(caption.end()))));
+        state.span()
+                .set(
+                        new Span(
+                                clip.id(),
+                                drift.within(caption.start(), clip.duration()),
+                                drift.within(caption.end(), clip.duration())));
     }
 }

@@ -55,10 +55,14 @@ public final class SeamState {
 
     /** Chooses several steps, the last of which is shown; none where there are none. */
     void choose(List<Id<Step>> steps) {
+        choose(steps, steps.isEmpty() ? step.get() : steps.get(steps.size() - 1));
+    }
+
+    private void choose(List<Id<Step>> steps, Id<Step> lead) {
         several = true;
         also.clear();
         also.addAll(steps);
-        step.set(steps.isEmpty() ? step.get() : steps.get(steps.size() - 1));
+        step.set(lead);
         several = false;
     }
 
@@ -86,12 +90,7 @@ public final class SeamState {
         }
         int from = Math.max(0, all.indexOf(anchor == null ? to : anchor));
         int end = all.indexOf(to);
-        Id<Step> kept = anchor;
-        choose(all.subList(Math.min(from, end), Math.max(from, end) + 1));
-        several = true;
-        step.set(to);
-        several = false;
-        anchor = kept;
+        choose(all.subList(Math.min(from, end), Math.max(from, end) + 1), to);
     }
 
     /** Id of the chosen step, null for none. */

@@ -4,9 +4,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.DataFormat;
 import javafx.scene.input.KeyEvent;
 import methodos.core.description.Id;
 import methodos.core.edit.CopiedSteps;
@@ -14,6 +11,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.project.CopiedThings;
 import methodos.desktop.project.OpenProject;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.StepsText;
@@ -21,23 +19,18 @@ import methodos.files.project.StepsText;
 /** Steps are copied and put behind others, in the same manual or in that of another window. */
 final class StepClipboard {
 
-    private static final DataFormat STEPS = format("application/x-methodos-steps+json");
-
     private final OpenProject project;
     private final SeamState state;
     private final Words words;
     private final Consumer<String> message;
+    private final CopiedThings shelf;
 
     StepClipboard(OpenProject project, SeamState state, Consumer<String> message) {
         this.project = project;
         this.state = state;
         this.words = project.words();
         this.message = message;
-    }
-
-    private static DataFormat format(String type) {
-        return Optional.ofNullable(DataFormat.lookupMimeType(type))
-                .orElseGet(() -> new DataFormat(type));
+        this.shelf = new CopiedThings(project, "steps");
     }
 
     /** Ctrl+C, Ctrl+V, and Ctrl+A for all steps. */
@@ -64,29 +57,26 @@ final class StepClipboard {
             message.accept(words.of("seam.chooseStep"));
             return;
         }
-        ClipboardContent content = new ClipboardContent();
-        content.put(
-                STEPS, StepsText.of(new StepsText.Copied(here(), CopiedSteps.of(manual, steps))));
-        content.putString(
+        shelf.put(
+                CopiedSteps.of(manual, steps),
                 steps.stream()
                         .flatMap(id -> manual.step(id).stream())
                         .map(Step::text)
                         .collect(Collectors.joining("\n")));
-        Clipboard.getSystemClipboard().setContent(content);
         message.accept(words.of("seam.copied", steps.size()));
     }
 
     /** Puts what was copied behind the chosen step, and chooses it. */
     void paste() {
-        if (!(Clipboard.getSystemClipboard().getContent(STEPS) instanceof String text)) {
-            message.accept(words.of("seam.nothingCopied"));
-            return;
-        }
         try {
-            StepsText.Copied copied = StepsText.read(text);
-            boolean elsewhere = !copied.from().equals(here());
+            Optional<StepsText.Copied> copied = shelf.get();
+            if (copied.isEmpty()) {
+                message.accept(words.of("seam.nothingCopied"));
+                return;
+            }
+            boolean elsewhere = shelf.elsewhere(copied.get());
             List<Id<Step>> before = ids();
-            project.apply(CopiedSteps.put(copied.manual(), elsewhere, state.step().get()));
+            project.apply(CopiedSteps.put(copied.get().manual(), elsewhere, state.step().get()));
             List<Id<Step>> put = ids().stream().filter(id -> !before.contains(id)).toList();
             state.choose(put);
             message.accept(
@@ -98,9 +88,5 @@ final class StepClipboard {
 
     private List<Id<Step>> ids() {
         return project.manual().steps().map(Step::id).toList();
-    }
-
-    private String here() {
-        return project.path().toAbsolutePath().normalize().toString();
     }
 }

@@ -9,9 +9,9 @@ import methodos.core.manual.Point;
 import methodos.footage.match.StillMatch;
 
 /**
- * Where each pixel of one still lies on another: by the homography on which most features agree,
- * where that lies better than none, and then surface by surface, since in a scene with depth each
- * moves in its own way when the camera does.
+ * Where each pixel of one still lies on another: by the affine map on which most corners agree, or
+ * the homography of features where that lies better; and then surface by surface, since in a scene
+ * with depth each moves in its own way when the camera does.
  */
 final class Alignment {
 
@@ -20,6 +20,9 @@ final class Alignment {
 
     /** How far a corner is sought where the camera moved, in pixels. */
     private static final int FARTHEST = 18;
+
+    /** The same for what lies before or behind the rest. */
+    private static final int NEAR_BY = 6;
 
     private static final int CELL = 32;
 
@@ -32,9 +35,6 @@ final class Alignment {
     private static final float DARK = 10;
 
     private static final float BRIGHT = 248;
-
-    /** The same for what lies before or behind the rest. */
-    private static final int NEAR_BY = 6;
 
     /** Corners so near to each other are on one surface, in pixels. */
     private static final double SURFACE = 56;
@@ -111,7 +111,7 @@ final class Alignment {
         }
     }
 
-    /** Median of how far the brightness is apart, in levels. */
+    /** Mean of how far the brightness is apart, the most unlike quarter aside, in levels. */
     private double apart(Plane a, Plane b) {
         double[] all = new double[width * height / 16 + 1];
         int n = 0;

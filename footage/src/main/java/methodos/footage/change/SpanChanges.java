@@ -81,7 +81,8 @@ public record SpanChanges(double before, double after, List<SeenChange> changes)
                 double shared = Math.min(to, cut) - Math.max(from, start);
                 if (shared > most) {
                     most = shared;
-                    best = new Shot(start == 0 ? 0 : start + EDGE, Math.max(start, cut - EDGE));
+                    double begin = start == 0 ? 0 : start + EDGE;
+                    best = new Shot(begin, Math.max(begin, cut - EDGE));
                 }
                 start = cut;
             }
@@ -94,7 +95,7 @@ public record SpanChanges(double before, double after, List<SeenChange> changes)
         return frames(recording, from, to, EVERY);
     }
 
-    static List<Still> frames(Recording recording, double from, double to, double every)
+    private static List<Still> frames(Recording recording, double from, double to, double every)
             throws FootageProblem {
         List<Still> all = new ArrayList<>();
         double last = Math.max(0, recording.duration() - recording.frameSeconds() / 2);

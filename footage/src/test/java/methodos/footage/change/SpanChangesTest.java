@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.util.List;
 import methodos.core.change.SeenChange;
 import methodos.footage.Recording;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,6 +29,17 @@ class SpanChangesTest {
     @EnabledIfSystemProperty(named = "methodos.long", matches = "true")
     void manyClips(String which, int from, int to) throws Exception {
         whatAHandDidIsFoundAndTheHandIsNot(which, from, to);
+    }
+
+    @Test
+    void aShotThatIsOverAtOnceAndASpanBehindTheEndAreNoFault() throws Exception {
+        Scene scene = new Scene(3, Scene.Trouble.NONE, 0);
+        Path clip = FilmedScene.make(folder.resolve("short.mp4"), scene, 3, false, 4);
+        try (Recording recording = Recording.open(clip)) {
+            List<Double> cuts = List.of(1.0, 1.1);
+            assertThat(SpanChanges.of(recording, 1.02, 1.08, cuts).before()).isBetween(.9, 1.3);
+            assertThat(SpanChanges.of(recording, 90, 95, cuts).changes()).isEmpty();
+        }
     }
 
     private void whatAHandDidIsFoundAndTheHandIsNot(String which, int from, int to)
