@@ -77,7 +77,7 @@ final class Actuator {
             p.put("Cap", Vec.of(CAP_X, 0, 0));
         }
         if (fitted.contains(Piece.LEFT_CAP)) {
-            p.put("Cap", Vec.of(-CAP_X, 0, 0), turnY(180));
+            p.as("LeftCap").put("Cap", Vec.of(-CAP_X, 0, 0), turnY(180));
         }
         for (int i = 0; i < 4; i++) {
             Vec at = CAP_SCREWS.get(i);
@@ -85,7 +85,7 @@ final class Actuator {
                 p.put("Bolt", Vec.of(HEAD_X, BORE_Y + at.y(), at.z()), turnX(17 * i));
             }
             if (fitted.contains(Piece.LEFT_SCREWS)) {
-                p.put("Bolt", Vec.of(-HEAD_X, BORE_Y + at.y(), at.z()), turnY(180));
+                p.as("LeftBolt").put("Bolt", Vec.of(-HEAD_X, BORE_Y + at.y(), at.z()), turnY(180));
             }
             if (fitted.contains(Piece.AIR_SCREWS)) {
                 airScrew(p, i, 0);

@@ -14,6 +14,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -43,6 +44,9 @@ public final class Render {
             render.stills(rest.subList(1, rest.size()));
         } else if (!rest.isEmpty() && rest.get(0).equals("--photographs")) {
             render.photographs(rest.subList(1, rest.size()));
+        } else if (!rest.isEmpty() && rest.get(0).equals("--places")) {
+            render.places(
+                    Stream.concat(Footage.clips().stream(), Footage.handHeld().stream()).toList());
         } else if (!rest.isEmpty() && rest.get(0).equals("--views")) {
             render.views(rest.subList(1, rest.size()));
         } else {
@@ -60,7 +64,7 @@ public final class Render {
         for (int i = 0; i + 1 < shotsAndTimes.size(); i += 2) {
             String name = shotsAndTimes.get(i);
             Shot shot =
-                    Footage.clips().stream()
+                    Stream.concat(Footage.clips().stream(), Footage.handHeld().stream())
                             .flatMap(c -> c.shots().stream())
                             .filter(s -> s.name.equals(name))
                             .findFirst()
@@ -145,9 +149,10 @@ public final class Render {
                 Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors());
         Renderer renderer = new Renderer(parts(), work, false);
         List<Clip> clips =
-                Footage.clips().stream()
+                Stream.concat(Footage.clips().stream(), Footage.handHeld().stream())
                         .filter(c -> names.isEmpty() || names.contains(c.name()))
                         .toList();
+        places(clips);
         for (Clip clip : clips) {
             Speech speech = new Speech(clip, work);
             List<Future<List<Path>>> shots = new ArrayList<>();
@@ -155,14 +160,23 @@ public final class Render {
                 shots.add(threads.submit(() -> renderer.frames(shot, clip.poses())));
             }
             encode(clip, shots, speech);
-            speech.captions(clip, clipFolder());
+            speech.captions(clip, folder(clip));
         }
         new Truth(Footage.clips()).write(home.resolve("truth.json"));
         threads.shutdown();
     }
 
-    private Path clipFolder() throws IOException {
-        return Files.createDirectories(home.resolve("clips"));
+    private void places(List<Clip> clips) throws IOException {
+        Places places = new Places(parts(), work);
+        for (Clip clip : clips) {
+            places.write(clip, home.resolve("places/" + clip.name() + ".csv"));
+        }
+    }
+
+    /** The demo is packed with its own clips only. */
+    private Path folder(Clip clip) throws IOException {
+        boolean demo = Footage.clips().stream().anyMatch(c -> c.name().equals(clip.name()));
+        return Files.createDirectories(home.resolve(demo ? "clips" : "hand-held"));
     }
 
     private void encode(Clip clip, List<Future<List<Path>>> shots, Speech speech)
@@ -179,7 +193,7 @@ public final class Render {
                     shot.get().size());
         }
         Path wave = speech.wave(work.resolve(clip.name() + ".wav"));
-        Path out = clipFolder().resolve(clip.name() + ".mp4");
+        Path out = folder(clip).resolve(clip.name() + ".mp4");
         Path half = work.resolve(clip.name() + ".half.mp4");
         Process ffmpeg =
                 new ProcessBuilder(
