@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
 import methodos.core.change.SeenChange;
+import methodos.core.change.SeenSpan;
 import methodos.footage.Recording;
 import methodos.footage.change.SpanChanges;
 import picocli.CommandLine;
@@ -47,7 +48,7 @@ final class ChangesCommand implements Callable<Integer> {
                     spec.commandLine(), "--to is before --from; a span ends after it begins.");
         }
         try (Recording recording = Recording.open(clip)) {
-            SpanChanges found = SpanChanges.of(recording, from, to, ClipScan.of(clip).cuts());
+            SeenSpan found = SpanChanges.of(recording, from, to, ClipScan.of(clip));
             if (json) {
                 Output.json(value(found));
             } else {
@@ -57,7 +58,7 @@ final class ChangesCommand implements Callable<Integer> {
         }
     }
 
-    private static Map<String, Object> value(SpanChanges found) {
+    private static Map<String, Object> value(SeenSpan found) {
         Map<String, Object> value = new LinkedHashMap<>();
         value.put("before", Output.seconds(found.before()));
         value.put("after", Output.seconds(found.after()));
@@ -83,7 +84,7 @@ final class ChangesCommand implements Callable<Integer> {
         return value;
     }
 
-    private static void print(SpanChanges found) {
+    private static void print(SeenSpan found) {
         Output.line(
                 String.format(
                         Locale.ROOT,

@@ -59,6 +59,7 @@ public enum EditKind {
     NEW_CONSUMABLE,
     NEW_DECISION,
     NEW_FIGURE,
+    FIGURE_FROM_FILM,
     NEW_KIT,
     NEW_PART,
     NEW_SYMPTOM,

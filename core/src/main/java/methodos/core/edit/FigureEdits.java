@@ -19,6 +19,7 @@ import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
 import methodos.core.manual.Step;
+import methodos.core.proposal.ProposedFigure;
 
 /** The changes that are made to figures. */
 public final class FigureEdits {
@@ -33,6 +34,30 @@ public final class FigureEdits {
         return Edit.named(
                 EditKind.NEW_FIGURE,
                 m -> m.withIdTaken().withFigure(Figure.of(m.nextId("f"), "", still, picture)));
+    }
+
+    /** Makes what the film proposes a figure of its step, with its marks and its crop. */
+    public static Edit fromFilm(ProposedFigure proposed, String picture) {
+        return Edit.named(
+                EditKind.FIGURE_FROM_FILM,
+                m -> {
+                    Step step = m.step(proposed.step()).orElse(null);
+                    if (step == null) {
+                        return m;
+                    }
+                    Figure figure = Figure.of(m.nextId("f"), "", proposed.still(), picture);
+                    if (proposed.crop() != null) {
+                        figure = figure.withPreparation(Preparation.NONE.withCrop(proposed.crop()));
+                    }
+                    Manual all =
+                            m.withIdTaken()
+                                    .withFigure(figure)
+                                    .withStep(step.withFigure(figure.id()));
+                    for (ProposedFigure.ProposedMark mark : proposed.marks()) {
+                        all = added(all, figure.id(), id -> mark.mark().withId(id));
+                    }
+                    return all;
+                });
     }
 
     /**

@@ -53,4 +53,24 @@ final class FigureOrder {
                                                                         .isPresent()))
                 .findFirst();
     }
+
+    /** The steps in sight that have no figure. */
+    List<Step> lacking() {
+        return project.manual()
+                .steps()
+                .filter(s -> s.figures().isEmpty())
+                .filter(s -> s.applicability().concerns(project.sight().get()))
+                .toList();
+    }
+
+    /** The next of them behind the step of a figure, or the first. */
+    Optional<Step> nextLacking(Id<Figure> figure) {
+        List<Id<Step>> all = project.manual().steps().map(Step::id).toList();
+        int here = stepOf(figure).map(s -> all.indexOf(s.id())).orElse(-1);
+        List<Step> lacking = lacking();
+        return lacking.stream()
+                .filter(s -> all.indexOf(s.id()) > here)
+                .findFirst()
+                .or(() -> lacking.stream().findFirst());
+    }
 }

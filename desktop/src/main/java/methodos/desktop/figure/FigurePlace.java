@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.geometry.Insets;
@@ -40,6 +41,7 @@ import methodos.desktop.control.Held;
 import methodos.desktop.control.PartLine;
 import methodos.desktop.control.Scrolled;
 import methodos.desktop.control.Sideways;
+import methodos.desktop.filmfigure.FilmFigureView;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.place.OpenPointList;
 import methodos.desktop.place.Place;
@@ -62,6 +64,9 @@ public final class FigurePlace implements PlaceView {
     /** Below this height the picture is scrolled rather than shown smaller. */
     private static final double LEAST_PICTURE = 200;
 
+    /** What can be done where there is no figure yet. */
+    private static final Set<String> WITHOUT_FIGURE = Set.of("importPicture", "fromFilm");
+
     private final OpenProject project;
     private final Words words;
     private final FileChoice fileChoice;
@@ -78,6 +83,10 @@ public final class FigurePlace implements PlaceView {
     private final TextField title;
     private final UnitsButton units;
     private final Button lacking;
+    private final FilmFigureView film;
+    private final ScrollPane filmScroll;
+    private final ScrollPane all;
+    private final Region beside;
     private final Consumer<OpenPoint> go;
     private final TextArea reads;
     private final VBox legible = new VBox(4);
@@ -112,6 +121,8 @@ public final class FigurePlace implements PlaceView {
         this.message = message;
         this.go = go;
         this.lacking = Controls.link("nextWithoutFigure", "", this::nextWithoutFigure);
+        this.film = new FilmFigureView(project, desk, message, this::leaveFilm, this::show);
+        this.filmScroll = new Scrolled(film);
         this.stills = new StillCache(project, this::arrived, message);
         this.pictures = new PreparedPictures(stills, project.background(), this::repainted);
         this.order = new FigureOrder(project);
@@ -143,8 +154,10 @@ public final class FigurePlace implements PlaceView {
         empty.setAlignment(Pos.CENTER);
         bench.onChange(this::benchChanged);
         typing();
-        node.setMain(center());
-        node.setSide(sideScroll(go));
+        this.all = center();
+        node.setMain(all);
+        this.beside = sideScroll(go);
+        node.setSide(beside);
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
         refresh();
@@ -217,6 +230,7 @@ public final class FigurePlace implements PlaceView {
                         units,
                         heads,
                         tabs,
+                        Controls.link("fromFilm", words.of("figure.film"), this::openFilm),
                         Controls.link(
                                 "importPicture", words.of("figure.import"), this::chooseImport),
                         Controls.link("saveFigure", words.of("figure.save"), this::chooseSave),
@@ -292,7 +306,7 @@ public final class FigurePlace implements PlaceView {
             figure = project.manual().figures().isEmpty() ? null : order.all().get(0);
         }
         strip.fill(figure);
-        int without = withoutFigure().size();
+        int without = order.lacking().size();
         lacking.setText(words.of("figure.lacking", without));
         Controls.seen(lacking, without > 0);
         Figure now = current().orElse(null);
@@ -302,7 +316,7 @@ public final class FigurePlace implements PlaceView {
         Controls.seen(canvas, !none);
         Controls.seen(below, !none);
         side.getChildren()
-                .forEach(n -> Controls.seen(n, !none || "importPicture".equals(n.getId())));
+                .forEach(n -> Controls.seen(n, !none || WITHOUT_FIGURE.contains("" + n.getId())));
         if (none) {
             bench.show(null);
             return;
@@ -358,25 +372,9 @@ public final class FigurePlace implements PlaceView {
         }
     }
 
-    /** The steps in sight that have no figure. */
-    private List<Step> withoutFigure() {
-        return project.manual()
-                .steps()
-                .filter(s -> s.figures().isEmpty())
-                .filter(s -> s.applicability().concerns(project.sight().get()))
-                .toList();
-    }
-
     /** Goes to the next step without a figure behind the one that is shown, to give it a still. */
     private void nextWithoutFigure() {
-        List<Id<Step>> all = project.manual().steps().map(Step::id).toList();
-        int here = order.stepOf(figure).map(s -> all.indexOf(s.id())).orElse(-1);
-        List<Step> lacking = withoutFigure();
-        lacking.stream()
-                .filter(s -> all.indexOf(s.id()) > here)
-                .findFirst()
-                .or(() -> lacking.stream().findFirst())
-                .ifPresent(s -> go.accept(OpenPoint.toStep(s.id())));
+        order.nextLacking(figure).ifPresent(s -> go.accept(OpenPoint.toStep(s.id())));
     }
 
     private List<Part> parts() {
@@ -418,6 +416,19 @@ public final class FigurePlace implements PlaceView {
 
     private void take(Clip clip, double time) {
         current().ifPresent(f -> exchange.take(f, clip, time, message));
+    }
+
+    /** Shows what the film proposes, from the first step without a figure behind the one shown. */
+    private void openFilm() {
+        node.setMain(filmScroll);
+        node.setSide(film.side());
+        film.open(order.nextLacking(figure).map(Step::id).orElse(null));
+    }
+
+    private void leaveFilm() {
+        node.setMain(all);
+        node.setSide(beside);
+        canvas.requestFocus();
     }
 
     private void chooseImport() {
@@ -468,11 +479,12 @@ public final class FigurePlace implements PlaceView {
 
     @Override
     public boolean ready() {
-        return stills.complete() && choice.complete() && pictures.complete();
+        return stills.complete() && choice.complete() && pictures.complete() && film.ready();
     }
 
     @Override
     public void close() {
+        film.close();
         stills.close();
         pictures.close();
         files.close();

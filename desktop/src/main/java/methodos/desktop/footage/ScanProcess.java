@@ -13,6 +13,7 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.function.DoubleConsumer;
+import methodos.core.change.SpanLooked;
 import methodos.footage.FootageProblem;
 
 /** A {@link ScanWorker} at work on one recording; it ends when it says nothing for too long. */
@@ -40,6 +41,13 @@ final class ScanProcess {
     /** Scans the recording, and keeps the scan under its digest. */
     static ScanProcess scan(Path clip, String digest, Path cache) {
         return new ScanProcess(clip, digest, cache.toString());
+    }
+
+    /** Looks for what changed in spans of a recording that is scanned, and keeps each. */
+    static ScanProcess changes(Path clip, String digest, Path cache, List<SpanLooked> spans) {
+        List<String> more = new ArrayList<>(List.of(digest, cache.toString()));
+        spans.forEach(s -> more.add(s.text()));
+        return new ScanProcess(clip, more.toArray(String[]::new));
     }
 
     /**

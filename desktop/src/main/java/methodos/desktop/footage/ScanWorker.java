@@ -4,12 +4,15 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Locale;
+import methodos.core.change.SpanLooked;
 import methodos.core.scan.Scan;
 import methodos.files.cache.KeptScans;
+import methodos.files.cache.KeptSights;
 import methodos.footage.FootageProblem;
 import methodos.footage.Probe;
 import methodos.footage.Recording;
 import methodos.footage.Scanner;
+import methodos.footage.change.SpanChanges;
 
 /**
  * The main class of the process in which a recording that was never seen before is tried: a decoder
@@ -28,7 +31,8 @@ public final class ScanWorker {
 
     /**
      * @param arguments the recording; then its digest and the folder to keep its scan in, or
-     *     nothing for a first look only
+     *     nothing for a first look only; behind them the spans in which is looked for what changed,
+     *     in place of the scan
      */
     public static void main(String[] arguments) {
         PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
@@ -36,6 +40,8 @@ public final class ScanWorker {
         try {
             if (arguments.length == 1) {
                 look(clip);
+            } else if (arguments.length > 3) {
+                changes(clip, arguments, out);
             } else {
                 Scan scan =
                         Scanner.scan(
@@ -49,6 +55,33 @@ public final class ScanWorker {
         } catch (FootageProblem e) {
             out.println(PROBLEM + e.getMessage());
             System.exit(REFUSED);
+        }
+    }
+
+    private static void changes(Path clip, String[] arguments, PrintStream out)
+            throws FootageProblem {
+        Path cache = Path.of(arguments[2]);
+        Scan scan = new KeptScans(cache).of(arguments[1]).orElse(null);
+        if (scan == null) {
+            return;
+        }
+        KeptSights kept = new KeptSights(cache);
+        try (Recording recording = Recording.open(clip)) {
+            for (int i = 3; i < arguments.length; i++) {
+                SpanLooked span = SpanLooked.of(arguments[i]);
+                kept.keep(
+                        arguments[1],
+                        span,
+                        SpanChanges.of(
+                                recording,
+                                span.from(),
+                                span.to(),
+                                span.earliest(),
+                                span.latest(),
+                                scan));
+                double share = (i - 2.0) / (arguments.length - 3);
+                out.println(SHARE + String.format(Locale.ROOT, "%.4f", share));
+            }
         }
     }
 

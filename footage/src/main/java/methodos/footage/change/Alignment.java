@@ -135,6 +135,15 @@ final class Alignment {
         return sum / n + .01;
     }
 
+    /** How far pixels lie from where they were, on the mean, in pixels. */
+    double moved() {
+        double sum = 0;
+        for (int p = 0; p < x.length; p += 7) {
+            sum += Math.hypot(x[p] - p % width, y[p] - p / width);
+        }
+        return sum / (x.length / 7.0);
+    }
+
     /** Which pixels of the first still lie on the second. */
     boolean[] seen() {
         return seen;

