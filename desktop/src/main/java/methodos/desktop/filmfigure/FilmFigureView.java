@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
+import javafx.beans.InvalidationListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
@@ -77,6 +78,7 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
     private final Button stop;
     private final Map<String, Image> stills = new HashMap<>();
     private final Set<String> asked = new HashSet<>();
+    private final InvalidationListener onChange = o -> refresh();
     private Id<Step> at;
     private int chosen;
     private boolean other;
@@ -145,7 +147,10 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
         sceneProperty()
                 .addListener(
                         (o, was, is) -> {
-                            if (is != null) {
+                            if (is == null) {
+                                project.workspace().removeListener(onChange);
+                            } else {
+                                project.workspace().addListener(onChange);
                                 Platform.runLater(this::requestFocus);
                             }
                         });
