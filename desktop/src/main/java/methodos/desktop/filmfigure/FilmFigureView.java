@@ -1,7 +1,6 @@
 package methodos.desktop.filmfigure;
 
 import java.awt.image.BufferedImage;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -9,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.geometry.Insets;
@@ -33,7 +31,6 @@ import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Mark;
 import methodos.core.manual.Part;
-import methodos.core.manual.PartUse;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.proposal.ProposedFigure;
@@ -254,7 +251,7 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
             take.setAlignment(Pos.CENTER_LEFT);
             marks.getChildren().add(take);
         }
-        List<String> lacking = lacking(now, step).stream().map(this::name).toList();
+        List<String> lacking = FilmFigures.lacking(now, step).stream().map(this::name).toList();
         if (!lacking.isEmpty()) {
             marks.getChildren()
                     .add(
@@ -292,16 +289,6 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
 
     private String name(Id<Part> part) {
         return project.manual().part(part).map(Part::label).orElse("");
-    }
-
-    /** Parts of the step that no mark names. */
-    private static List<Id<Part>> lacking(ProposedFigure now, Step step) {
-        Set<Id<Part>> named =
-                now.marks().stream()
-                        .filter(m -> m.mark() instanceof Mark.OfPart)
-                        .map(m -> ((Mark.OfPart) m.mark()).part())
-                        .collect(Collectors.toSet());
-        return step.parts().stream().map(PartUse::part).filter(p -> !named.contains(p)).toList();
     }
 
     private void draw() {
@@ -413,39 +400,14 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
         requestFocus();
     }
 
-    /** Puts the part that has no place yet, or the chosen mark, at the next place that changed. */
     private void give() {
         current()
-                .filter(f -> !f.regions().isEmpty())
                 .ifPresent(
                         f -> {
-                            Step step = project.manual().step(f.step()).orElseThrow();
-                            List<Id<Part>> lacking = lacking(f, step);
-                            if (!lacking.isEmpty() || !f.marks().isEmpty()) {
-                                figures.put(given(f, lacking));
-                                refresh();
-                            }
+                            figures.give(f, chosen);
+                            refresh();
                         });
         requestFocus();
-    }
-
-    private ProposedFigure given(ProposedFigure f, List<Id<Part>> lacking) {
-        List<SeenChange> rest = new ArrayList<>(f.regions());
-        SeenChange region = rest.remove(0);
-        List<ProposedMark> all = new ArrayList<>(f.marks());
-        if (lacking.isEmpty()) {
-            rest.add(region);
-            Mark moved = all.get(chosen).mark();
-            double dx = region.middle().x() - moved.points().get(0).x();
-            double dy = region.middle().y() - moved.points().get(0).y();
-            all.set(chosen, new ProposedMark(moved.moved(dx, dy), region.sure()));
-        } else {
-            all.add(
-                    new ProposedMark(
-                            new Mark.Callout(null, lacking.get(0), region.middle(), null),
-                            region.sure()));
-        }
-        return new ProposedFigure(f.step(), f.still(), f.crop(), all, rest, f.sure());
     }
 
     private void switchOver() {

@@ -9,14 +9,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
+import methodos.core.change.SeenChange;
 import methodos.core.change.SeenSpan;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
 import methodos.core.manual.Step;
 import methodos.core.proposal.FigureProposals;
 import methodos.core.proposal.ProposedFigure;
+import methodos.core.proposal.ProposedFigure.ProposedMark;
 import methodos.desktop.footage.SightDesk;
 import methodos.desktop.project.OpenProject;
 import methodos.footage.FootageProblem;
@@ -83,6 +89,45 @@ final class FilmFigures implements AutoCloseable {
     /** Proposes nothing for a step any more. */
     void pass(Id<Step> step) {
         passed.add(step);
+    }
+
+    /** Puts the part that has no place yet, or the chosen mark, at the next place that changed. */
+    void give(ProposedFigure figure, int chosen) {
+        Step step = project.manual().step(figure.step()).orElseThrow();
+        List<Id<Part>> lacking = lacking(figure, step);
+        boolean something = !lacking.isEmpty() || !figure.marks().isEmpty();
+        if (something && !figure.regions().isEmpty()) {
+            put(given(figure, lacking, chosen));
+        }
+    }
+
+    private static ProposedFigure given(ProposedFigure f, List<Id<Part>> lacking, int chosen) {
+        List<SeenChange> rest = new ArrayList<>(f.regions());
+        SeenChange region = rest.remove(0);
+        List<ProposedMark> all = new ArrayList<>(f.marks());
+        if (lacking.isEmpty()) {
+            rest.add(region);
+            Mark moved = all.get(chosen).mark();
+            double dx = region.middle().x() - moved.points().get(0).x();
+            double dy = region.middle().y() - moved.points().get(0).y();
+            all.set(chosen, new ProposedMark(moved.moved(dx, dy), region.sure()));
+        } else {
+            all.add(
+                    new ProposedMark(
+                            new Mark.Callout(null, lacking.get(0), region.middle(), null),
+                            region.sure()));
+        }
+        return new ProposedFigure(f.step(), f.still(), f.crop(), all, rest, f.sure());
+    }
+
+    /** Parts of the step that no mark names. */
+    static List<Id<Part>> lacking(ProposedFigure now, Step step) {
+        Set<Id<Part>> named =
+                now.marks().stream()
+                        .filter(m -> m.mark() instanceof Mark.OfPart)
+                        .map(m -> ((Mark.OfPart) m.mark()).part())
+                        .collect(Collectors.toSet());
+        return step.parts().stream().map(PartUse::part).filter(p -> !named.contains(p)).toList();
     }
 
     Optional<SeenSpan> seen(Id<Step> step) {
