@@ -90,28 +90,12 @@ final class Parallax {
         if (bx < REACH || by < REACH || bx >= w - REACH || by >= h - REACH) {
             return 0;
         }
-        double sa = 0;
-        double sb = 0;
-        double saa = 0;
-        double sbb = 0;
-        double sab = 0;
-        int n = 0;
+        Correlation alike = new Correlation();
         for (int dy = -REACH; dy <= REACH; dy += step) {
             for (int dx = -REACH; dx <= REACH; dx += step) {
-                double p = a.get(ax + dx, ay + dy);
-                double q = b.get(bx + dx, by + dy);
-                sa += p;
-                sb += q;
-                saa += p * p;
-                sbb += q * q;
-                sab += p * q;
-                n++;
+                alike.add(a.get(ax + dx, ay + dy), b.get(bx + dx, by + dy));
             }
         }
-        double va = saa / n - sa / n * (sa / n);
-        double vb = sbb / n - sb / n * (sb / n);
-        return Math.min(va, vb) < FLAT * FLAT
-                ? 0
-                : (sab / n - sa / n * (sb / n)) / Math.sqrt(va * vb);
+        return alike.value(FLAT);
     }
 }

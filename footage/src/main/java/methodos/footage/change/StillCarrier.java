@@ -30,6 +30,9 @@ public final class StillCarrier implements Carrier {
 
     private static final double SAME = .9;
 
+    /** Less structure is found everywhere, in levels. */
+    private static final double FLAT = 2;
+
     private final Map<Id<Clip>, Recording> recordings;
     private final Map<String, Plane> planes = new HashMap<>();
     private final Map<String, BufferedImage> pictures = new HashMap<>();
@@ -116,39 +119,17 @@ public final class StillCarrier implements Carrier {
     /** Of what is around two places, 1 for the same but for the light. */
     private static double correlation(
             Plane a, double ax, double ay, Plane b, double bx, double by, int reach) {
-        double sa = 0;
-        double sb = 0;
-        double saa = 0;
-        double sbb = 0;
-        double sab = 0;
-        int n = 0;
+        Correlation alike = new Correlation();
         int step = Math.max(1, reach / 12);
         for (int dy = -reach; dy <= reach; dy += step) {
             for (int dx = -reach; dx <= reach; dx += step) {
-                double x = ax + dx;
-                double y = ay + dy;
-                double u = bx + dx;
-                double v = by + dy;
-                if (outside(a, x, y) || outside(b, u, v)) {
-                    continue;
+                if (!outside(a, ax + dx, ay + dy) && !outside(b, bx + dx, by + dy)) {
+                    alike.add(a.between(ax + dx, ay + dy), b.between(bx + dx, by + dy));
                 }
-                double p = a.between((float) x, (float) y);
-                double q = b.between((float) u, (float) v);
-                sa += p;
-                sb += q;
-                saa += p * p;
-                sbb += q * q;
-                sab += p * q;
-                n++;
             }
         }
         double side = 2.0 * (reach / step) + 1;
-        if (n < side * side / 2) {
-            return -1;
-        }
-        double va = saa / n - sa / n * (sa / n);
-        double vb = sbb / n - sb / n * (sb / n);
-        return va < 4 || vb < 4 ? 0 : (sab / n - sa / n * (sb / n)) / Math.sqrt(va * vb);
+        return alike.count() < side * side / 2 ? -1 : alike.value(FLAT);
     }
 
     private static boolean outside(Plane p, double x, double y) {
