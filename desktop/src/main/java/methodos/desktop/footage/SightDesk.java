@@ -98,6 +98,7 @@ public final class SightDesk implements AutoCloseable {
     public void look() {
         if (state != State.LOOKING) {
             state = State.LOOKING;
+            problem = "";
             refresh();
         }
     }
@@ -117,7 +118,7 @@ public final class SightDesk implements AutoCloseable {
     private record Wanted(Step step, Clip clip, SpanLooked span) {}
 
     private void refresh() {
-        if (state == State.IDLE || state == State.STOPPED || closed) {
+        if (state != State.LOOKING && state != State.DONE || closed) {
             return;
         }
         Map<Id<Clip>, List<Wanted>> wantedOf = new LinkedHashMap<>();
