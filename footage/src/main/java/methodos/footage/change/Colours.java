@@ -3,6 +3,7 @@ package methodos.footage.change;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferByte;
 import java.util.List;
 
 /**
@@ -30,7 +31,7 @@ record Colours(Plane light, Plane blue, Plane red, List<Plane> screen) {
         Plane r = new Plane(WIDTH, height);
         Plane g = new Plane(WIDTH, height);
         Plane b = new Plane(WIDTH, height);
-        int[] pixels = small.getRGB(0, 0, WIDTH, height, null, 0, WIDTH);
+        int[] pixels = pixels(small);
         for (int i = 0; i < pixels.length; i++) {
             r.at()[i] = pixels[i] >> 16 & RANGE;
             g.at()[i] = pixels[i] >> 8 & RANGE;
@@ -59,7 +60,7 @@ record Colours(Plane light, Plane blue, Plane red, List<Plane> screen) {
     static Plane light(BufferedImage still) {
         BufferedImage small = still.getWidth() == WIDTH ? still : sized(still);
         Plane light = new Plane(WIDTH, small.getHeight());
-        int[] pixels = small.getRGB(0, 0, WIDTH, small.getHeight(), null, 0, WIDTH);
+        int[] pixels = pixels(small);
         for (int i = 0; i < pixels.length; i++) {
             int rgb = pixels[i];
             light.at()[i] =
@@ -68,6 +69,28 @@ record Colours(Plane light, Plane blue, Plane red, List<Plane> screen) {
                             + .114f * (rgb & RANGE);
         }
         return light;
+    }
+
+    /** All pixels, row by row; of frames as they come from the decoder this is quick. */
+    static int[] pixels(BufferedImage picture) {
+        int w = picture.getWidth();
+        int h = picture.getHeight();
+        int[] pixels = new int[w * h];
+        boolean plain =
+                picture.getType() == BufferedImage.TYPE_3BYTE_BGR
+                        && picture.getRaster().getDataBuffer() instanceof DataBufferByte bytes
+                        && bytes.getData().length == 3 * w * h;
+        if (!plain) {
+            return picture.getRGB(0, 0, w, h, pixels, 0, w);
+        }
+        byte[] bytes = ((DataBufferByte) picture.getRaster().getDataBuffer()).getData();
+        for (int i = 0; i < pixels.length; i++) {
+            pixels[i] =
+                    (bytes[3 * i + 2] & RANGE) << 16
+                            | (bytes[3 * i + 1] & RANGE) << 8
+                            | bytes[3 * i] & RANGE;
+        }
+        return pixels;
     }
 
     /** A still at the width at which stills are compared. */

@@ -48,7 +48,7 @@ record Shift(Affine camera, double apart) {
     int[] laid(BufferedImage frame) {
         int w = frame.getWidth();
         int h = frame.getHeight();
-        int[] from = frame.getRGB(0, 0, w, h, null, 0, w);
+        int[] from = Colours.pixels(frame);
         if (camera.equals(Affine.NONE)) {
             return from;
         }

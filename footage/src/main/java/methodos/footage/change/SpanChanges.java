@@ -20,7 +20,7 @@ public final class SpanChanges {
     /** The time at which something changed is told to this many seconds, at best. */
     private static final double FINEST = .2;
 
-    private static final int MOST_FRAMES = 60;
+    private static final int MOST_FRAMES = 36;
 
     private SpanChanges() {}
 

@@ -20,6 +20,8 @@ final class Tracks {
     /** What lies elsewhere nearly as well is not found. */
     private static final double UNIQUE = .86;
 
+    private static final int[][] BESIDE_IT = {{1, 0}, {-1, 0}, {0, 1}, {0, -1}};
+
     /** What differs by more a pixel, in deviations, is something else. */
     private static final double DIFFERENT = .62;
 
@@ -124,17 +126,13 @@ final class Tracks {
     private static Track search(Plane a, Plane b, int cx, int cy, int reach) {
         int side = 2 * reach + 1;
         double[] apart = new double[side * side];
+        apart[0] = apart(a, b, cx, cy, -reach, -reach, Double.MAX_VALUE);
         int best = 0;
         for (int dy = -reach; dy <= reach; dy++) {
             for (int dx = -reach; dx <= reach; dx++) {
-                double sum = 0;
-                for (int j = -PATCH; j <= PATCH; j += 2) {
-                    for (int i = -PATCH; i <= PATCH; i += 2) {
-                        sum += Math.abs(a.get(cx + i, cy + j) - b.get(cx + i + dx, cy + j + dy));
-                    }
-                }
                 int at = (dy + reach) * side + dx + reach;
-                apart[at] = sum / 64;
+                // what is so much more apart than the best can neither be the best nor as good
+                apart[at] = apart(a, b, cx, cy, dx, dy, apart[best] / UNIQUE);
                 best = apart[at] < apart[best] ? at : best;
             }
         }
@@ -149,9 +147,33 @@ final class Tracks {
                 return null;
             }
         }
+        for (int[] step : BESIDE_IT) {
+            int x = bx + step[0];
+            int y = by + step[1];
+            if (x >= 0 && y >= 0 && x < side && y < side) {
+                apart[y * side + x] = apart(a, b, cx, cy, x - reach, y - reach, Double.MAX_VALUE);
+            }
+        }
         double fx = bx == 0 || bx == side - 1 ? 0 : fine(apart, best, 1);
         double fy = by == 0 || by == side - 1 ? 0 : fine(apart, best, side);
         return new Track(cx, cy, bx - reach + fx, by - reach + fy);
+    }
+
+    /**
+     * How far the patch around a place lies apart from one beside it on the other picture, in
+     * levels.
+     *
+     * @param enough more is not told apart: what is returned may then be anything from this up
+     */
+    private static double apart(Plane a, Plane b, int cx, int cy, int dx, int dy, double enough) {
+        double limit = enough * 64;
+        double sum = 0;
+        for (int j = -PATCH; j <= PATCH && sum <= limit; j += 2) {
+            for (int i = -PATCH; i <= PATCH; i += 2) {
+                sum += Math.abs(a.get(cx + i, cy + j) - b.get(cx + i + dx, cy + j + dy));
+            }
+        }
+        return sum / 64;
     }
 
     /** Where between the pixels the least lies, by a parabola. */
