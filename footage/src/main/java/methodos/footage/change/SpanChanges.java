@@ -49,8 +49,8 @@ public final class SpanChanges {
         ClearStill before = clear(recording, clearBefore);
         ClearStill after = clear(recording, clearAfter);
         List<SeenChange> changes = StillChanges.between(before.picture(), after.picture());
-        double first = clearBefore.to();
-        double last = clearAfter.from();
+        double first = Math.max(from, clearBefore.to());
+        double last = Math.min(to, clearAfter.from());
         if (!changes.isEmpty() && last > first) {
             double every = Math.max(FINEST, (last - first) / MOST_FRAMES);
             List<Still> during = frames(recording, first, last, every);
