@@ -11,9 +11,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import methodos.core.change.SearchSpan;
 import methodos.core.change.SeenChange;
 import methodos.core.change.SeenSpan;
-import methodos.core.change.SpanLooked;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
@@ -21,8 +21,8 @@ import methodos.core.manual.Mark;
 import methodos.core.manual.Part;
 import methodos.core.manual.Point;
 import methodos.core.manual.Step;
-import methodos.core.proposal.Carrier;
 import methodos.core.proposal.FigureProposals;
+import methodos.core.proposal.PlaceFinder;
 import methodos.core.proposal.ProposedFigure;
 import methodos.core.scan.Scan;
 import methodos.demo.DemoProject;
@@ -30,7 +30,7 @@ import methodos.files.project.ProjectFolder;
 import methodos.footage.Recording;
 import methodos.footage.Scanner;
 import methodos.footage.change.SpanChanges;
-import methodos.footage.change.StillCarrier;
+import methodos.footage.change.StillPlaceFinder;
 
 /**
  * Holds the figures that the film proposes against the places that the renderer of the footage
@@ -161,20 +161,19 @@ public final class FilmBenchmark {
         double scanning = seconds(begin);
         begin = System.nanoTime();
         Map<Id<Step>, SeenSpan> seen = new LinkedHashMap<>();
-        for (Step step : manual.steps().toList()) {
-            SpanLooked span = FigureProposals.looked(manual, step).orElse(null);
-            if (span != null) {
-                Id<Clip> clip = step.spans().get(0).clip();
-                seen.put(
-                        step.id(),
-                        SpanChanges.of(
-                                recordings.get(clip),
-                                span.from(),
-                                span.to(),
-                                span.earliest(),
-                                span.latest(),
-                                scans.get(clip)));
-            }
+        for (Map.Entry<Id<Step>, SearchSpan> wanted : FigureProposals.searched(manual).entrySet()) {
+            SearchSpan span = wanted.getValue();
+            Step step = manual.step(wanted.getKey()).orElseThrow();
+            Id<Clip> clip = step.spans().get(0).clip();
+            seen.put(
+                    step.id(),
+                    SpanChanges.of(
+                            recordings.get(clip),
+                            span.from(),
+                            span.to(),
+                            span.earliest(),
+                            span.latest(),
+                            scans.get(clip)));
         }
         double looking = seconds(begin);
         System.out.printf(
@@ -184,15 +183,15 @@ public final class FilmBenchmark {
                 scanning,
                 seen.size(),
                 looking / seen.size());
-        Carrier carrier = new StillCarrier(recordings);
+        PlaceFinder finder = new StillPlaceFinder(recordings);
         Manual bare = manual;
         for (Step step : manual.steps().toList()) {
             bare = bare.withStep(step.withFigures(List.of()));
         }
-        Held film = new Held();
-        Held others = new Held();
+        Score film = new Score();
+        Score others = new Score();
         begin = System.nanoTime();
-        FigureProposals fromFilm = new FigureProposals(bare, seen, carrier, .5625);
+        FigureProposals fromFilm = new FigureProposals(bare, seen, finder, clip -> .5625);
         for (Step step : manual.steps().toList()) {
             ProposedFigure figure = fromFilm.of(step.withFigures(List.of())).orElse(null);
             film.add(manual, step, figure, places);
@@ -202,7 +201,7 @@ public final class FilmBenchmark {
             Manual without = manual.withStep(step.withFigures(List.of()));
             Step open = without.step(step.id()).orElseThrow();
             ProposedFigure figure =
-                    new FigureProposals(without, seen, carrier, .5625).of(open).orElse(null);
+                    new FigureProposals(without, seen, finder, clip -> .5625).of(open).orElse(null);
             others.add(manual, step, figure, places);
         }
         System.out.printf(Locale.ROOT, "drafted, %.2f s a step%n", drafting / seen.size());
@@ -262,7 +261,7 @@ public final class FilmBenchmark {
     }
 
     /** Proposed marks against the places of things, and written callouts that are proposed. */
-    private static final class Held {
+    private static final class Score {
 
         private int written;
         private int proposedOfWritten;

@@ -71,7 +71,7 @@ class FilmFigureTest extends RealWindow {
         until(() -> window().ready());
         inView(robot, "#fromFilm");
         robot.clickOn("#fromFilm");
-        until(() -> !robot.lookup("#filmAccept").queryAll().isEmpty());
+        until(() -> !robot.lookup("#filmMark-1").queryAll().isEmpty());
         until(() -> window().ready());
         laidOut(robot);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import methodos.core.change.SeenSpan;
 import methodos.core.coverage.ShownNotTold;
 import methodos.core.coverage.ToldInReverse;
 import methodos.core.description.Id;
@@ -24,6 +25,7 @@ import methodos.core.narration.Caption;
 import methodos.core.narration.WordStates;
 import methodos.core.narration.Workspace;
 import methodos.core.practice.PractisedManual;
+import methodos.core.proposal.SeenAgainstTold;
 import methodos.core.scan.Scan;
 import methodos.core.words.Named;
 
@@ -213,8 +215,32 @@ public final class OpenPoints {
                 add(Matter.FOOTAGE, key, null, clip.id().text(), clip.name());
             }
         }
-        manual.steps().filter(s -> numbers.of(s.id()).isPresent()).forEach(this::reshoot);
+        manual.steps()
+                .filter(s -> numbers.of(s.id()).isPresent())
+                .forEach(
+                        s -> {
+                            reshoot(s);
+                            seenAgainstTold(s);
+                        });
         return points;
+    }
+
+    /** Where the film shows something else than the words of its step tell. */
+    private void seenAgainstTold(Step step) {
+        SeenSpan seen = workspace.seen().get(step.id());
+        if (seen == null || step.spans().isEmpty()) {
+            return;
+        }
+        for (SeenAgainstTold.Difference d : SeenAgainstTold.of(manual, step, seen)) {
+            add(
+                    Matter.FOOTAGE,
+                    "open.footage.seen." + d.kind(),
+                    step.id(),
+                    step.spans().get(0).clip().text(),
+                    numbers.of(step.id()).orElseThrow(),
+                    d.told(),
+                    d.seen());
+        }
     }
 
     /** A step that has no figure and whose footage offers none has to be filmed again. */

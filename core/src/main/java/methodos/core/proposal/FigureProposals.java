@@ -2,15 +2,18 @@ package methodos.core.proposal;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
+import methodos.core.change.SearchSpan;
 import methodos.core.change.SeenChange;
 import methodos.core.change.SeenSpan;
-import methodos.core.change.SpanLooked;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
@@ -62,21 +65,24 @@ public final class FigureProposals {
     private final Map<Id<Step>, List<Sighting>> sightings;
     private final List<Sighting> pointedAt;
     private final List<Step> steps;
-    private final Carrier carrier;
-    private final double shape;
+    private final PlaceFinder finder;
+    private final ToDoubleFunction<Id<Clip>> shape;
 
     /**
      * @param seen what the film shows of each step, by the first span of the step
-     * @param shape height of the pictures as a share of their width
+     * @param shape height of the pictures of a clip as a share of their width
      */
     public FigureProposals(
-            Manual manual, Map<Id<Step>, SeenSpan> seen, Carrier carrier, double shape) {
+            Manual manual,
+            Map<Id<Step>, SeenSpan> seen,
+            PlaceFinder finder,
+            ToDoubleFunction<Id<Clip>> shape) {
         this.manual = manual;
         this.seen = seen;
         this.sightings = Sightings.of(manual, seen);
         this.pointedAt = Sightings.pointedAt(manual);
         this.steps = manual.steps().toList();
-        this.carrier = carrier;
+        this.finder = finder;
         this.shape = shape;
     }
 
@@ -119,16 +125,15 @@ public final class FigureProposals {
                                 });
             }
         }
-        Preparation.Crop crop = boxes.isEmpty() ? null : crop(boxes);
+        double high = shape.applyAsDouble(clip);
+        Preparation.Crop crop = boxes.isEmpty() ? null : crop(boxes, high);
         int of = marks.size();
         others(step, clip, time).stream()
                 .filter(f -> !shown.contains(f.part) && f.sure >= LEAST_OTHER)
-                .filter(f -> shows(crop, f.at))
+                .filter(f -> shows(crop, f.at, high))
                 .limit(OTHERS)
                 .forEach(f -> marks.add(f.callout()));
-        if (crop != null || !marks.isEmpty()) {
-            lens(boxes, crop).ifPresent(marks::add);
-        }
+        lens(boxes, crop).ifPresent(marks::add);
         if (marks.isEmpty() && span.changes().isEmpty()) {
             return Optional.empty();
         }
@@ -180,7 +185,7 @@ public final class FigureProposals {
         if (handledBetween(s, time)) {
             return Optional.empty();
         }
-        return carrier.carry(s.clip(), s.time(), s.place().middle(), s.radius(), time)
+        return finder.find(s.clip(), s.time(), s.place().middle(), s.radius(), time)
                 .map(c -> again(s, c.place(), c.trust()));
     }
 
@@ -261,7 +266,7 @@ public final class FigureProposals {
     }
 
     /** Where it happens, with enough around it to know the place; null for the whole still. */
-    private Preparation.Crop crop(List<Box> boxes) {
+    private static Preparation.Crop crop(List<Box> boxes, double high) {
         Box all = boxes.stream().reduce(Box::with).orElseThrow();
         double part = boxes.stream().mapToDouble(Box::width).max().orElse(0);
         double width =
@@ -275,15 +280,15 @@ public final class FigureProposals {
         double x = Math.max(half, Math.min(1 - half, (all.left() + all.right()) / 2));
         double y = Math.max(half, Math.min(1 - half, (all.top() + all.bottom()) / 2));
         return new Preparation.Crop(
-                x - half - .5, (y - half - .5) * shape, x + half - .5, (y + half - .5) * shape);
+                x - half - .5, (y - half - .5) * high, x + half - .5, (y + half - .5) * high);
     }
 
-    private boolean shows(Preparation.Crop crop, Point p) {
+    private static boolean shows(Preparation.Crop crop, Point p, double high) {
         if (crop == null) {
             return p.x() > .02 && p.x() < .98 && p.y() > .02 && p.y() < .98;
         }
         double x = p.x() - .5;
-        double y = (p.y() - .5) * shape;
+        double y = (p.y() - .5) * high;
         double edge = .02 * crop.width();
         return x > crop.left() + edge
                 && x < crop.right() - edge
@@ -291,7 +296,7 @@ public final class FigureProposals {
                 && y < crop.bottom() - edge;
     }
 
-    private Optional<ProposedMark> lens(List<Box> boxes, Preparation.Crop crop) {
+    private static Optional<ProposedMark> lens(List<Box> boxes, Preparation.Crop crop) {
         double shown = crop == null ? 1 : crop.width();
         return boxes.stream()
                 .filter(b -> b.width() < LENS * shown)
@@ -306,32 +311,56 @@ public final class FigureProposals {
                         });
     }
 
-    /** Where it is looked for what a step changed: its first span, and around it nothing else. */
-    public static Optional<SpanLooked> looked(Manual manual, Step step) {
-        if (step.spans().isEmpty()) {
-            return Optional.empty();
-        }
-        Span span = step.spans().get(0);
+    /**
+     * Where it is looked for what each step changed: its first span, and around it as far as no
+     * other step is under way. Steps without footage are left out.
+     */
+    public static Map<Id<Step>, SearchSpan> searched(Manual manual) {
+        Map<Id<Clip>, List<Busy>> busy = new HashMap<>();
+        manual.steps()
+                .forEach(
+                        step ->
+                                step.spans()
+                                        .forEach(
+                                                s ->
+                                                        busy.computeIfAbsent(
+                                                                        s.clip(),
+                                                                        k -> new ArrayList<>())
+                                                                .add(new Busy(step.id(), s))));
+        Map<Id<Step>, SearchSpan> all = new LinkedHashMap<>();
+        manual.steps()
+                .filter(s -> !s.spans().isEmpty())
+                .forEach(
+                        s -> {
+                            Span span = s.spans().get(0);
+                            double end =
+                                    manual.clip(span.clip()).map(Clip::duration).orElse(span.end());
+                            all.put(s.id(), alone(s.id(), span, end, busy.get(span.clip())));
+                        });
+        return all;
+    }
+
+    private record Busy(Id<Step> step, Span span) {}
+
+    private static SearchSpan alone(Id<Step> step, Span span, double end, List<Busy> others) {
         double earliest = 0;
-        double latest = manual.clip(span.clip()).map(Clip::duration).orElse(span.end());
-        for (Step other : manual.steps().toList()) {
-            for (Span s : other.spans()) {
-                if (!s.clip().equals(span.clip()) || other.id().equals(step.id())) {
-                    continue;
-                }
-                double inside = OVERLAP * (s.end() - s.start());
-                if (s.start() < span.start()) {
-                    earliest = Math.max(earliest, s.end() - inside);
-                } else if (s.start() > span.start()) {
-                    latest = Math.min(latest, s.start() + inside);
-                }
+        double latest = end;
+        for (Busy other : others) {
+            Span s = other.span;
+            double inside = OVERLAP * (s.end() - s.start());
+            if (other.step.equals(step)) {
+                continue;
+            }
+            if (s.start() < span.start()) {
+                earliest = Math.max(earliest, s.end() - inside);
+            } else if (s.start() > span.start()) {
+                latest = Math.min(latest, s.start() + inside);
             }
         }
-        return Optional.of(
-                new SpanLooked(
-                        span.start(),
-                        span.end(),
-                        Math.min(earliest, span.start()),
-                        Math.max(latest, span.end())));
+        return new SearchSpan(
+                span.start(),
+                span.end(),
+                Math.min(earliest, span.start()),
+                Math.max(latest, span.end()));
     }
 }

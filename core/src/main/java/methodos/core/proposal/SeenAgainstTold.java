@@ -23,13 +23,13 @@ public final class SeenAgainstTold {
     /** What differs. */
     public enum Kind {
         /** Parts are told to come off, and nothing is gone. */
-        nothingGone,
+        NOTHING_GONE,
         /** Parts are told to go on, and nothing is new. */
-        nothingNew,
+        NOTHING_NEW,
         /** Fewer things changed than are told. */
-        fewer,
+        FEWER,
         /** Something is gone that nobody told. */
-        untold
+        UNTOLD
     }
 
     /**
@@ -47,17 +47,17 @@ public final class SeenAgainstTold {
         List<SeenChange> fresh = sure(seen, SeenChange.Kind.NEW);
         List<Difference> all = new ArrayList<>();
         if (off > 0 && gone.isEmpty()) {
-            all.add(new Difference(Kind.nothingGone, off, 0));
+            all.add(new Difference(Kind.NOTHING_GONE, off, 0));
         } else if (on > 0 && fresh.isEmpty()) {
-            all.add(new Difference(Kind.nothingNew, on, 0));
+            all.add(new Difference(Kind.NOTHING_NEW, on, 0));
         } else if (off > gone.size() && gone.size() > 1) {
-            all.add(new Difference(Kind.fewer, off, gone.size()));
+            all.add(new Difference(Kind.FEWER, off, gone.size()));
         } else if (on > fresh.size() && fresh.size() > 1) {
-            all.add(new Difference(Kind.fewer, on, fresh.size()));
+            all.add(new Difference(Kind.FEWER, on, fresh.size()));
         } else if (off == 0 && on == 0 && step.parts().isEmpty()) {
             int large = (int) gone.stream().filter(c -> c.width() * c.height() > LARGE).count();
             if (large > 0) {
-                all.add(new Difference(Kind.untold, 0, large));
+                all.add(new Difference(Kind.UNTOLD, 0, large));
             }
         }
         return all;

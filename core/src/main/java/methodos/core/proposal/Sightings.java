@@ -84,7 +84,7 @@ public final class Sightings {
     }
 
     /** Where the author himself pointed at parts, on stills of clips. */
-    static List<Sighting> pointedAt(Manual manual) {
+    public static List<Sighting> pointedAt(Manual manual) {
         List<Sighting> all = new ArrayList<>();
         for (Step step : manual.steps().toList()) {
             for (Id<Figure> id : step.figures()) {

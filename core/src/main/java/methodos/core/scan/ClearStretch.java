@@ -34,6 +34,12 @@ public record ClearStretch(double from, double to) {
     /** Frames that are covered so much more are not of one stretch. */
     private static final double AS_CLEAR = .015;
 
+    /** Where something moves so much more than usual, it comes into the picture or goes away. */
+    private static final double AS_STILL = .25;
+
+    /** So long beside a frame nothing is to cover the picture either, in seconds. */
+    private static final double BESIDE = .2;
+
     /** A little is left off where the camera changes, in seconds. */
     private static final double EDGE = .12;
 
@@ -52,7 +58,7 @@ public record ClearStretch(double from, double to) {
                 Math.min(inside, shot.to),
                 t -> t < first ? AWAY * (first - t) : WITHIN * (t - first),
                 first,
-                -LONG);
+                -1);
     }
 
     /**
@@ -70,7 +76,7 @@ public record ClearStretch(double from, double to) {
                 Math.max(last, Math.min(Math.min(shot.to, latest), last + REACH)),
                 t -> t > last ? AWAY * (t - last) : WITHIN * (last - t),
                 last,
-                LONG);
+                1);
     }
 
     private static ClearStretch best(
@@ -79,7 +85,7 @@ public record ClearStretch(double from, double to) {
             double to,
             ToDoubleFunction<Double> away,
             double otherwise,
-            double grows) {
+            int grows) {
         List<FrameScore> frames = scan.framesOf(from, to + 1e-3);
         if (frames.isEmpty()) {
             return new ClearStretch(otherwise, otherwise);
@@ -87,35 +93,58 @@ public record ClearStretch(double from, double to) {
         int best = 0;
         double least = Double.MAX_VALUE;
         for (int i = 0; i < frames.size(); i++) {
-            double cost = cost(scan, frames.get(i)) + away.applyAsDouble(frames.get(i).time());
+            double cost = cost(scan, frames, i) + away.applyAsDouble(frames.get(i).time());
             if (cost < least) {
                 least = cost;
                 best = i;
             }
         }
-        double most = frames.get(best).obstruction() + AS_CLEAR;
-        double at = frames.get(best).time();
-        int low = best;
-        while (low > 0
-                && frames.get(low - 1).obstruction() <= most
-                && frames.get(low - 1).time() >= at + Math.min(0, grows)) {
-            low--;
+        double most = covered(frames, best) + AS_CLEAR;
+        double still = usualStillness(frames, most) - AS_STILL;
+        int end = best;
+        while (end + grows >= 0
+                && end + grows < frames.size()
+                && frames.get(end + grows).obstruction() <= most
+                && frames.get(end + grows).stillness() >= still
+                && Math.abs(frames.get(end + grows).time() - frames.get(best).time()) <= LONG) {
+            end += grows;
         }
-        int high = best;
-        while (high + 1 < frames.size()
-                && frames.get(high + 1).obstruction() <= most
-                && frames.get(high + 1).time() <= at + Math.max(0, grows)) {
-            high++;
-        }
-        return new ClearStretch(frames.get(low).time(), frames.get(high).time());
+        double one = frames.get(best).time();
+        double other = frames.get(end).time();
+        return new ClearStretch(Math.min(one, other), Math.max(one, other));
     }
 
-    private static double cost(Scan scan, FrameScore frame) {
+    private static double cost(Scan scan, List<FrameScore> frames, int at) {
+        FrameScore frame = frames.get(at);
         boolean unusable = scan.unusable().stream().anyMatch(u -> u.holds(frame.time()));
-        return COVERED * frame.obstruction()
+        return COVERED * covered(frames, at)
                 + BLURRED * (1 - frame.sharpness())
                 + MOVING * (1 - frame.stillness())
                 + (unusable ? UNUSABLE : 0);
+    }
+
+    /** What covers the picture around a frame, at the most: what is on its way is not away yet. */
+    private static double covered(List<FrameScore> frames, int at) {
+        double time = frames.get(at).time();
+        double most = 0;
+        for (int i = at; i >= 0 && frames.get(i).time() >= time - BESIDE; i--) {
+            most = Math.max(most, frames.get(i).obstruction());
+        }
+        for (int i = at; i < frames.size() && frames.get(i).time() <= time + BESIDE; i++) {
+            most = Math.max(most, frames.get(i).obstruction());
+        }
+        return most;
+    }
+
+    /** A camera that is held is never still; what matters is what moves beside that. */
+    private static double usualStillness(List<FrameScore> frames, double most) {
+        double[] all =
+                frames.stream()
+                        .filter(f -> f.obstruction() <= most)
+                        .mapToDouble(FrameScore::stillness)
+                        .sorted()
+                        .toArray();
+        return all.length == 0 ? 0 : all[all.length / 2];
     }
 
     /** What one camera shows on end, with a little left off where it begins and ends. */

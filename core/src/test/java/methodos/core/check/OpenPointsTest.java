@@ -7,12 +7,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import methodos.core.Samples;
+import methodos.core.change.SeenChange;
+import methodos.core.change.SeenSpan;
 import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.EnergyBuilder;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
+import methodos.core.manual.PartUse;
 import methodos.core.manual.Point;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
@@ -222,5 +225,46 @@ class OpenPointsTest {
         Workspace pictured = scanned.with(m.withStep(step.withFigures(List.of(new Id<>("f1")))));
         assertThat(OpenPoints.of(pictured, Sight.EVERYTHING))
                 .noneMatch(p -> p.matter() == Matter.FOOTAGE && step.id().equals(p.step()));
+    }
+
+    @Test
+    void whatTheFilmShowsOtherwiseThanTheWordsTell() {
+        Manual m = Samples.actuator();
+        Step step =
+                m.steps()
+                        .filter(s -> !s.spans().isEmpty())
+                        .findFirst()
+                        .orElseThrow()
+                        .withParts(
+                                List.of(
+                                        new PartUse(
+                                                m.parts().get(0).id(),
+                                                4,
+                                                PartUse.Handling.TAKEN_OFF,
+                                                null,
+                                                "",
+                                                List.of(),
+                                                null)));
+        Workspace plain =
+                new Workspace(m.withStep(step), Map.of(new Id<>("clip1"), Samples.captions()));
+        assertThat(seenPoints(plain, step, List.of()))
+                .containsExactly("Step 1 takes 4 parts off, and nothing is gone in its footage.");
+        assertThat(seenPoints(plain, step, List.of(gone(.2), gone(.5), gone(.8))))
+                .containsExactly("Step 1 handles 4 parts, and 3 places changed in its footage.");
+        assertThat(seenPoints(plain, step, List.of(gone(.2), gone(.4), gone(.6), gone(.8))))
+                .isEmpty();
+    }
+
+    private static SeenChange gone(double x) {
+        return new SeenChange(
+                SeenChange.Kind.GONE, new Point(x, .5), .1, .1, List.of(), .9, null, 0);
+    }
+
+    private List<String> seenPoints(Workspace plain, Step step, List<SeenChange> changes) {
+        Workspace seen = plain.withSeen(Map.of(step.id(), new SeenSpan(1, 2, changes)));
+        return OpenPoints.of(seen, Sight.EVERYTHING).stream()
+                .filter(p -> p.key().startsWith("open.footage.seen"))
+                .map(p -> words.of(p.key(), p.arguments().toArray()))
+                .toList();
     }
 }

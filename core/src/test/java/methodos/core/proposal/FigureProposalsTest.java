@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import methodos.core.change.SearchSpan;
 import methodos.core.change.SeenChange;
 import methodos.core.change.SeenSpan;
-import methodos.core.change.SpanLooked;
 import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.manual.Clip;
@@ -32,9 +32,9 @@ class FigureProposalsTest {
     private static final Id<Part> NUT = new Id<>("p1");
     private static final Id<Part> LID = new Id<>("p2");
     private static final Id<Part> GASKET = new Id<>("p3");
-    private static final Carrier BLIND = (clip, from, place, radius, to) -> Optional.empty();
-    private static final Carrier STANDS =
-            (clip, from, place, radius, to) -> Optional.of(new Carrier.Carried(place, 1));
+    private static final PlaceFinder BLIND = (clip, from, place, radius, to) -> Optional.empty();
+    private static final PlaceFinder STANDS =
+            (clip, from, place, radius, to) -> Optional.of(new PlaceFinder.Found(place, 1));
 
     private final Step nuts = step("s1", 10, 16, new PartUse(NUT, 3));
     private final Step lid = step("s2", 16, 20, new PartUse(GASKET, 1), new PartUse(LID, 1));
@@ -66,7 +66,7 @@ class FigureProposalsTest {
                 SeenChange.Kind.GONE, new Point(x, y), size, size, List.of(), sure, at, 0);
     }
 
-    private FigureProposals proposals(Carrier carrier) {
+    private FigureProposals proposals(PlaceFinder finder) {
         return new FigureProposals(
                 manual,
                 Map.of(
@@ -81,8 +81,8 @@ class FigureProposalsTest {
                                         gone(.9, .9, .004, .34, 15))),
                         lid.id(),
                         new SeenSpan(15.9, 21, List.of(gone(.5, .5, .2, .9, 18)))),
-                carrier,
-                .5625);
+                finder,
+                clip -> .5625);
     }
 
     @Test
@@ -133,11 +133,46 @@ class FigureProposalsTest {
     }
 
     @Test
+    void theNextPlaceGoesToThePartWithoutOneAndElseToTheChosenMark() {
+        ProposedFigure figure = proposals(BLIND).of(nuts).orElseThrow();
+        ProposedFigure moved = figure.withNextPlace(nuts, 1);
+        assertThat(moved.marks().get(1).mark().points()).containsExactly(new Point(.9, .9));
+        assertThat(moved.regions()).isEqualTo(figure.regions());
+        Step both = nuts.withParts(List.of(new PartUse(NUT, 3), new PartUse(LID, 1)));
+        ProposedFigure given = figure.withNextPlace(both, 1);
+        assertThat(given.lacking(both)).isEmpty();
+        assertThat(given.regions()).isEmpty();
+        assertThat(given.withNextPlace(both, 0)).isSameAs(given);
+    }
+
+    @Test
+    void aPartThatTheAuthorPointedAtIsFoundInOtherPicturesOfItsClip() {
+        ProposedFigure figure = proposals(BLIND).of(nuts).orElseThrow();
+        Manual pointed = FigureEdits.fromFilm(figure, "digest").change().apply(manual);
+        Step touched = step("s3", 2, 5, new PartUse(NUT, 3, PartUse.Handling.TOUCHED));
+        pointed =
+                pointed.withStages(List.of(stage(touched, pointed.step(nuts.id()).orElseThrow())));
+        SeenSpan nothing = new SeenSpan(1, 6, List.of());
+        assertThat(
+                        new FigureProposals(
+                                        pointed,
+                                        Map.of(touched.id(), nothing),
+                                        STANDS,
+                                        clip -> .5625)
+                                .of(touched)
+                                .orElseThrow()
+                                .marks())
+                .extracting(ProposedFigure.ProposedMark::mark)
+                .first()
+                .satisfies(m -> assertThat(((Mark.OfPart) m).part()).isEqualTo(NUT));
+    }
+
+    @Test
     void aStepIsLookedAtUntilTheNextIsUnderWay() {
-        SpanLooked span = FigureProposals.looked(manual, nuts).orElseThrow();
+        SearchSpan span = FigureProposals.searched(manual).get(nuts.id());
         assertThat(span.latest()).isEqualTo(17, within(1e-9));
-        assertThat(SpanLooked.of(span.text())).isEqualTo(span);
-        assertThat(FigureProposals.looked(manual, lid).orElseThrow().earliest())
+        assertThat(SearchSpan.of(span.text())).isEqualTo(span);
+        assertThat(FigureProposals.searched(manual).get(lid.id()).earliest())
                 .isEqualTo(14.5, within(1e-9));
     }
 
@@ -156,9 +191,9 @@ class FigureProposalsTest {
                                 gone(.5, .6, .03, .9, 12)));
         assertThat(SeenAgainstTold.of(manual, nuts, nothing))
                 .containsExactly(
-                        new SeenAgainstTold.Difference(SeenAgainstTold.Kind.nothingGone, 3, 0));
+                        new SeenAgainstTold.Difference(SeenAgainstTold.Kind.NOTHING_GONE, 3, 0));
         assertThat(SeenAgainstTold.of(manual, nuts, two))
-                .containsExactly(new SeenAgainstTold.Difference(SeenAgainstTold.Kind.fewer, 3, 2));
+                .containsExactly(new SeenAgainstTold.Difference(SeenAgainstTold.Kind.FEWER, 3, 2));
         assertThat(SeenAgainstTold.of(manual, nuts, three)).isEmpty();
         Step bare = nuts.withParts(List.of());
         assertThat(
@@ -166,6 +201,6 @@ class FigureProposalsTest {
                                 manual.withStages(List.of(stage(bare, lid))),
                                 bare,
                                 new SeenSpan(9, 16, List.of(gone(.4, .4, .2, .9, 14)))))
-                .containsExactly(new SeenAgainstTold.Difference(SeenAgainstTold.Kind.untold, 0, 1));
+                .containsExactly(new SeenAgainstTold.Difference(SeenAgainstTold.Kind.UNTOLD, 0, 1));
     }
 }

@@ -55,7 +55,6 @@ import methodos.desktop.unit.UnitsButton;
 public final class FigurePlace implements PlaceView {
 
     private static final double SIDE = 284;
-
     private static final double SCRUBBER = 370;
 
     /** So high is what is told of the chosen mark at most; the rest is scrolled. */
@@ -83,10 +82,7 @@ public final class FigurePlace implements PlaceView {
     private final TextField title;
     private final UnitsButton units;
     private final Button lacking;
-    private final FilmFigureView film;
-    private final ScrollPane filmScroll;
-    private final ScrollPane all;
-    private final Region beside;
+    private final FilmMode film;
     private final Consumer<OpenPoint> go;
     private final TextArea reads;
     private final VBox legible = new VBox(4);
@@ -102,6 +98,7 @@ public final class FigurePlace implements PlaceView {
     private final StillExchange exchange;
     private final PictureFiles files;
     private final LegibleView legibility;
+    private Runnable retitled = () -> {};
     private Id<Figure> figure;
     private List<Object> choiceOf = List.of();
 
@@ -121,8 +118,10 @@ public final class FigurePlace implements PlaceView {
         this.message = message;
         this.go = go;
         this.lacking = Controls.link("nextWithoutFigure", "", this::nextWithoutFigure);
-        this.film = new FilmFigureView(project, desk, message, this::leaveFilm, this::show);
-        this.filmScroll = new Scrolled(film);
+        this.film =
+                new FilmMode(
+                        node,
+                        new FilmFigureView(project, desk, message, this::leaveFilm, this::show));
         this.stills = new StillCache(project, this::arrived, message);
         this.pictures = new PreparedPictures(stills, project.background(), this::repainted);
         this.order = new FigureOrder(project);
@@ -154,10 +153,7 @@ public final class FigurePlace implements PlaceView {
         empty.setAlignment(Pos.CENTER);
         bench.onChange(this::benchChanged);
         typing();
-        this.all = center();
-        node.setMain(all);
-        this.beside = sideScroll(go);
-        node.setSide(beside);
+        film.usual(center(), sideScroll(go));
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
         refresh();
@@ -289,6 +285,7 @@ public final class FigurePlace implements PlaceView {
         figure = shown;
         refresh();
         strip.reveal(figure);
+        retitled.run();
     }
 
     private void arrived() {
@@ -368,6 +365,7 @@ public final class FigurePlace implements PlaceView {
     public void open(Id<Step> step) {
         List<Id<Figure>> ofStep = project.manual().step(step).map(Step::figures).orElse(List.of());
         if (!ofStep.isEmpty() && !ofStep.contains(figure)) {
+            leaveFilm();
             show(ofStep.get(0));
         }
     }
@@ -420,15 +418,16 @@ public final class FigurePlace implements PlaceView {
 
     /** Shows what the film proposes, from the first step without a figure behind the one shown. */
     private void openFilm() {
-        node.setMain(filmScroll);
-        node.setSide(film.side());
         film.open(order.nextLacking(figure).map(Step::id).orElse(null));
+        retitled.run();
     }
 
     private void leaveFilm() {
-        node.setMain(all);
-        node.setSide(beside);
-        canvas.requestFocus();
+        if (film.open()) {
+            film.leave();
+            canvas.requestFocus();
+            retitled.run();
+        }
     }
 
     private void chooseImport() {
@@ -459,20 +458,27 @@ public final class FigurePlace implements PlaceView {
 
     @Override
     public String subtitle() {
-        return current()
-                .map(
-                        f -> {
-                            int n = order.all().indexOf(f.id()) + 1;
-                            return f.title().isBlank()
-                                    ? words.of("figure.number", n)
-                                    : words.of("figure.numberTitle", n, f.title());
-                        })
-                .orElse(words.of("figure.none"));
+        return film.open()
+                ? words.of("film.subtitle")
+                : current().map(this::said).orElse(words.of("figure.none"));
+    }
+
+    private String said(Figure f) {
+        int n = order.all().indexOf(f.id()) + 1;
+        return f.title().isBlank()
+                ? words.of("figure.number", n)
+                : words.of("figure.numberTitle", n, f.title());
+    }
+
+    @Override
+    public void onSubtitle(Runnable title) {
+        retitled = title;
     }
 
     @Override
     public void go(OpenPoint point) {
         if (point.subject() != null) {
+            leaveFilm();
             show(new Id<>(point.subject()));
         }
     }

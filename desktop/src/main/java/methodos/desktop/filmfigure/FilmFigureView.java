@@ -1,6 +1,5 @@
 package methodos.desktop.filmfigure;
 
-import java.awt.image.BufferedImage;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -11,7 +10,6 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -29,20 +27,14 @@ import methodos.core.description.Id;
 import methodos.core.edit.FigureEdits;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Figure;
-import methodos.core.manual.Mark;
-import methodos.core.manual.Part;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.proposal.ProposedFigure;
-import methodos.core.proposal.ProposedFigure.ProposedMark;
-import methodos.core.proposal.SeenAgainstTold;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.desktop.footage.ChangeDesk;
 import methodos.desktop.footage.FootageDesk;
-import methodos.desktop.footage.Pixels;
-import methodos.desktop.footage.SightDesk;
 import methodos.desktop.project.OpenProject;
-import methodos.files.problem.ProjectProblem;
 
 /** One proposed figure after the other, with what changed in the film, and what to do with it. */
 public final class FilmFigureView extends VBox implements AutoCloseable {
@@ -50,10 +42,15 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
     /** Surer ones need only a glance. */
     private static final double SURE = .6;
 
-    private static final double SIDE = 284;
     private static final double LARGE = 340;
     private static final double SMALL = 132;
     private static final double SMALL_WIDTH = 236;
+
+    /** Of a finer still no more is shown than this, in pixels. */
+    private static final int WIDEST = 1600;
+
+    /** What a still is of. */
+    private record Moment(Id<Clip> clip, double time) {}
 
     private final OpenProject project;
     private final Words words;
@@ -63,19 +60,16 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
     private final Consumer<Id<Figure>> accepted;
     private final FilmFigures figures;
     private final Label head = Controls.prose("", "strong");
-    private final Label told = Controls.prose("", "soft");
     private final Label counts = Controls.prose("", "soft");
     private final Canvas large = new Canvas(600, LARGE);
     private final Canvas before = new Canvas(SMALL_WIDTH, SMALL);
     private final Canvas after = new Canvas(SMALL_WIDTH, SMALL);
-    private final VBox marks = new VBox(6);
-    private final VBox differ = new VBox(4);
     private final FlowPane deeds = new FlowPane(8, 6);
-    private final VBox side = new VBox(10);
+    private final ProposalSide side;
     private final Button stop;
-    private final Map<String, Image> stills = new HashMap<>();
-    private final Set<String> asked = new HashSet<>();
-    private final InvalidationListener onChange = o -> refresh();
+    private final Map<Moment, Image> stills = new HashMap<>();
+    private final Set<Moment> asked = new HashSet<>();
+    private final InvalidationListener onChange = o -> drafted();
     private Id<Step> at;
     private int chosen;
     private boolean other;
@@ -99,6 +93,7 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
         this.accepted = accepted;
         this.stop = Controls.link("filmStop", words.of("film.stop"), this::stopLooking);
         this.figures = new FilmFigures(project, this::refresh);
+        this.side = new ProposalSide(project, this::take);
         setId("filmFigures");
         setPadding(new Insets(14, 16, 10, 18));
         setFocusTraversable(true);
@@ -130,16 +125,6 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
                         changed,
                         deeds,
                         Controls.row(10, counts, stop));
-        side.getChildren()
-                .addAll(
-                        Controls.prose(words.of("film.proposed"), "panel-head"),
-                        marks,
-                        differ,
-                        told);
-        side.setPadding(new Insets(14));
-        side.setPrefWidth(SIDE);
-        side.setMinWidth(SIDE);
-        side.getStyleClass().add("side");
         // what has just been put into a window can be focused only once it is in it
         sceneProperty()
                 .addListener(
@@ -187,20 +172,24 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
                 .or(() -> all.stream().findFirst());
     }
 
+    private void drafted() {
+        figures.refresh();
+    }
+
     private void refresh() {
         ProposedFigure now = current().orElse(null);
-        SightDesk sights = figures.sights();
-        boolean looking = sights.state() == SightDesk.State.LOOKING;
+        ChangeDesk changes = figures.changes();
+        boolean looking = changes.state() == ChangeDesk.State.LOOKING;
         Controls.seen(stop, looking);
         List<ProposedFigure> all = figures.all();
         long sure = all.stream().filter(f -> f.sure() >= SURE).count();
         long none = all.stream().filter(f -> f.marks().isEmpty()).count();
         String found = words.of("film.counts", all.size(), sure, all.size() - sure - none, none);
         counts.setText(
-                switch (sights.state()) {
-                    case LOOKING -> words.of("film.looking", sights.left()) + " " + found;
-                    case FAILED -> sights.problem();
-                    case STOPPED -> words.of("film.stopped", sights.left()) + " " + found;
+                switch (changes.state()) {
+                    case LOOKING -> words.of("film.looking", changes.left()) + " " + found;
+                    case FAILED -> changes.problem();
+                    case STOPPED -> words.of("film.stopped", changes.left()) + " " + found;
                     default -> found;
                 });
         getChildren().stream()
@@ -208,9 +197,9 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
                 .forEach(n -> Controls.seen(n, now != null));
         deeds.getChildren()
                 .forEach(n -> Controls.seen(n, now != null || n.getId().equals("filmLeave")));
-        side.getChildren().forEach(n -> Controls.seen(n, now != null));
+        side.seen(now != null);
         if (now == null) {
-            head.setText(words.of(looking || !figures.quiet() ? "film.wait" : "film.none"));
+            head.setText(words.of(why(looking)));
             return;
         }
         if (!now.step().equals(at)) {
@@ -226,69 +215,16 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
                         "film.head",
                         numbers.of(at).isPresent() ? numbers.of(at).getAsInt() : 0,
                         step.text()));
-        told.setText(words.of("film.how"));
-        fillMarks(now, step);
-        fillDiffer(now, step);
+        side.show(now, step, figures.seen(at), chosen);
         draw();
     }
 
-    private void fillMarks(ProposedFigure now, Step step) {
-        marks.getChildren().clear();
-        for (int i = 0; i < now.marks().size(); i++) {
-            int index = i;
-            ProposedMark mark = now.marks().get(i);
-            Button take =
-                    Controls.button(
-                            "filmMark-" + (i + 1),
-                            words.of(
-                                    "film.mark",
-                                    i + 1,
-                                    name(mark.mark()),
-                                    (int) Math.round(100 * mark.sure())),
-                            () -> take(index));
-            take.getStyleClass().add("film-mark");
-            take.setMaxWidth(Double.MAX_VALUE);
-            take.setAlignment(Pos.CENTER_LEFT);
-            marks.getChildren().add(take);
+    /** Why there is no proposal to be seen. */
+    private String why(boolean looking) {
+        if (looking || !figures.quiet()) {
+            return "film.wait";
         }
-        List<String> lacking = FilmFigures.lacking(now, step).stream().map(this::name).toList();
-        if (!lacking.isEmpty()) {
-            marks.getChildren()
-                    .add(
-                            Controls.prose(
-                                    words.of("film.lacking", String.join(", ", lacking)), "soft"));
-        }
-    }
-
-    private void fillDiffer(ProposedFigure now, Step step) {
-        differ.getChildren().clear();
-        figures.seen(step.id())
-                .ifPresent(
-                        seen ->
-                                SeenAgainstTold.of(project.manual(), step, seen)
-                                        .forEach(
-                                                d ->
-                                                        differ.getChildren()
-                                                                .add(
-                                                                        Controls.prose(
-                                                                                words.of(
-                                                                                        "film.differ."
-                                                                                                + d
-                                                                                                        .kind(),
-                                                                                        d.told(),
-                                                                                        d.seen()),
-                                                                                "warn"))));
-    }
-
-    private String name(Mark mark) {
-        if (mark instanceof Mark.OfPart of) {
-            return name(of.part());
-        }
-        return words.of("film.closer");
-    }
-
-    private String name(Id<Part> part) {
-        return project.manual().part(part).map(Part::label).orElse("");
+        return figures.changes().unscanned() > 0 ? "film.unscanned" : "film.none";
     }
 
     private void draw() {
@@ -298,6 +234,7 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
             return;
         }
         Id<Clip> clip = now.still().clip();
+        forgetOthers(clip, seen);
         double second = now.still().time() == seen.before() ? seen.after() : seen.before();
         still(clip, now.still().time())
                 .ifPresent(
@@ -324,26 +261,33 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
     }
 
     private Optional<Image> still(Id<Clip> clip, double time) {
-        String key = clip.text() + "@" + time;
-        if (asked.add(key)) {
+        Moment moment = new Moment(clip, time);
+        if (asked.add(moment)) {
             project.manual()
                     .clip(clip)
                     .ifPresent(
                             c ->
                                     desk.capture(
-                                            c,
-                                            time,
-                                            s -> {
-                                                Image image = Pixels.image(s.picture());
-                                                Platform.runLater(
-                                                        () -> {
-                                                            stills.put(key, image);
-                                                            draw();
-                                                        });
-                                            },
-                                            message));
+                                            new FootageDesk.Small(c, time, WIDEST, WIDEST),
+                                            image -> arrived(moment, image),
+                                            problem -> {
+                                                arrived(moment, null);
+                                                message.accept(problem);
+                                            }));
         }
-        return Optional.ofNullable(stills.get(key));
+        return Optional.ofNullable(stills.get(moment));
+    }
+
+    private void arrived(Moment moment, Image image) {
+        stills.put(moment, image);
+        draw();
+    }
+
+    /** Pictures are large: only those of the proposal that is shown are held. */
+    private void forgetOthers(Id<Clip> clip, SeenSpan seen) {
+        Set<Moment> shown = Set.of(new Moment(clip, seen.before()), new Moment(clip, seen.after()));
+        asked.retainAll(shown);
+        stills.keySet().retainAll(shown);
     }
 
     private void key(KeyEvent e) {
@@ -367,6 +311,8 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
                 case X -> pass();
                 case N, RIGHT -> move(1);
                 case LEFT -> move(-1);
+                case UP -> choose(-1);
+                case DOWN -> choose(1);
                 default -> {
                     return;
                 }
@@ -378,15 +324,22 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
     private void move(int by) {
         List<ProposedFigure> all = figures.all();
         current()
-                .ifPresent(
-                        f -> {
-                            int index = all.indexOf(f) + by;
-                            at = all.get(Math.floorMod(index, all.size())).step();
-                            chosen = 0;
-                            other = false;
-                            refresh();
-                        });
+                .ifPresent(f -> go(all.get(Math.floorMod(all.indexOf(f) + by, all.size())).step()));
+    }
+
+    private void go(Id<Step> step) {
+        at = step;
+        chosen = 0;
+        other = false;
+        refresh();
         requestFocus();
+    }
+
+    private void choose(int by) {
+        current()
+                .filter(f -> !f.marks().isEmpty())
+                .ifPresent(f -> chosen = Math.floorMod(chosen + by, f.marks().size()));
+        refresh();
     }
 
     private void take(int index) {
@@ -404,7 +357,8 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
         current()
                 .ifPresent(
                         f -> {
-                            figures.give(f, chosen);
+                            Step step = project.manual().step(f.step()).orElseThrow();
+                            figures.put(f.withNextPlace(step, chosen));
                             refresh();
                         });
         requestFocus();
@@ -417,51 +371,46 @@ public final class FilmFigureView extends VBox implements AutoCloseable {
     }
 
     private void pass() {
-        current()
-                .ifPresent(
-                        f -> {
-                            List<ProposedFigure> all = figures.all();
-                            int next = (all.indexOf(f) + 1) % all.size();
-                            at = all.get(next).step();
-                            figures.pass(f.step());
-                            refresh();
-                        });
-        requestFocus();
+        current().ifPresent(this::onward);
     }
 
     private void accept() {
         ProposedFigure f = current().orElse(null);
         Clip clip = f == null ? null : project.manual().clip(f.still().clip()).orElse(null);
-        if (clip == null) {
-            return;
+        if (clip != null) {
+            onward(f);
+            desk.keep(
+                    clip,
+                    f.still().time(),
+                    (still, picture) -> keep(f, picture),
+                    problem -> {
+                        figures.takeUp(f.step());
+                        message.accept(problem);
+                        refresh();
+                    });
         }
-        List<ProposedFigure> all = figures.all();
-        Id<Step> next = all.get((all.indexOf(f) + 1) % all.size()).step();
-        desk.capture(clip, f.still().time(), still -> keep(f, next, still.picture()), message);
     }
 
-    private void keep(ProposedFigure f, Id<Step> next, BufferedImage picture) {
-        try {
-            String kept = project.stills().keep(picture);
-            Platform.runLater(
-                    () -> {
-                        at = next;
-                        project.apply(FigureEdits.fromFilm(f, kept));
-                        project.manual().step(f.step()).stream()
-                                .flatMap(s -> s.figures().stream())
-                                .reduce((a, b) -> b)
-                                .ifPresent(accepted);
-                        message.accept(words.of("film.accepted"));
-                        refresh();
-                        requestFocus();
-                    });
-        } catch (ProjectProblem e) {
-            Platform.runLater(() -> message.accept(e.getMessage()));
-        }
+    private void keep(ProposedFigure f, String picture) {
+        project.apply(FigureEdits.fromFilm(f, picture));
+        figures.takeUp(f.step());
+        project.manual().step(f.step()).stream()
+                .flatMap(s -> s.figures().stream())
+                .reduce((a, b) -> b)
+                .ifPresent(accepted);
+        message.accept(words.of("film.accepted"));
+    }
+
+    /** To the next proposal; this one is done with. */
+    private void onward(ProposedFigure f) {
+        List<ProposedFigure> all = figures.all();
+        Id<Step> next = all.get((all.indexOf(f) + 1) % all.size()).step();
+        figures.setAside(f.step());
+        go(next);
     }
 
     private void stopLooking() {
-        figures.sights().stop();
+        figures.changes().stop();
         requestFocus();
     }
 

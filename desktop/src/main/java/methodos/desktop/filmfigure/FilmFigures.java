@@ -1,6 +1,6 @@
 package methodos.desktop.filmfigure;
 
-import java.util.ArrayList;
+import java.awt.image.BufferedImage;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -10,24 +10,23 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ExecutorService;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
-import methodos.core.change.SeenChange;
 import methodos.core.change.SeenSpan;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
-import methodos.core.manual.Mark;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Step;
 import methodos.core.proposal.FigureProposals;
 import methodos.core.proposal.ProposedFigure;
-import methodos.core.proposal.ProposedFigure.ProposedMark;
-import methodos.desktop.footage.SightDesk;
+import methodos.core.proposal.Sighting;
+import methodos.core.proposal.Sightings;
+import methodos.desktop.footage.ChangeDesk;
+import methodos.desktop.project.Later;
 import methodos.desktop.project.OpenProject;
 import methodos.footage.FootageProblem;
 import methodos.footage.Recording;
-import methodos.footage.change.StillCarrier;
+import methodos.footage.change.StillPlaceFinder;
 import org.slf4j.LoggerFactory;
 
 /**
@@ -36,17 +35,23 @@ import org.slf4j.LoggerFactory;
  */
 final class FilmFigures implements AutoCloseable {
 
+    /** Wide enough to see how high a picture is for its width. */
+    private static final int SMALL = 256;
+
+    private static final double USUAL_SHAPE = 9 / 16.0;
+
     private final OpenProject project;
-    private final SightDesk sights;
+    private final ChangeDesk changes;
     private final Runnable changed;
     private final ExecutorService drafting;
     private final Map<Id<Step>, ProposedFigure> proposed = new LinkedHashMap<>();
     private final Map<Id<Step>, Object> of = new HashMap<>();
-    private final Set<Id<Step>> passed = new HashSet<>();
+    private final Set<Id<Step>> edited = new HashSet<>();
+    private final Set<Id<Step>> aside = new HashSet<>();
+    private final Later later = new Later();
     private final Map<Id<Clip>, Recording> recordings = new HashMap<>();
     private boolean busy;
     private boolean again;
-    private volatile boolean closed;
 
     /**
      * @param changed called on the interface thread when there is something new
@@ -55,20 +60,20 @@ final class FilmFigures implements AutoCloseable {
         this.project = project;
         this.changed = changed;
         this.drafting = project.background().thread("work.filmFigures");
-        this.sights = new SightDesk(project, this::refresh);
+        this.changes = new ChangeDesk(project, this::refresh);
     }
 
-    SightDesk sights() {
-        return sights;
+    ChangeDesk changes() {
+        return changes;
     }
 
     /** Whether nothing is being looked for or drafted. */
     boolean quiet() {
-        return !busy && sights.state() != SightDesk.State.LOOKING;
+        return !busy && changes.state() != ChangeDesk.State.LOOKING;
     }
 
     void begin() {
-        sights.look();
+        changes.look();
         refresh();
     }
 
@@ -76,152 +81,152 @@ final class FilmFigures implements AutoCloseable {
     List<ProposedFigure> all() {
         return project.manual()
                 .steps()
-                .filter(s -> s.figures().isEmpty() && !passed.contains(s.id()))
+                .filter(s -> s.figures().isEmpty() && !aside.contains(s.id()))
                 .flatMap(s -> Optional.ofNullable(proposed.get(s.id())).stream())
                 .toList();
     }
 
     /** Keeps a proposal as the author changed it. */
-    void put(ProposedFigure changed) {
-        proposed.put(changed.step(), changed);
+    void put(ProposedFigure figure) {
+        edited.add(figure.step());
+        proposed.put(figure.step(), figure);
     }
 
-    /** Proposes nothing for a step any more. */
-    void pass(Id<Step> step) {
-        passed.add(step);
+    /** Shows no proposal for a step any more, since it is accepted or not wanted. */
+    void setAside(Id<Step> step) {
+        aside.add(step);
     }
 
-    /** Puts the part that has no place yet, or the chosen mark, at the next place that changed. */
-    void give(ProposedFigure figure, int chosen) {
-        Step step = project.manual().step(figure.step()).orElseThrow();
-        List<Id<Part>> lacking = lacking(figure, step);
-        boolean something = !lacking.isEmpty() || !figure.marks().isEmpty();
-        if (something && !figure.regions().isEmpty()) {
-            put(given(figure, lacking, chosen));
-        }
-    }
-
-    private static ProposedFigure given(ProposedFigure f, List<Id<Part>> lacking, int chosen) {
-        List<SeenChange> rest = new ArrayList<>(f.regions());
-        SeenChange region = rest.remove(0);
-        List<ProposedMark> all = new ArrayList<>(f.marks());
-        if (lacking.isEmpty()) {
-            rest.add(region);
-            Mark moved = all.get(chosen).mark();
-            double dx = region.middle().x() - moved.points().get(0).x();
-            double dy = region.middle().y() - moved.points().get(0).y();
-            all.set(chosen, new ProposedMark(moved.moved(dx, dy), region.sure()));
-        } else {
-            all.add(
-                    new ProposedMark(
-                            new Mark.Callout(null, lacking.get(0), region.middle(), null),
-                            region.sure()));
-        }
-        return new ProposedFigure(f.step(), f.still(), f.crop(), all, rest, f.sure());
-    }
-
-    /** Parts of the step that no mark names. */
-    static List<Id<Part>> lacking(ProposedFigure now, Step step) {
-        Set<Id<Part>> named =
-                now.marks().stream()
-                        .filter(m -> m.mark() instanceof Mark.OfPart)
-                        .map(m -> ((Mark.OfPart) m.mark()).part())
-                        .collect(Collectors.toSet());
-        return step.parts().stream().map(PartUse::part).filter(p -> !named.contains(p)).toList();
+    /** Shows it again: it could not be kept, or what was accepted may be taken back. */
+    void takeUp(Id<Step> step) {
+        aside.remove(step);
     }
 
     Optional<SeenSpan> seen(Id<Step> step) {
-        return Optional.ofNullable(sights.seen().get(step));
+        return changes.seen(step);
     }
 
-    private void refresh() {
-        changed.run();
+    /** Drafts what is new or stands on other grounds than before. */
+    void refresh() {
         if (busy) {
             again = true;
-            return;
+        } else if (changes.state() != ChangeDesk.State.IDLE) {
+            beginDrafting();
         }
+        changed.run();
+    }
+
+    private void beginDrafting() {
         Manual manual = project.manual();
-        Map<Id<Step>, SeenSpan> seen = sights.seen();
-        List<Step> todo =
-                manual.steps()
-                        .filter(s -> s.figures().isEmpty() && seen.containsKey(s.id()))
-                        .filter(s -> !key(s, seen).equals(of.get(s.id())))
-                        .filter(s -> sights.knows(s.spans().get(0).clip()))
-                        .toList();
-        if (todo.isEmpty() || closed) {
-            return;
+        Map<Id<Step>, SeenSpan> seen = changes.seen();
+        List<Sighting> pointedAt = Sightings.pointedAt(manual);
+        Map<Step, Object> todo = new LinkedHashMap<>();
+        manual.steps()
+                .filter(s -> s.figures().isEmpty() && seen.containsKey(s.id()))
+                .filter(s -> !edited.contains(s.id()))
+                .filter(s -> changes.knows(s.spans().get(0).clip()))
+                .forEach(
+                        s -> {
+                            Object grounds = grounds(s, seen.get(s.id()), pointedAt);
+                            if (!grounds.equals(of.get(s.id()))) {
+                                todo.put(s, grounds);
+                            }
+                        });
+        if (!todo.isEmpty()) {
+            busy = true;
+            drafting.execute(() -> draft(manual, seen, todo));
         }
-        busy = true;
-        drafting.execute(() -> draft(manual, seen, todo));
     }
 
-    /** What a proposal depends on, but for what is seen of other steps, which it may do without. */
-    private static Object key(Step step, Map<Id<Step>, SeenSpan> seen) {
-        return List.of(step.parts(), step.spans(), seen.get(step.id()));
+    /**
+     * What a proposal stands on: what the step does, what is seen of it, and where its parts are
+     * pointed at in its clip. What it has from other steps beside that is not worth a new draft.
+     */
+    private static Object grounds(Step step, SeenSpan seen, List<Sighting> pointedAt) {
+        Id<Clip> clip = step.spans().get(0).clip();
+        Set<Id<Part>> parts = step.parts().stream().map(PartUse::part).collect(Collectors.toSet());
+        return List.of(
+                step.parts(),
+                step.spans(),
+                seen,
+                pointedAt.stream()
+                        .filter(p -> p.clip().equals(clip) && parts.contains(p.part()))
+                        .toList());
     }
 
-    private void draft(Manual manual, Map<Id<Step>, SeenSpan> seen, List<Step> todo) {
-        FigureProposals proposals = proposals(manual, seen);
-        for (Step step : todo) {
-            if (closed) {
-                break;
-            }
-            Optional<ProposedFigure> figure = proposals.of(step);
-            later(
-                    () -> {
-                        of.put(step.id(), key(step, seen));
-                        figure.ifPresentOrElse(
-                                f -> proposed.put(step.id(), f), () -> proposed.remove(step.id()));
-                        changed.run();
+    private void draft(Manual manual, Map<Id<Step>, SeenSpan> seen, Map<Step, Object> todo) {
+        try {
+            FigureProposals proposals = proposals(manual, seen);
+            todo.forEach(
+                    (step, grounds) -> {
+                        if (!later.closed()) {
+                            Optional<ProposedFigure> figure = proposals.of(step);
+                            later.run(() -> drafted(step.id(), grounds, figure));
+                        }
                     });
+        } finally {
+            later.run(this::ended);
         }
-        later(
-                () -> {
-                    busy = false;
-                    if (again) {
-                        again = false;
-                        refresh();
-                    } else {
-                        changed.run();
-                    }
-                });
+    }
+
+    private void drafted(Id<Step> step, Object grounds, Optional<ProposedFigure> figure) {
+        of.put(step, grounds);
+        if (!edited.contains(step)) {
+            figure.ifPresentOrElse(f -> proposed.put(step, f), () -> proposed.remove(step));
+        }
+        changed.run();
+    }
+
+    private void ended() {
+        busy = false;
+        if (again) {
+            again = false;
+            refresh();
+        } else {
+            changed.run();
+        }
     }
 
     private FigureProposals proposals(Manual manual, Map<Id<Step>, SeenSpan> seen) {
-        List<Id<Clip>> clips = new ArrayList<>();
-        manual.steps()
-                .filter(s -> seen.containsKey(s.id()) && !s.spans().isEmpty())
-                .forEach(s -> clips.add(s.spans().get(0).clip()));
-        double shape = 0;
-        for (Id<Clip> id : new HashSet<>(clips)) {
-            Clip clip = manual.clip(id).orElseThrow();
-            try {
-                if (!recordings.containsKey(id)) {
-                    recordings.put(id, Recording.openInBackground(project.clipFile(clip)));
+        Map<Id<Clip>, Recording> open = new HashMap<>();
+        Map<Id<Clip>, Double> shapes = new HashMap<>();
+        for (Clip clip : manual.clips()) {
+            boolean needed =
+                    manual.steps()
+                            .filter(s -> seen.containsKey(s.id()))
+                            .anyMatch(s -> s.spans().get(0).clip().equals(clip.id()));
+            if (needed) {
+                try {
+                    Recording recording = recording(clip);
+                    BufferedImage first = recording.still(0, SMALL, SMALL).picture();
+                    shapes.put(clip.id(), first.getHeight() / (double) first.getWidth());
+                    open.put(clip.id(), recording);
+                } catch (FootageProblem e) {
+                    LoggerFactory.getLogger(FilmFigures.class)
+                            .warn("no pictures of {}", clip.name(), e);
                 }
-                var picture = recordings.get(id).still(0).picture();
-                shape = picture.getHeight() / (double) picture.getWidth();
-            } catch (FootageProblem e) {
-                LoggerFactory.getLogger(FilmFigures.class)
-                        .warn("no pictures of {}", clip.name(), e);
             }
         }
-        return new FigureProposals(manual, seen, new StillCarrier(recordings), shape);
+        return new FigureProposals(
+                manual,
+                seen,
+                new StillPlaceFinder(open),
+                clip -> shapes.getOrDefault(clip, USUAL_SHAPE));
     }
 
-    private void later(Runnable change) {
-        Platform.runLater(
-                () -> {
-                    if (!closed) {
-                        change.run();
-                    }
-                });
+    private Recording recording(Clip clip) throws FootageProblem {
+        Recording open = recordings.get(clip.id());
+        if (open == null) {
+            open = Recording.openInBackground(project.clipFile(clip));
+            recordings.put(clip.id(), open);
+        }
+        return open.turned(clip.turned());
     }
 
     @Override
     public void close() {
-        closed = true;
-        sights.close();
+        later.close();
+        changes.close();
         drafting.execute(() -> recordings.values().forEach(Recording::close));
         drafting.shutdown();
     }

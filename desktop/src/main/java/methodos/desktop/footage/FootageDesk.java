@@ -4,12 +4,14 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.desktop.project.OpenProject;
+import methodos.files.problem.ProjectProblem;
 import methodos.footage.FootageProblem;
 import methodos.footage.Recording;
 import methodos.footage.Still;
@@ -105,6 +107,42 @@ public final class FootageDesk implements AutoCloseable {
                         Platform.runLater(() -> problem.accept(e.getMessage()));
                     }
                 });
+    }
+
+    /** Takes a picture at a time, no larger than said; the answer comes on the interface thread. */
+    public void capture(Small wanted, Consumer<Image> answer, Consumer<String> problem) {
+        decoding.execute(
+                () -> {
+                    try {
+                        Recording recording = recording(wanted.clip());
+                        Still still =
+                                recording.still(wanted.time(), wanted.width(), wanted.height());
+                        Image image = Pixels.image(still.picture());
+                        Platform.runLater(() -> answer.accept(image));
+                    } catch (FootageProblem e) {
+                        Platform.runLater(() -> problem.accept(e.getMessage()));
+                    }
+                });
+    }
+
+    /**
+     * Takes the whole picture at a time and keeps it in the project; the answer, with the digest of
+     * the kept picture, comes on the interface thread.
+     */
+    public void keep(
+            Clip clip, double time, BiConsumer<Still, String> kept, Consumer<String> problem) {
+        capture(
+                clip,
+                time,
+                still -> {
+                    try {
+                        String digest = project.stills().keep(still.picture());
+                        Platform.runLater(() -> kept.accept(still, digest));
+                    } catch (ProjectProblem e) {
+                        Platform.runLater(() -> problem.accept(e.getMessage()));
+                    }
+                },
+                problem);
     }
 
     private interface Decoding {

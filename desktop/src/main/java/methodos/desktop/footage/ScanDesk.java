@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
-import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableMap;
@@ -14,6 +13,7 @@ import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.narration.Workspace;
 import methodos.core.scan.Scan;
+import methodos.desktop.project.Later;
 import methodos.desktop.project.OpenProject;
 import methodos.files.cache.KeptScans;
 import methodos.files.folders.AppFolders;
@@ -57,9 +57,9 @@ public final class ScanDesk implements AutoCloseable {
     private final ObservableMap<Id<Clip>, Progress> seen =
             FXCollections.unmodifiableObservableMap(progress);
     private final Map<Id<Clip>, ScanProcess> running = new HashMap<>();
+    private final Later later = new Later();
     private final ExecutorService scanning;
     private final ChangeListener<Workspace> onChange = (o, was, is) -> scanNew();
-    private boolean closed;
 
     public ScanDesk(OpenProject project) {
         this.scanning = project.background().thread("work.scanning");
@@ -121,7 +121,7 @@ public final class ScanDesk implements AutoCloseable {
                 throw new FootageProblem(project.words().of("scan.notKept", cache));
             }
             Scan found = scan;
-            later(
+            later.run(
                     () -> {
                         running.remove(clip.id());
                         project.keepScan(clip.id(), found);
@@ -131,7 +131,7 @@ public final class ScanDesk implements AutoCloseable {
             LoggerFactory.getLogger(ScanDesk.class).info("the scan of {} was stopped", clip.name());
         } catch (FootageProblem e) {
             LoggerFactory.getLogger(ScanDesk.class).warn("no scan of {}", clip.name(), e);
-            later(
+            later.run(
                     () -> {
                         running.remove(clip.id());
                         progress.put(
@@ -143,7 +143,7 @@ public final class ScanDesk implements AutoCloseable {
 
     private void report(Clip clip, double share, double seconds) {
         double left = share < TOLD_FROM ? Double.NaN : seconds * (1 - share) / share;
-        later(
+        later.run(
                 () -> {
                     if (running.containsKey(clip.id())) {
                         progress.put(clip.id(), new Progress(State.RUNNING, share, left, null));
@@ -151,18 +151,9 @@ public final class ScanDesk implements AutoCloseable {
                 });
     }
 
-    private void later(Runnable change) {
-        Platform.runLater(
-                () -> {
-                    if (!closed) {
-                        change.run();
-                    }
-                });
-    }
-
     @Override
     public void close() {
-        closed = true;
+        later.close();
         project.workspace().removeListener(onChange);
         running.values().forEach(ScanProcess::stop);
         scanning.shutdown();

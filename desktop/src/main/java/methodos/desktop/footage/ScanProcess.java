@@ -13,7 +13,8 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
 import java.util.concurrent.TimeUnit;
 import java.util.function.DoubleConsumer;
-import methodos.core.change.SpanLooked;
+import methodos.core.change.SearchSpan;
+import methodos.core.manual.Clip;
 import methodos.footage.FootageProblem;
 
 /** A {@link ScanWorker} at work on one recording; it ends when it says nothing for too long. */
@@ -44,10 +45,11 @@ final class ScanProcess {
     }
 
     /** Looks for what changed in spans of a recording that is scanned, and keeps each. */
-    static ScanProcess changes(Path clip, String digest, Path cache, List<SpanLooked> spans) {
-        List<String> more = new ArrayList<>(List.of(digest, cache.toString()));
+    static ScanProcess changes(Path file, Clip clip, Path cache, List<SearchSpan> spans) {
+        List<String> more =
+                new ArrayList<>(List.of(clip.digest(), cache.toString(), "" + clip.turned()));
         spans.forEach(s -> more.add(s.text()));
-        return new ScanProcess(clip, more.toArray(String[]::new));
+        return new ScanProcess(file, more.toArray(String[]::new));
     }
 
     /**

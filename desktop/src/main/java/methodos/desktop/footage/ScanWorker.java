@@ -4,10 +4,10 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Locale;
-import methodos.core.change.SpanLooked;
+import methodos.core.change.SearchSpan;
 import methodos.core.scan.Scan;
+import methodos.files.cache.KeptChanges;
 import methodos.files.cache.KeptScans;
-import methodos.files.cache.KeptSights;
 import methodos.footage.FootageProblem;
 import methodos.footage.Probe;
 import methodos.footage.Recording;
@@ -31,8 +31,8 @@ public final class ScanWorker {
 
     /**
      * @param arguments the recording; then its digest and the folder to keep its scan in, or
-     *     nothing for a first look only; behind them the spans in which is looked for what changed,
-     *     in place of the scan
+     *     nothing for a first look only; behind them how often its pictures are turned by a quarter
+     *     and the spans in which is looked for what changed, in place of the scan
      */
     public static void main(String[] arguments) {
         PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
@@ -65,12 +65,14 @@ public final class ScanWorker {
         if (scan == null) {
             return;
         }
-        KeptSights kept = new KeptSights(cache);
-        try (Recording recording = Recording.open(clip)) {
-            for (int i = 3; i < arguments.length; i++) {
-                SpanLooked span = SpanLooked.of(arguments[i]);
+        KeptChanges kept = new KeptChanges(cache);
+        int turned = Integer.parseInt(arguments[3]);
+        try (Recording recording = Recording.open(clip).turned(turned)) {
+            for (int i = 4; i < arguments.length; i++) {
+                SearchSpan span = SearchSpan.of(arguments[i]);
                 kept.keep(
                         arguments[1],
+                        turned,
                         span,
                         SpanChanges.of(
                                 recording,
@@ -79,7 +81,7 @@ public final class ScanWorker {
                                 span.earliest(),
                                 span.latest(),
                                 scan));
-                double share = (i - 2.0) / (arguments.length - 3);
+                double share = (i - 3.0) / (arguments.length - 4);
                 out.println(SHARE + String.format(Locale.ROOT, "%.4f", share));
             }
         }

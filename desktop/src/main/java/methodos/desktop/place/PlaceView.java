@@ -21,6 +21,11 @@ public interface PlaceView {
     /** What stands behind the name of the place in the head, such as the chosen figure. */
     String subtitle();
 
+    /**
+     * @param retitled called when the subtitle is another for a reason that is no edit
+     */
+    default void onSubtitle(Runnable retitled) {}
+
     /** Shows what an open point is about. */
     default void go(OpenPoint point) {}
 

@@ -26,6 +26,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import methodos.core.change.SeenSpan;
 import methodos.core.check.Checks;
 import methodos.core.check.Failed;
 import methodos.core.check.OpenPoint;
@@ -38,6 +39,7 @@ import methodos.core.hazard.HazardRules;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
 import methodos.core.narration.Captions;
 import methodos.core.narration.Workspace;
 import methodos.core.parts.PartsAnswer;
@@ -388,6 +390,14 @@ public final class OpenProject implements AutoCloseable {
     public void keepScan(Id<Clip> clip, Scan scan) {
         workspace.set(workspace.get().withScan(clip, scan));
         derive();
+    }
+
+    /** Puts what the film shows of steps beside the manual; it is not saved with it. */
+    public void keepSeen(Map<Id<Step>, SeenSpan> ofSteps) {
+        if (!ofSteps.equals(workspace.get().seen())) {
+            workspace.set(workspace.get().withSeen(ofSteps));
+            derive();
+        }
     }
 
     /** Puts what the parts service said beside the manual; it is not saved with it. */

@@ -1,7 +1,6 @@
 package methodos.desktop.seam;
 
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import methodos.core.description.Id;
 import methodos.core.edit.StepEdits;
 import methodos.core.manual.Clip;
@@ -10,7 +9,6 @@ import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.project.OpenProject;
-import methodos.files.problem.ProjectProblem;
 
 /**
  * Takes stills of footage as figures of steps; decoding and keeping happen beside the interface.
@@ -50,24 +48,14 @@ final class StillCapture {
     }
 
     private void take(Id<Step> step, Clip clip, double time) {
-        desk.capture(
+        desk.keep(
                 clip,
                 time,
-                still -> {
-                    try {
-                        String picture = project.stills().keep(still.picture());
-                        Platform.runLater(
-                                () -> {
-                                    project.apply(
-                                            StepEdits.capture(
-                                                    step,
-                                                    new Figure.Still(clip.id(), still.time()),
-                                                    picture));
-                                    message.accept(words.of("seam.captured"));
-                                });
-                    } catch (ProjectProblem e) {
-                        Platform.runLater(() -> message.accept(e.getMessage()));
-                    }
+                (still, picture) -> {
+                    project.apply(
+                            StepEdits.capture(
+                                    step, new Figure.Still(clip.id(), still.time()), picture));
+                    message.accept(words.of("seam.captured"));
                 },
                 message);
     }

@@ -187,6 +187,7 @@ public final class MainWindow {
         }
         shown = place;
         PlaceView view = places.computeIfAbsent(place, this::made);
+        view.onSubtitle(this::title);
         viewport.show(view.node(), view.leastWidth(), view.leastHeight());
         if (place == Place.CHECKS) {
             head.backToFinding(false);

@@ -27,7 +27,6 @@ final class Places {
     private static final Map<String, List<String>> PARTS_OF =
             Map.of(
                     "Piston", List.of("PistonRing", "GuideBand"),
-                    "AirPortRings", List.of(),
                     "Body", List.of("TypePlate"),
                     "StopScrew", List.of("LockNut"));
 

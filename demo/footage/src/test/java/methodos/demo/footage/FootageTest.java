@@ -22,7 +22,8 @@ class FootageTest {
     @TempDir private Path folder;
 
     static Stream<Shot> shots() {
-        return Footage.clips().stream().flatMap(c -> c.shots().stream());
+        return Stream.concat(Footage.clips().stream(), Footage.handHeld().stream())
+                .flatMap(c -> c.shots().stream());
     }
 
     @Test
@@ -195,5 +196,43 @@ class FootageTest {
         assertThat(Vec.of(1, 2, 3).text()).isEqualTo("<1.000,2.000,3.000>");
         assertThat(Vec.of(-0.0, 0, 0).text()).isEqualTo(Vec.of(0, 0, 0).text());
         assertThat(Vec.of(0, 0, 0).toward(Vec.of(2, 4, 6), .5)).isEqualTo(Vec.of(1, 2, 3));
+    }
+
+    @Test
+    void aTurnedThingIsWhereTheRendererPutsIt() {
+        Placed placed =
+                new Placed(
+                        "Pin",
+                        "Pin",
+                        Vec.of(10, 0, 0),
+                        List.of("scale <-1,1,1>", "rotate z*90", "translate -y*2"));
+        Vec at = placed.inScene(Vec.of(1, 0, 5));
+        assertThat(at.x()).isCloseTo(10, within(1e-9));
+        assertThat(at.y()).isCloseTo(-3, within(1e-9));
+        assertThat(at.z()).isCloseTo(5, within(1e-9));
+        assertThatThrownBy(
+                        () ->
+                                new Placed("Pin", "Pin", at, List.of("shear"))
+                                        .inScene(Vec.of(0, 0, 0)))
+                .hasMessageContaining("shear");
+    }
+
+    /**
+     * A hand on the thing, a camera that never stands still: each thing has a place at each time.
+     */
+    @Test
+    void thingsOfTheHandHeldClipsHavePlacesFromBeginToEnd() throws Exception {
+        for (Clip clip : Footage.handHeld()) {
+            List<String> rows = Files.readAllLines(Path.of("places", clip.name() + ".csv"));
+            String thing = clip.name().startsWith("hb") ? "BrakeDrum" : "GateCover";
+            double seconds =
+                    rows.stream()
+                            .map(r -> r.split(","))
+                            .filter(r -> r[0].equals(thing))
+                            .mapToDouble(r -> Double.parseDouble(r[2]) - Double.parseDouble(r[1]))
+                            .sum();
+            assertThat(seconds).as(clip.name()).isCloseTo(clip.seconds(), within(1.0));
+            assertThat(clip.seconds()).isGreaterThanOrEqualTo(60);
+        }
     }
 }

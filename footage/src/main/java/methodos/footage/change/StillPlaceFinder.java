@@ -1,21 +1,22 @@
 package methodos.footage.change;
 
 import java.awt.image.BufferedImage;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Point;
-import methodos.core.proposal.Carrier;
+import methodos.core.proposal.PlaceFinder;
 import methodos.footage.FootageProblem;
 import methodos.footage.Recording;
+import org.slf4j.LoggerFactory;
 
 /**
  * Finds what is seen in one frame in another by laying one on the other, and looks whether the same
  * is seen there.
  */
-public final class StillCarrier implements Carrier {
+public final class StillPlaceFinder implements PlaceFinder {
 
     /** The least and the most that is looked at around a place, in pixels. */
     private static final int LEAST = 7;
@@ -33,61 +34,78 @@ public final class StillCarrier implements Carrier {
     /** Less structure is found everywhere, in levels. */
     private static final double FLAT = 2;
 
+    /** So many frames and pairs of them are remembered, some 100 MB. */
+    private static final int FRAMES = 40;
+
+    private static final int ALIGNMENTS = 24;
+
     private final Map<Id<Clip>, Recording> recordings;
-    private final Map<String, Plane> planes = new HashMap<>();
-    private final Map<String, BufferedImage> pictures = new HashMap<>();
-    private final Map<String, Alignment> alignments = new HashMap<>();
+    private final Map<String, Frame> frames = new Latest<>(FRAMES);
+    private final Map<String, Alignment> alignments = new Latest<>(ALIGNMENTS);
 
     /**
      * @param recordings of the clips that can be looked at; who made them closes them
      */
-    public StillCarrier(Map<Id<Clip>, Recording> recordings) {
+    public StillPlaceFinder(Map<Id<Clip>, Recording> recordings) {
         this.recordings = Map.copyOf(recordings);
     }
 
     @Override
-    public Optional<Carried> carry(
-            Id<Clip> clip, double from, Point place, double radius, double to) {
+    public Optional<Found> find(Id<Clip> clip, double from, Point place, double radius, double to) {
         Recording recording = recordings.get(clip);
         if (recording == null) {
             return Optional.empty();
         }
         try {
-            Plane a = plane(clip, recording, from);
-            Plane b = plane(clip, recording, to);
+            Frame a = frame(clip, recording, from);
+            Frame b = frame(clip, recording, to);
             Alignment alignment =
                     alignments.computeIfAbsent(
                             key(clip, from) + ">" + to,
-                            k ->
-                                    Alignment.of(
-                                            pictures.get(key(clip, from)),
-                                            pictures.get(key(clip, to)),
-                                            a,
-                                            b));
-            return found(alignment, a, b, place, radius);
+                            k -> Alignment.of(a.picture, b.picture, a.light, b.light));
+            return found(alignment, a.light, b.light, place, radius);
         } catch (FootageProblem e) {
+            LoggerFactory.getLogger(StillPlaceFinder.class).warn("nothing found again", e);
             return Optional.empty();
         }
     }
 
-    private Plane plane(Id<Clip> clip, Recording recording, double time) throws FootageProblem {
+    private Frame frame(Id<Clip> clip, Recording recording, double time) throws FootageProblem {
         String key = key(clip, time);
-        Plane known = planes.get(key);
+        Frame known = frames.get(key);
         if (known == null) {
             BufferedImage picture =
                     recording.still(time, Colours.WIDTH, Integer.MAX_VALUE / 4).picture();
-            pictures.put(key, picture);
-            known = Colours.light(picture);
-            planes.put(key, known);
+            known = new Frame(picture, Colours.light(picture));
+            frames.put(key, known);
         }
         return known;
+    }
+
+    private record Frame(BufferedImage picture, Plane light) {}
+
+    /** The things that were asked for last; those of an hour would fill the memory. */
+    private static final class Latest<T> extends LinkedHashMap<String, T> {
+
+        private static final long serialVersionUID = 1L;
+        private final int most;
+
+        Latest(int most) {
+            super(16, .75f, true);
+            this.most = most;
+        }
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<String, T> eldest) {
+            return size() > most;
+        }
     }
 
     private static String key(Id<Clip> clip, double time) {
         return clip.text() + "@" + time;
     }
 
-    private static Optional<Carried> found(
+    private static Optional<Found> found(
             Alignment alignment, Plane a, Plane b, Point place, double radius) {
         int w = a.width();
         int h = a.height();
@@ -113,7 +131,7 @@ public final class StillCarrier implements Carrier {
         double trust = Math.min(1, (best - OTHER) / (SAME - OTHER));
         return trust <= 0
                 ? Optional.empty()
-                : Optional.of(new Carried(new Point(bestX / w, bestY / h), trust));
+                : Optional.of(new Found(new Point(bestX / w, bestY / h), trust));
     }
 
     /** Of what is around two places, 1 for the same but for the light. */

@@ -13,7 +13,7 @@ import java.util.stream.DoubleStream;
  * @param earliest seconds, not after {@code from}
  * @param latest seconds, not before {@code to}
  */
-public record SpanLooked(double from, double to, double earliest, double latest) {
+public record SearchSpan(double from, double to, double earliest, double latest) {
 
     /** As one word, which {@link #of} reads. */
     public String text() {
@@ -25,12 +25,12 @@ public record SpanLooked(double from, double to, double earliest, double latest)
     /**
      * @throws IllegalArgumentException if it is no such word
      */
-    public static SpanLooked of(String text) {
+    public static SearchSpan of(String text) {
         String[] parts = text.split(":");
         if (parts.length != 4) {
             throw new IllegalArgumentException("no span: " + text);
         }
-        return new SpanLooked(
+        return new SearchSpan(
                 Double.parseDouble(parts[0]),
                 Double.parseDouble(parts[1]),
                 Double.parseDouble(parts[2]),

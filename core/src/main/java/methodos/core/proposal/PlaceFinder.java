@@ -6,14 +6,14 @@ import methodos.core.manual.Clip;
 import methodos.core.manual.Point;
 
 /** Finds what is seen in one frame of a clip in another of it. */
-public interface Carrier {
+public interface PlaceFinder {
 
     /**
      * Where the same is seen.
      *
      * @param trust from 0 to 1, how like it looks there
      */
-    record Carried(Point place, double trust) {}
+    record Found(Point place, double trust) {}
 
     /**
      * @param from seconds of the frame in which it is at the place
@@ -21,5 +21,5 @@ public interface Carrier {
      * @param to seconds of the other frame
      * @return empty where it is not seen there: it is gone, covered, or the camera is another
      */
-    Optional<Carried> carry(Id<Clip> clip, double from, Point place, double radius, double to);
+    Optional<Found> find(Id<Clip> clip, double from, Point place, double radius, double to);
 }

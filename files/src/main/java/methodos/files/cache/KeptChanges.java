@@ -5,15 +5,15 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
+import methodos.core.change.SearchSpan;
 import methodos.core.change.SeenSpan;
-import methodos.core.change.SpanLooked;
 import org.slf4j.LoggerFactory;
 
 /** What changed in spans of clips, so that each span is looked at once, wherever its clip lies. */
-public final class KeptSights {
+public final class KeptChanges {
 
     /** Raised when changes are found differently: older ones are then looked for again. */
-    private static final String VERSION = "-1.json";
+    private static final String VERSION = "-2.json";
 
     private static final long LIMIT = 50L << 20;
     private static final ObjectMapper JSON = new ObjectMapper();
@@ -23,36 +23,37 @@ public final class KeptSights {
     /**
      * @param folder the program's cache folder
      */
-    public KeptSights(Path folder) {
-        this.cache = new CacheFolder(folder.resolve("sights"), LIMIT);
+    public KeptChanges(Path folder) {
+        this.cache = new CacheFolder(folder.resolve("changes"), LIMIT);
     }
 
     /**
      * @param digest of the clip
+     * @param turned how many quarter turns its pictures are turned
      */
-    public Optional<SeenSpan> of(String digest, SpanLooked span) {
-        return cache.get(name(digest, span))
+    public Optional<SeenSpan> of(String digest, int turned, SearchSpan span) {
+        return cache.get(name(digest, turned, span))
                 .flatMap(
                         bytes -> {
                             try {
                                 return Optional.of(JSON.readValue(bytes, SeenSpan.class));
                             } catch (IOException e) {
-                                LoggerFactory.getLogger(KeptSights.class)
-                                        .info("a damaged sight is looked for again", e);
+                                LoggerFactory.getLogger(KeptChanges.class)
+                                        .info("damaged changes are looked for again", e);
                                 return Optional.empty();
                             }
                         });
     }
 
-    public void keep(String digest, SpanLooked span, SeenSpan seen) {
+    public void keep(String digest, int turned, SearchSpan span, SeenSpan seen) {
         try {
-            cache.put(name(digest, span), JSON.writeValueAsBytes(seen));
+            cache.put(name(digest, turned, span), JSON.writeValueAsBytes(seen));
         } catch (JsonProcessingException e) {
             throw new IllegalStateException(e);
         }
     }
 
-    private static String name(String digest, SpanLooked span) {
-        return digest + "-" + span.text().replace(':', '_') + VERSION;
+    private static String name(String digest, int turned, SearchSpan span) {
+        return digest + "-" + turned + "-" + span.text().replace(':', '_') + VERSION;
     }
 }
