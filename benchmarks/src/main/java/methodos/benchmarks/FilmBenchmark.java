@@ -43,7 +43,7 @@ public final class FilmBenchmark {
     private static final double SURE = .8;
 
     /** The things of the footage that are a part of the demo's list, by the part's id. */
-    private static final Map<String, Set<String>> THINGS = things();
+    private final Map<String, Set<String>> things;
 
     /** What comes off in the clips of other machines: clip, from, to, things. */
     private static final String[][] OTHERS = {
@@ -67,8 +67,9 @@ public final class FilmBenchmark {
 
     private final Path footage;
 
-    private FilmBenchmark(Path footage) {
+    private FilmBenchmark(Path footage) throws IOException {
         this.footage = footage;
+        this.things = things(footage);
     }
 
     public static void main(String[] arguments) throws Exception {
@@ -78,35 +79,11 @@ public final class FilmBenchmark {
         System.exit(0);
     }
 
-    private static Map<String, Set<String>> things() {
+    private static Map<String, Set<String>> things(Path footage) throws IOException {
         Map<String, Set<String>> all = new HashMap<>();
-        for (String line :
-                List.of(
-                        "p1 Body",
-                        "p2 TypePlate",
-                        "p3 Cap",
-                        "p4 LeftCap",
-                        "p5 Bolt LeftBolt",
-                        "p6 SpringOf",
-                        "p7 Cap",
-                        "p8 Piston PistonBare",
-                        "p9 PistonRing ORing",
-                        "p10 GuideBand",
-                        "p11 StopScrew",
-                        "p12 LockNut",
-                        "p13 AirPlate",
-                        "p14 AirPortRings",
-                        "p15 PinionEnd Pinion",
-                        "p16 PinionRings ORing",
-                        "p17 PinionRings ORing",
-                        "p18 ThrustWasher",
-                        "p21 SnapRing",
-                        "p22 Indicator",
-                        "p23 SmallBolt",
-                        "p24 SmallBolt",
-                        "p25 TopBearing")) {
-            List<String> words = List.of(line.split(" "));
-            all.put(words.get(0), Set.copyOf(words.subList(1, words.size())));
+        for (String line : Files.readAllLines(footage.resolve("places/things.csv"))) {
+            String[] fields = line.split(",");
+            all.put(fields[0], Set.of(fields[1].split(" ")));
         }
         return all;
     }
@@ -188,8 +165,8 @@ public final class FilmBenchmark {
         for (Step step : manual.steps().toList()) {
             bare = bare.withStep(step.withFigures(List.of()));
         }
-        Score film = new Score();
-        Score others = new Score();
+        Score film = new Score(things);
+        Score others = new Score(things);
         begin = System.nanoTime();
         FigureProposals fromFilm = new FigureProposals(bare, seen, finder, clip -> .5625);
         for (Step step : manual.steps().toList()) {
@@ -263,12 +240,17 @@ public final class FilmBenchmark {
     /** Proposed marks against the places of things, and written callouts that are proposed. */
     private static final class Score {
 
+        private final Map<String, Set<String>> things;
         private int written;
         private int proposedOfWritten;
         private int marks;
         private int right;
         private int sure;
         private int sureWrong;
+
+        Score(Map<String, Set<String>> things) {
+            this.things = things;
+        }
 
         void add(
                 Manual manual,
@@ -305,8 +287,8 @@ public final class FilmBenchmark {
             }
         }
 
-        private static boolean isOf(Id<Part> part, String thing) {
-            return THINGS.getOrDefault(part.text(), Set.of()).contains(thing.split("#")[0]);
+        private boolean isOf(Id<Part> part, String thing) {
+            return things.getOrDefault(part.text(), Set.of()).contains(thing.split("#")[0]);
         }
 
         @Override

@@ -68,7 +68,8 @@ class SeededDefectsTest {
                             "other place",
                             "other amount",
                             "values disagree",
-                            "implausible torque"),
+                            "implausible torque",
+                            "still tight"),
                     Severity.STOP,
                     Set.of(
                             "not restored",
@@ -83,9 +84,24 @@ class SeededDefectsTest {
                             "table with a hole",
                             "no way out",
                             "unanswerable",
-                            "not found before"),
+                            "not found before",
+                            "not loosened",
+                            "never put there",
+                            "no tool",
+                            "too coarse",
+                            "cannot be read",
+                            "not listed",
+                            "not chosen",
+                            "thrown away"),
                     Severity.CONFUSE,
-                    Set.of("language", "names", "coverage"));
+                    Set.of(
+                            "language",
+                            "names",
+                            "coverage",
+                            "order untold",
+                            "counts differ",
+                            "other units",
+                            "figure"));
 
     private final Checks checks = new Checks(HazardRules.shipped());
     private Workspace workspace;

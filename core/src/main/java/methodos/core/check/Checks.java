@@ -10,6 +10,7 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Function;
 import methodos.core.coverage.CoverageReport;
 import methodos.core.description.Id;
+import methodos.core.dryrun.DryRun;
 import methodos.core.finding.Finding;
 import methodos.core.fit.TableChecks;
 import methodos.core.hazard.HazardRules;
@@ -130,6 +131,7 @@ public final class Checks {
         checks.put("derived.fitting", m -> FittingChecks.of(m.manual()));
         checks.put("derived.fluids", m -> FluidChecks.of(m.manual()));
         checks.put("derived.language", m -> LanguageChecks.of(m.manual(), language, partNames));
+        checks.put("derived.dryRun", DryRun::of);
         checks.put("derived.coverage", m -> CoverageChecks.of(workspace, m));
         checks.forEach((what, check) -> all.addAll(guard.of(what, practised, check, List.of())));
         CoverageReport coverage =

@@ -42,6 +42,8 @@ public enum Rule {
     /** Another amount of a fluid is filled than the unit holds, or than was drained. */
     OTHER_AMOUNT(Severity.BREAK),
     VALUES_DISAGREE(Severity.BREAK),
+    /** Comes off while what holds it is tight. */
+    STILL_TIGHT(Severity.BREAK),
     IMPLAUSIBLE_TORQUE(Severity.BREAK),
 
     NOT_RESTORED(Severity.STOP),
@@ -60,11 +62,35 @@ public enum Rule {
     UNANSWERABLE(Severity.STOP),
     /** A condition on what is found later, or never. */
     NOT_FOUND_BEFORE(Severity.STOP),
+    /** Tightened though nobody loosened it. */
+    NOT_LOOSENED(Severity.STOP),
+    /** An aid is taken away that nobody put there. */
+    NEVER_PUT_THERE(Severity.STOP),
+    /** A tool, an instrument or a consumable that the work takes is not listed at its step. */
+    NO_TOOL(Severity.STOP),
+    /** An instrument does not tell the last digit of the limit, or does not reach it. */
+    TOO_COARSE(Severity.STOP),
+    /** The moment at which it can be read is over, or not there yet. */
+    CANNOT_BE_READ(Severity.STOP),
+    /** The words name a thing that no list has. */
+    NOT_LISTED(Severity.STOP),
+    /** Fitted as the chosen one before it is chosen. */
+    NOT_CHOSEN(Severity.STOP),
+    /** Looked at or used though it is thrown away by then. */
+    THROWN_AWAY(Severity.STOP),
     /** A place that makes no sense: it leads to nothing, or is out of every range. */
     SENSELESS(Severity.STOP),
 
     LANGUAGE(Severity.CONFUSE),
     NAMES(Severity.CONFUSE),
+    /** Tightened crosswise with nothing that shows which screw is which. */
+    ORDER_UNTOLD(Severity.CONFUSE),
+    /** The words count other than the step does. */
+    COUNTS_DIFFER(Severity.CONFUSE),
+    /** The words speak of a part that some of the units have not got. */
+    OTHER_UNITS(Severity.CONFUSE),
+    /** A figure that does not show what its step does. */
+    FIGURE(Severity.CONFUSE),
     COVERAGE(Severity.CONFUSE);
 
     private final Severity severity;

@@ -27,6 +27,7 @@ import methodos.core.manual.Repeat;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
 import methodos.core.narration.Workspace;
@@ -84,6 +85,9 @@ class RepairsTest {
                         .withPart(part(new Id<>("screw"), "screw", 4, ReuseRule.REUSE))
                         .withPart(part(new Id<>("cap"), "cap", 1, ReuseRule.INSPECT))
                         .withPart(part(new Id<>("ring"), "O-ring, cap", 2, ReuseRule.ALWAYS_NEW))
+                        .withTool(tool("t1", "hex key", "5 mm"))
+                        .withTool(tool("t2", "torque wrench", "2 to 10 N·m"))
+                        .withTool(tool("t3", "hex bit", "5 mm"))
                         .withJoint(joint);
         manual =
                 with(
@@ -93,6 +97,7 @@ class RepairsTest {
                                         new Id<>("a"),
                                         "Take the screws out.",
                                         new PartUse(new Id<>("screw"), 4))
+                                .withTools(List.of(new Id<>("t1")))
                                 .withActions(
                                         List.of(new Action(Action.Verb.LOOSEN, new Id<>("j")))),
                         step(new Id<>("b"), "Take the cap off.", new PartUse(new Id<>("cap"), 1)),
@@ -106,7 +111,12 @@ class RepairsTest {
                 step(new Id<>("d"), "Fit both O-rings.", new PartUse(new Id<>("ring"), 2)),
                 step(new Id<>("e"), "Put the cap on.", new PartUse(new Id<>("cap"), 1)),
                 step(new Id<>("f"), "Fit the screws.", new PartUse(new Id<>("screw"), 4))
+                        .withTools(List.of(new Id<>("t2"), new Id<>("t3")))
                         .withJoints(List.of(new Id<>("j"))));
+    }
+
+    private static Tool tool(String id, String name, String size) {
+        return new Tool(new Id<>(id), name, size, Tool.Kind.STANDARD, "");
     }
 
     private List<Finding> found(Manual manual, Rule rule) {
