@@ -248,7 +248,7 @@ class OpenPointsTest {
         Workspace plain =
                 new Workspace(m.withStep(step), Map.of(new Id<>("clip1"), Samples.captions()));
         assertThat(seenPoints(plain, step, List.of()))
-                .containsExactly("Step 1 takes 4 parts off, and nothing is gone in its footage.");
+                .containsExactly("Step 1 takes off 4 parts, and nothing is gone in its footage.");
         assertThat(seenPoints(plain, step, List.of(gone(.2), gone(.5), gone(.8))))
                 .containsExactly("Step 1 handles 4 parts, and 3 places changed in its footage.");
         assertThat(seenPoints(plain, step, List.of(gone(.2), gone(.4), gone(.6), gone(.8))))
