@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.finding.Rule;
 import methodos.core.manual.ActedOn;
@@ -239,7 +240,12 @@ final class BenchWalk {
         if (ofOthers.isEmpty()) {
             return;
         }
-        List<String> words = DryRunWords.words(step.text());
+        List<String> words =
+                Stream.concat(
+                                Stream.of(step.text(), step.expected(), step.why()),
+                                step.notes().stream())
+                        .flatMap(t -> DryRunWords.words(t).stream())
+                        .toList();
         for (Part part : ofOthers) {
             List<String> name = DryRunWords.ofName(part.name());
             int at = name.isEmpty() ? -1 : Phrases.at(words, name, 0);
