@@ -62,7 +62,7 @@ final class PictureDefects extends Spoiling {
         }
         for (Id<Joint> id : step.joints()) {
             Joint joint = sound.joint(id).orElseThrow();
-            if (joint.count() >= 4 && !joint.order().isEmpty()) {
+            if (joint.count() >= 4 && step.text().contains("crosswise")) {
                 Manual bare = sound;
                 for (Figure figure : sound.figures()) {
                     bare =

@@ -179,7 +179,7 @@ final class WordsOfSteps {
 
     /** Which screw is which, where they are tightened across. */
     private void orderTold(Step step, Joint joint) {
-        if (joint.count() < ROUND || !DryRunWords.has("round", joint.order())) {
+        if (joint.count() < ROUND || !DryRunWords.has("round", step.text())) {
             return;
         }
         boolean drawn =
@@ -190,8 +190,7 @@ final class WordsOfSteps {
                         .flatMap(f -> f.marks().stream())
                         .anyMatch(m -> m instanceof Mark.ScrewOrder);
         if (!drawn) {
-            stumbles.add(
-                    Rule.ORDER_UNTOLD, "", step, joint.id().text(), joint.name(), joint.order());
+            stumbles.add(Rule.ORDER_UNTOLD, "", step, joint.id().text(), joint.name());
         }
     }
 }
