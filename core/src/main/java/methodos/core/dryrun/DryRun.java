@@ -1,7 +1,10 @@
 package methodos.core.dryrun;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import methodos.core.finding.Finding;
+import methodos.core.finding.Rule;
 import methodos.core.ledger.ClaimedUnits;
 import methodos.core.manual.Manual;
 import methodos.core.practice.PractisedManual;
@@ -14,7 +17,28 @@ import methodos.core.practice.PractisedManual;
  */
 public final class DryRun {
 
+    private static final Set<Rule> RULES =
+            EnumSet.of(
+                    Rule.STILL_TIGHT,
+                    Rule.NOT_LOOSENED,
+                    Rule.NEVER_PUT_THERE,
+                    Rule.NO_TOOL,
+                    Rule.TOO_COARSE,
+                    Rule.CANNOT_BE_READ,
+                    Rule.NOT_LISTED,
+                    Rule.NOT_CHOSEN,
+                    Rule.THROWN_AWAY,
+                    Rule.ORDER_UNTOLD,
+                    Rule.COUNTS_DIFFER,
+                    Rule.OTHER_UNITS,
+                    Rule.FIGURE);
+
     private DryRun() {}
+
+    /** Whether somebody stumbles over what a rule finds: it is grave, or found by the dry run. */
+    public static boolean stumbles(Rule rule) {
+        return rule.severity().grave() || RULES.contains(rule);
+    }
 
     /** Where he would stumble, in the order of the steps. */
     public static List<Finding> of(PractisedManual practised) {

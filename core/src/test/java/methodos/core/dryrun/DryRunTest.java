@@ -26,6 +26,7 @@ import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
 import methodos.core.manual.Reading;
 import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Sight;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
@@ -306,6 +307,34 @@ class DryRunTest {
                                 manual.withStep(up)
                                         .withStep(read.withText("Bleed it and read it again."))))
                 .noneMatch(s -> s.contains("by then"));
+    }
+
+    @Test
+    void theBenchIsKnownAtEachStep() {
+        List<Bench> benches = Bench.of(pump(), Sight.EVERYTHING);
+        assertThat(benches)
+                .extracting(b -> b.step().text())
+                .containsExactly("a", "b", "d", "e", "m", "f", "g", "h", "i");
+        Bench first = benches.get(0);
+        assertThat(first.unit())
+                .extracting(l -> l.part().text())
+                .containsExactly("head", "nut", "cup", "rod");
+        assertThat(first.bench()).isEmpty();
+        Bench measuring = benches.get(4);
+        assertThat(measuring.unit()).isEmpty();
+        assertThat(measuring.bench())
+                .containsExactly(
+                        new Bench.Lot(new Id<>("head"), 1, new Id<>("d")),
+                        new Bench.Lot(new Id<>("nut"), 4, new Id<>("b")),
+                        new Bench.Lot(new Id<>("rod"), 1, new Id<>("e")));
+        assertThat(measuring.thrown())
+                .containsExactly(new Bench.Lot(new Id<>("cup"), 2, new Id<>("e")));
+        assertThat(measuring.inPlace()).extracting(Id::text).containsExactly("wedge");
+        assertThat(measuring.hand()).extracting(l -> l.part().text()).containsExactly("rod");
+        Bench last = benches.get(8);
+        assertThat(last.unit()).hasSize(4);
+        assertThat(last.bench()).isEmpty();
+        assertThat(last.thrown()).isEmpty();
     }
 
     @Test

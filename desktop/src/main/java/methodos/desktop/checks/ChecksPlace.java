@@ -41,6 +41,8 @@ public final class ChecksPlace implements PlaceView {
     private final FindingList list;
     private final FindingPanel panel;
     private final LedgerView ledger;
+    private final BenchView bench;
+    private final VBox ledgerSide;
     private final Label busy;
     private final Label rules;
     private final Region reverse;
@@ -59,6 +61,12 @@ public final class ChecksPlace implements PlaceView {
         list = new FindingList(words, new Wished());
         panel = new FindingPanel(project, message, go);
         ledger = new LedgerView(project, theme, this::chooseSubject);
+        bench = new BenchView(project, theme, message, go, this::leaveBench);
+        VBox.setVgrow(ledger, Priority.ALWAYS);
+        Region toBench = Controls.link("toBench", words.of("bench.open"), this::openBench);
+        VBox.setMargin(toBench, new Insets(10, 16, 0, 18));
+        ledgerSide = new VBox(toBench, ledger);
+        ledgerSide.getStyleClass().add("ledger");
         busy = Controls.prose(words.of("checks.busy"), "soft");
         busy.setPadding(new Insets(14, 16, 0, 16));
         rules = Controls.prose("", "problem");
@@ -69,7 +77,7 @@ public final class ChecksPlace implements PlaceView {
         VBox.setMargin(reverse, new Insets(8, 16, 0, 16));
         VBox left = new VBox(rules, busy, reverse, list, panel);
         node.setMain(left);
-        node.setSide(new Scrolled(ledger));
+        node.setSide(new Scrolled(ledgerSide));
         node.getStyleClass().add("checks");
         project.checked().addListener(o -> refresh());
         node.sceneProperty().addListener(o -> refresh());
@@ -103,6 +111,24 @@ public final class ChecksPlace implements PlaceView {
                         shown);
         list.show(rows).ifPresentOrElse(this::open, panel::clear);
         ledger.show(result);
+        if (bench.getScene() != null) {
+            bench.show(result.get());
+        }
+    }
+
+    private void openBench() {
+        project.checked()
+                .get()
+                .ifPresent(
+                        result -> {
+                            node.setSide(new Scrolled(bench));
+                            bench.show(result);
+                        });
+    }
+
+    private void leaveBench() {
+        node.setSide(new Scrolled(ledgerSide));
+        list.requestFocus();
     }
 
     /** Whether there is a take-down to turn round, and nothing that it would take the place of. */
@@ -125,6 +151,7 @@ public final class ChecksPlace implements PlaceView {
     private void open(FindingRow.Found found) {
         panel.show(found, project.checked().get().orElseThrow().accepted().get(found.finding()));
         ledger.choose(found.finding().subject(), found.finding().steps());
+        found.finding().steps().stream().findFirst().ifPresent(bench::choose);
     }
 
     private void chooseSubject(String subject) {
@@ -225,6 +252,11 @@ public final class ChecksPlace implements PlaceView {
 
     @Override
     public boolean ready() {
-        return project.checked().get().isPresent();
+        return project.checked().get().isPresent() && bench.ready();
+    }
+
+    @Override
+    public void close() {
+        bench.close();
     }
 }

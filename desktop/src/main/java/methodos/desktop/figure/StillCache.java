@@ -19,7 +19,7 @@ import methodos.files.problem.ProjectProblem;
 /**
  * The kept stills that have been looked at, read in the background. Asked on the interface thread.
  */
-final class StillCache implements AutoCloseable {
+public final class StillCache implements AutoCloseable {
 
     static final int THUMB = 78;
 
@@ -35,7 +35,7 @@ final class StillCache implements AutoCloseable {
     /**
      * @param arrived called on the interface thread when a picture has come
      */
-    StillCache(OpenProject project, Runnable arrived, Consumer<String> message) {
+    public StillCache(OpenProject project, Runnable arrived, Consumer<String> message) {
         this.reading = project.background().thread("work.stills");
         this.project = project;
         this.arrived = arrived;
@@ -43,7 +43,7 @@ final class StillCache implements AutoCloseable {
     }
 
     /** The whole picture, or nothing yet. */
-    Optional<BufferedImage> picture(String digest) {
+    public Optional<BufferedImage> picture(String digest) {
         return entry(digest).map(Entry::picture);
     }
 
@@ -51,7 +51,8 @@ final class StillCache implements AutoCloseable {
         return entry(digest).map(Entry::thumb);
     }
 
-    boolean complete() {
+    /** Whether all that was asked for has come. */
+    public boolean complete() {
         return entries.size() == asked.size();
     }
 

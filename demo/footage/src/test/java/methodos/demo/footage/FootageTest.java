@@ -224,7 +224,7 @@ class FootageTest {
     void thingsOfTheHandHeldClipsHavePlacesFromBeginToEnd() throws Exception {
         for (Clip clip : Footage.handHeld()) {
             List<String> rows = Files.readAllLines(Path.of("places", clip.name() + ".csv"));
-            String thing = clip.name().startsWith("hb") ? "BrakeDrum" : "GateCover";
+            String thing = clip.name().startsWith("hb") ? "BrakeDrum" : "GateHead";
             double seconds =
                     rows.stream()
                             .map(r -> r.split(","))
