@@ -7,6 +7,7 @@ import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
 import methodos.core.ledger.ClaimedUnits;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Tool;
 import methodos.core.practice.PractisedManual;
 
 /**
@@ -38,6 +39,16 @@ public final class DryRun {
     /** Whether somebody stumbles over what a rule finds: it is grave, or found by the dry run. */
     public static boolean stumbles(Rule rule) {
         return rule.severity().grave() || RULES.contains(rule);
+    }
+
+    /** Whether a tool turns a screw or a nut. */
+    public static boolean turns(Tool tool) {
+        return DryRunWords.has("turns", tool.name());
+    }
+
+    /** Whether a torque wrench turns a screw or a nut with it. */
+    public static boolean drives(Tool tool) {
+        return DryRunWords.has("drives", tool.name());
     }
 
     /** Where he would stumble, in the order of the steps. */

@@ -58,15 +58,11 @@ final class ToolsAtHand {
         consumablesNamed(step);
     }
 
-    private static boolean turns(Tool tool) {
-        return DryRunWords.has("turns", tool.name());
-    }
-
     private void loosened(Joint joint, Action action, Step step, List<Tool> own) {
         if (joint.ways().equals(List.of(TighteningWay.HAND))) {
             return;
         }
-        if (own.stream().noneMatch(ToolsAtHand::turns)) {
+        if (own.stream().noneMatch(DryRun::turns)) {
             stumbles.add(Rule.NO_TOOL, ".loosen", step, joint.id().text(), joint.name());
         } else if (!action.size().isEmpty()
                 && own.stream().noneMatch(t -> t.label().contains(action.size()))) {
@@ -78,7 +74,7 @@ final class ToolsAtHand {
     private void tightened(Joint joint, Step step, List<Tool> own) {
         if (joint.told().contains(TighteningWay.WRENCH) && joint.torque() instanceof Value.Known) {
             boolean measured = own.stream().anyMatch(t -> DryRunWords.has("torques", t.name()));
-            boolean driven = own.stream().anyMatch(t -> DryRunWords.has("drives", t.name()));
+            boolean driven = own.stream().anyMatch(DryRun::drives);
             if (!measured) {
                 stumbles.add(Rule.NO_TOOL, ".torque", step, joint.id().text(), joint.name());
             } else if (!driven) {

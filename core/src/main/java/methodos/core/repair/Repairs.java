@@ -77,6 +77,7 @@ public final class Repairs {
                                             new Id<>(finding.subject()),
                                             PartUse.Supply.NEW)));
             case LANGUAGE -> wording(manual, finding);
+            case NO_TOOL -> ToolRepairs.of(manual, finding);
             default -> Optional.empty();
         };
     }

@@ -142,6 +142,24 @@ class RepairsTest {
     }
 
     @Test
+    void theToolThatIsLackingIsListed() {
+        for (String lacking : List.of("t1", "t2", "t3")) {
+            Manual manual = sound();
+            for (Step step : manual.steps().toList()) {
+                manual =
+                        manual.withStep(
+                                step.withTools(
+                                        step.tools().stream()
+                                                .filter(t -> !t.text().equals(lacking))
+                                                .toList()));
+            }
+            Manual mended = repaired(manual, Rule.NO_TOOL);
+            assertThat(mended.steps().flatMap(s -> s.tools().stream()).map(Id::text))
+                    .contains(lacking);
+        }
+    }
+
+    @Test
     void aPartIsFittedBetweenWhatCameOffBesideIt() {
         Manual mended = repaired(sound().withoutStep(new Id<>("e")), Rule.NOT_REFITTED);
         assertThat(texts(mended, Stage.Kind.BUILD_UP))

@@ -50,7 +50,6 @@ final class LedgerView extends VBox {
         this.words = project.words();
         this.drawing = new LedgerDrawing(theme, words);
         setPadding(new Insets(16, 16, 10, 18));
-        getStyleClass().add("ledger");
         units = Controls.named(new ComboBox<>(), "ledgerUnits", words.of("ledger.units"));
         units.setConverter(new Named());
         units.setOnAction(
