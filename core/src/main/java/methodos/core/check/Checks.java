@@ -72,6 +72,7 @@ public final class Checks {
     private final HazardWatch hazards;
     private final PlainLanguage language = new PlainLanguage();
     private final PartNames partNames = new PartNames();
+    private final DryRun dryRun = new DryRun();
     private final TableChecks tables = new TableChecks();
     private final Remembered<String, List<Quantity>> torquesInText =
             new Remembered<>(t -> QuantitiesInText.of(t, Dimension.TORQUE));
@@ -131,7 +132,7 @@ public final class Checks {
         checks.put("derived.fitting", m -> FittingChecks.of(m.manual()));
         checks.put("derived.fluids", m -> FluidChecks.of(m.manual()));
         checks.put("derived.language", m -> LanguageChecks.of(m.manual(), language, partNames));
-        checks.put("derived.dryRun", DryRun::of);
+        checks.put("derived.dryRun", m -> dryRun.of(m, ledger.groups()));
         checks.put("derived.coverage", m -> CoverageChecks.of(workspace, m));
         checks.forEach((what, check) -> all.addAll(guard.of(what, practised, check, List.of())));
         CoverageReport coverage =

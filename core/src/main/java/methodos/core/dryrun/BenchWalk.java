@@ -6,9 +6,10 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.finding.Rule;
 import methodos.core.manual.ActedOn;
@@ -47,18 +48,32 @@ final class BenchWalk {
     private final Map<Id<Joint>, Joint> joints = new LinkedHashMap<>();
     private final Map<Id<? extends ActedOn>, LedgerItem> items = new HashMap<>();
     private final Map<Id<Part>, List<Joint>> holds = new HashMap<>();
-    private final List<Part> ofOthers;
+    private final Map<String, List<Other>> ofOthers = new HashMap<>();
+    private final Set<Id<Part>> converted = new HashSet<>();
+    private final Function<String, Said> said;
     private final Map<Id<Part>, Integer> off = new HashMap<>();
     private final Set<Id<Part>> everOff = new HashSet<>();
     private final Set<Id<Joint>> loose = new HashSet<>();
     private final Set<Id<Joint>> everLoose = new HashSet<>();
     private final Map<Id<LedgerItem>, Integer> aids = new HashMap<>();
 
-    BenchWalk(Manual manual, Sight sight, Stumbles stumbles) {
+    /** A part that these units have not got, with the words of its name. */
+    private record Other(Part part, List<String> name) {}
+
+    /**
+     * @param said the words of a text
+     */
+    BenchWalk(
+            Manual manual,
+            RepeatedSteps repeated,
+            Sight sight,
+            Function<String, Said> said,
+            Stumbles stumbles) {
         this.manual = manual;
         this.sight = sight;
+        this.said = said;
         this.stumbles = stumbles;
-        this.repeated = new RepeatedSteps(manual);
+        this.repeated = repeated;
         manual.parts().stream()
                 .filter(p -> p.applicability().concerns(sight))
                 .forEach(p -> parts.put(p.id(), p));
@@ -71,16 +86,21 @@ final class BenchWalk {
                 parts.values().stream()
                         .map(p -> DryRunWords.head(p.name()))
                         .collect(Collectors.toSet());
-        ofOthers =
-                manual.parts().stream()
-                        .filter(p -> !parts.containsKey(p.id()))
-                        .filter(p -> !own.contains(DryRunWords.head(p.name())))
-                        .toList();
+        for (Part part : manual.parts()) {
+            Optional.ofNullable(part.convertedTo()).ifPresent(converted::add);
+            List<String> name = DryRunWords.ofName(part.name());
+            if (!parts.containsKey(part.id())
+                    && !name.isEmpty()
+                    && !own.contains(DryRunWords.head(part.name()))) {
+                ofOthers.computeIfAbsent(name.get(name.size() - 1), k -> new ArrayList<>())
+                        .add(new Other(part, name));
+            }
+        }
     }
 
     /** "Right end cap to body" holds the right end cap. */
     private void holds(Joint joint) {
-        List<String> words = DryRunWords.words(joint.name());
+        List<String> words = said.apply(joint.name()).words();
         int to = words.indexOf("to");
         if (to < 1) {
             return;
@@ -149,13 +169,11 @@ final class BenchWalk {
     private void before(Action action, int times) {
         LedgerItem item = items.get(action.object());
         if (action.verb() == Action.Verb.LOOSEN) {
-            joints.keySet().stream()
-                    .filter(action.object()::equals)
-                    .forEach(
-                            j -> {
-                                loose.add(j);
-                                everLoose.add(j);
-                            });
+            Joint joint = joints.get(action.object());
+            if (joint != null) {
+                loose.add(joint.id());
+                everLoose.add(joint.id());
+            }
         } else if (action.verb() == Action.Verb.PUT_IN_PLACE && item != null) {
             aids.merge(item.id(), action.count() * times, Integer::sum);
         }
@@ -179,8 +197,8 @@ final class BenchWalk {
                 && use.supply() != PartUse.Supply.NEW
                 && off.getOrDefault(part.id(), 0) >= part.quantity()
                 && part.quantity() > 0
-                && !DryRunWords.words(step.text()).contains("old")
-                && !DryRunWords.words(step.text()).contains("new")) {
+                && !said.apply(step.text()).words().contains("old")
+                && !said.apply(step.text()).words().contains("new")) {
             stumbles.add(Rule.THROWN_AWAY, "", step, part.id().text(), part.label());
         }
     }
@@ -207,14 +225,9 @@ final class BenchWalk {
                 everLoose.contains(joint.id())
                         || joint.fastener() != null && everOff.contains(joint.fastener());
         boolean another =
-                manual.parts().stream()
-                        .anyMatch(
-                                p ->
-                                        p.convertedTo() != null
-                                                && (p.convertedTo().equals(joint.fastener())
-                                                        || holds.getOrDefault(
-                                                                        p.convertedTo(), List.of())
-                                                                .contains(joint)));
+                converted.contains(joint.fastener())
+                        || converted.stream()
+                                .anyMatch(p -> holds.getOrDefault(p, List.of()).contains(joint));
         if (apart && !opened && !another) {
             stumbles.add(Rule.NOT_LOOSENED, "", step, joint.id().text(), joint.name());
         }
@@ -240,18 +253,21 @@ final class BenchWalk {
         if (ofOthers.isEmpty()) {
             return;
         }
-        List<String> words =
-                Stream.concat(
-                                Stream.of(step.text(), step.expected(), step.why()),
-                                step.notes().stream())
-                        .flatMap(t -> DryRunWords.words(t).stream())
-                        .toList();
-        for (Part part : ofOthers) {
-            List<String> name = DryRunWords.ofName(part.name());
-            int at = name.isEmpty() ? -1 : Phrases.at(words, name, 0);
-            int next = at + name.size();
-            if (at >= 0 && (next >= words.size() || BEHIND.contains(words.get(next)))) {
-                stumbles.add(Rule.OTHER_UNITS, "", step, part.id().text(), part.label());
+        otherUnits(step, step.text());
+        otherUnits(step, step.expected());
+        otherUnits(step, step.why());
+        step.notes().forEach(n -> otherUnits(step, n));
+    }
+
+    private void otherUnits(Step step, String text) {
+        Said words = said.apply(text);
+        for (int i = 0; i < words.size(); i++) {
+            for (Other other : ofOthers.getOrDefault(words.ones().get(i), List.of())) {
+                boolean itself = i + 1 == words.size() || BEHIND.contains(words.words().get(i + 1));
+                if (itself && words.ends(other.name, i)) {
+                    stumbles.add(
+                            Rule.OTHER_UNITS, "", step, other.part.id().text(), other.part.label());
+                }
             }
         }
     }

@@ -7,14 +7,16 @@ import methodos.core.finding.Finding;
 import methodos.core.finding.Rule;
 import methodos.core.ledger.ClaimedUnits;
 import methodos.core.manual.Manual;
+import methodos.core.manual.RepeatedSteps;
 import methodos.core.manual.Tool;
+import methodos.core.memory.Remembered;
 import methodos.core.practice.PractisedManual;
 
 /**
  * Goes through an instruction as somebody would who knows only what it has said so far: for each
  * group of units, step by step. A step is possible if what its actions, parts, joints, readings and
  * figures presuppose is so by then; a thing that its words name and no list has is a matter of its
- * own.
+ * own. It remembers the words of texts; several threads may use one.
  */
 public final class DryRun {
 
@@ -34,7 +36,7 @@ public final class DryRun {
                     Rule.OTHER_UNITS,
                     Rule.FIGURE);
 
-    private DryRun() {}
+    private final Remembered<String, Said> said = new Remembered<>(Said::of);
 
     /** Whether somebody stumbles over what a rule finds: it is grave, or found by the dry run. */
     public static boolean stumbles(Rule rule) {
@@ -52,12 +54,21 @@ public final class DryRun {
     }
 
     /** Where he would stumble, in the order of the steps. */
-    public static List<Finding> of(PractisedManual practised) {
+    public List<Finding> of(PractisedManual practised) {
+        return of(practised, ClaimedUnits.of(practised.manual()));
+    }
+
+    /**
+     * The same where the groups of units are known.
+     *
+     * @param groups for each of which the work is gone through
+     */
+    public List<Finding> of(PractisedManual practised, List<ClaimedUnits.Group> groups) {
         Manual manual = practised.manual();
         Stumbles stumbles = new Stumbles();
-        ToolsAtHand tools = new ToolsAtHand(manual, stumbles);
+        ToolsAtHand tools = new ToolsAtHand(manual, said::of, stumbles);
         Instruments instruments = new Instruments(manual, stumbles);
-        WordsOfSteps words = new WordsOfSteps(manual, stumbles);
+        WordsOfSteps words = new WordsOfSteps(manual, said::of, stumbles);
         PicturesOfSteps pictures = new PicturesOfSteps(manual, stumbles);
         manual.steps()
                 .forEach(
@@ -67,8 +78,9 @@ public final class DryRun {
                             words.at(step);
                         });
         pictures.look();
-        for (ClaimedUnits.Group group : ClaimedUnits.of(manual)) {
-            new BenchWalk(manual, group.sight(), stumbles).walk();
+        RepeatedSteps repeated = new RepeatedSteps(manual);
+        for (ClaimedUnits.Group group : groups) {
+            new BenchWalk(manual, repeated, group.sight(), said::of, stumbles).walk();
         }
         return stumbles.all();
     }

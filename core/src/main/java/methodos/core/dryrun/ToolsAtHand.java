@@ -1,10 +1,12 @@
 package methodos.core.dryrun;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import methodos.core.description.Id;
 import methodos.core.finding.Rule;
 import methodos.core.manual.Action;
@@ -27,11 +29,26 @@ final class ToolsAtHand {
     private final Map<Id<LedgerItem>, LedgerItem> items = new HashMap<>();
     private final Map<Id<Consumable>, String> consumables = new HashMap<>();
     private final Set<String> heads = new HashSet<>();
+
+    /** Tools with a name of two words and more, by the last of them. */
+    private final Map<String, List<Named>> named = new HashMap<>();
+
+    private final Function<String, Said> said;
     private final Stumbles stumbles;
 
-    ToolsAtHand(Manual manual, Stumbles stumbles) {
+    private record Named(List<String> words, Tool tool) {}
+
+    ToolsAtHand(Manual manual, Function<String, Said> said, Stumbles stumbles) {
+        this.said = said;
         this.stumbles = stumbles;
-        manual.tools().forEach(t -> tools.put(t.id(), t));
+        for (Tool tool : manual.tools()) {
+            tools.put(tool.id(), tool);
+            List<String> name = DryRunWords.ofName(tool.name());
+            if (name.size() > 1) {
+                named.computeIfAbsent(name.get(name.size() - 1), k -> new ArrayList<>())
+                        .add(new Named(name, tool));
+            }
+        }
         manual.joints().forEach(j -> joints.put(j.id(), j));
         manual.ledgerItems().forEach(i -> items.put(i.id(), i));
         manual.consumables()
@@ -94,22 +111,23 @@ final class ToolsAtHand {
 
     /** A tool that the words name by its full name is listed at the step. */
     private void named(Step step, List<Tool> own) {
-        List<String> words = DryRunWords.words(step.text());
-        for (Tool tool : tools.values()) {
-            List<String> name = DryRunWords.ofName(tool.name());
-            if (name.size() < 2 || !Phrases.within(words, name)) {
-                continue;
-            }
-            String head = name.get(name.size() - 1);
-            boolean there =
-                    own.stream().anyMatch(t -> DryRunWords.head(t.name()).equals(head))
-                            || step.actions().stream()
-                                    .map(a -> items.get(a.object()))
-                                    .anyMatch(i -> i != null && tool.id().equals(i.tool()));
-            if (!there) {
-                stumbles.add(Rule.NO_TOOL, ".named", step, tool.id().text(), tool.label());
+        Said words = said.apply(step.text());
+        for (int i = 0; i < words.size(); i++) {
+            String head = words.ones().get(i);
+            for (Named name : named.getOrDefault(head, List.of())) {
+                if (words.ends(name.words, i) && !there(step, own, head, name.tool)) {
+                    stumbles.add(
+                            Rule.NO_TOOL, ".named", step, name.tool.id().text(), name.tool.label());
+                }
             }
         }
+    }
+
+    private boolean there(Step step, List<Tool> own, String head, Tool tool) {
+        return own.stream().anyMatch(t -> DryRunWords.head(t.name()).equals(head))
+                || step.actions().stream()
+                        .map(a -> items.get(a.object()))
+                        .anyMatch(i -> i != null && tool.id().equals(i.tool()));
     }
 
     /** Grease and the like that the words name are listed at the step. */
@@ -121,7 +139,7 @@ final class ToolsAtHand {
         if (fluid) {
             return;
         }
-        List<String> words = DryRunWords.words(step.text());
+        List<String> words = said.apply(step.text()).words();
         for (String head : heads) {
             boolean there =
                     step.consumables().stream()

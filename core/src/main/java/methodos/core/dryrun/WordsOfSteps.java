@@ -1,11 +1,10 @@
 package methodos.core.dryrun;
 
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.finding.Rule;
@@ -22,6 +21,8 @@ final class WordsOfSteps {
 
     private static final int BEFORE_HEAD = 3;
     private static final int ROUND = 4;
+    private static final Set<String> BEFORE_VERB = Set.of("and", "then", "to", "or");
+    private static final Set<String> ENDS_NAME = Set.of("of", "in", "on", "to", "with", "and");
 
     private final Manual manual;
     private final Stumbles stumbles;
@@ -31,12 +32,18 @@ final class WordsOfSteps {
     /** For each last word of a name in a list, the words that stand with it anywhere. */
     private final Map<String, Set<String>> listed = new HashMap<>();
 
+    private final Map<Id<Part>, String> heads = new HashMap<>();
     private final Set<Id<Part>> picked = new HashSet<>();
+    private final Function<String, Said> said;
 
-    WordsOfSteps(Manual manual, Stumbles stumbles) {
+    WordsOfSteps(Manual manual, Function<String, Said> said, Stumbles stumbles) {
         this.manual = manual;
+        this.said = said;
         this.stumbles = stumbles;
-        manual.parts().forEach(p -> parts.put(p.id(), p));
+        for (Part part : manual.parts()) {
+            parts.put(part.id(), part);
+            heads.put(part.id(), DryRunWords.head(part.name()));
+        }
         manual.joints().forEach(j -> joints.put(j.id(), j));
         names().forEach(this::list);
     }
@@ -53,20 +60,19 @@ final class WordsOfSteps {
     }
 
     private void list(String name) {
-        List<String> words = DryRunWords.words(name);
-        for (String word : words) {
-            String one = Nouns.singular(word);
+        Said words = said.apply(name);
+        for (String one : words.ones()) {
             if (DryRunWords.is("things", one)) {
-                listed.computeIfAbsent(one, k -> new HashSet<>()).addAll(words);
+                listed.computeIfAbsent(one, k -> new HashSet<>()).addAll(words.words());
             }
         }
     }
 
     void at(Step step) {
-        List<String> words = DryRunWords.words(step.text());
+        Said words = said.apply(step.text());
         unlisted(step, words);
         counts(step, words);
-        chosen(step);
+        chosen(step, words);
         step.joints().stream()
                 .map(joints::get)
                 .filter(j -> j != null)
@@ -74,9 +80,9 @@ final class WordsOfSteps {
     }
 
     /** A thing of which no list says what and where it is. */
-    private void unlisted(Step step, List<String> words) {
+    private void unlisted(Step step, Said words) {
         for (int i = 0; i < words.size(); i++) {
-            String head = Nouns.singular(words.get(i));
+            String head = words.ones().get(i);
             if (!DryRunWords.is("things", head) || verb(words, i)) {
                 continue;
             }
@@ -86,7 +92,8 @@ final class WordsOfSteps {
                 continue;
             }
             for (int k = Math.max(0, i - BEFORE_HEAD); k < i; k++) {
-                if (DryRunWords.is("kinds", words.get(k)) && !known.contains(words.get(k))) {
+                String kind = words.words().get(k);
+                if (DryRunWords.is("kinds", kind) && !known.contains(kind)) {
                     stumbles.add(Rule.NOT_LISTED, "", step, head, phrase(words, k, head));
                 }
             }
@@ -94,83 +101,78 @@ final class WordsOfSteps {
     }
 
     /** "Clamp the body": what begins a sentence, or stands behind "and", is done. */
-    private static boolean verb(List<String> words, int at) {
-        return Nouns.singular(words.get(at)).equals(words.get(at))
-                && (at == 0 || Set.of("and", "then", "to", "or").contains(words.get(at - 1)))
+    private static boolean verb(Said words, int at) {
+        return words.ones().get(at).equals(words.words().get(at))
+                && (at == 0 || BEFORE_VERB.contains(words.words().get(at - 1)))
                 && at + 1 < words.size();
     }
 
-    private static String phrase(List<String> words, int from, String head) {
-        List<String> all = new ArrayList<>();
-        for (int i = from; i < words.size(); i++) {
-            all.add(words.get(i));
-            if (Nouns.singular(words.get(i)).equals(head)) {
-                break;
-            }
+    private static String phrase(Said words, int from, String head) {
+        int to = from;
+        while (!words.ones().get(to).equals(head)) {
+            to++;
         }
-        return String.join(" ", all);
+        return String.join(" ", words.words().subList(from, to + 1));
     }
 
     /** As many as the words say. */
-    private void counts(Step step, List<String> words) {
+    private void counts(Step step, Said words) {
         for (int i = 0; i < words.size(); i++) {
-            int said = DryRunWords.number(words.get(i));
-            if (said < 2) {
+            int number = DryRunWords.number(words.words().get(i));
+            if (number < 2) {
                 continue;
             }
             int at = i;
             step.parts().stream()
-                    .map(u -> parts.get(u.part()))
-                    .filter(p -> p != null)
-                    .map(p -> DryRunWords.head(p.name()))
+                    .map(u -> heads.get(u.part()))
+                    .filter(h -> h != null)
                     .distinct()
                     .filter(head -> follows(words, at, head))
-                    .forEach(head -> counted(step, head, said));
+                    .forEach(head -> counted(step, head, number));
         }
     }
 
-    private static boolean follows(List<String> words, int number, String head) {
+    private static boolean follows(Said words, int number, String head) {
         for (int i = number + 1; i <= number + BEFORE_HEAD && i < words.size(); i++) {
-            if (DryRunWords.number(words.get(i)) > 0
-                    || Set.of("of", "in", "on", "to", "with", "and").contains(words.get(i))) {
+            String word = words.words().get(i);
+            if (DryRunWords.number(word) > 0 || ENDS_NAME.contains(word)) {
                 return false;
             }
-            if (Nouns.singular(words.get(i)).equals(head)) {
-                return !words.get(i).equals(head);
+            if (words.ones().get(i).equals(head)) {
+                return !word.equals(head);
             }
         }
         return false;
     }
 
-    private void counted(Step step, String head, int said) {
+    private void counted(Step step, String head, int number) {
         int used =
                 step.parts().stream()
-                        .filter(u -> parts.containsKey(u.part()))
-                        .filter(u -> DryRunWords.head(parts.get(u.part()).name()).equals(head))
+                        .filter(u -> head.equals(heads.get(u.part())))
                         .mapToInt(PartUse::count)
                         .sum();
-        if (used != said) {
-            stumbles.add(Rule.COUNTS_DIFFER, "", step, head, Nouns.plural(head, said), said, used);
+        if (used != number) {
+            stumbles.add(
+                    Rule.COUNTS_DIFFER, "", step, head, Nouns.plural(head, number), number, used);
         }
     }
 
     /** What goes on as "the chosen one" was chosen before. */
-    private void chosen(Step step) {
-        if (DryRunWords.has("picks", step.text())) {
+    private void chosen(Step step, Said words) {
+        if (words.words().stream().anyMatch(w -> DryRunWords.is("picks", w))) {
             step.parts().forEach(u -> picked.add(u.part()));
         }
-        if (!DryRunWords.has("picked", step.text())) {
+        if (words.words().stream().noneMatch(w -> DryRunWords.is("picked", w))) {
             return;
         }
-        List<String> words = DryRunWords.words(step.text());
         for (PartUse use : step.parts()) {
             Part part = parts.get(use.part());
             if (part == null || picked.contains(use.part())) {
                 continue;
             }
-            int at = Phrases.at(words, List.of(DryRunWords.head(part.name())), 0);
+            int at = words.ones().indexOf(heads.get(use.part()));
             for (int i = Math.max(0, at - BEFORE_HEAD); i < at; i++) {
-                if (DryRunWords.is("picked", words.get(i))) {
+                if (DryRunWords.is("picked", words.words().get(i))) {
                     stumbles.add(Rule.NOT_CHOSEN, "", step, part.id().text(), part.label());
                 }
             }
@@ -179,7 +181,9 @@ final class WordsOfSteps {
 
     /** Which screw is which, where they are tightened across. */
     private void orderTold(Step step, Joint joint) {
-        if (joint.count() < ROUND || !DryRunWords.has("round", step.text())) {
+        if (joint.count() < ROUND
+                || said.apply(step.text()).words().stream()
+                        .noneMatch(w -> DryRunWords.is("round", w))) {
             return;
         }
         boolean drawn =

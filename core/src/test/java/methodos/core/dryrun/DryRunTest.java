@@ -163,13 +163,16 @@ class DryRunTest {
     }
 
     private List<String> stumbles(Manual manual) {
-        return DryRun.of(PractisedManual.of(manual)).stream()
-                .map(
-                        f ->
-                                words.of(
-                                        f.key(),
-                                        f.arguments().stream().map(DryRunTest::plain).toArray()))
-                .toList();
+        return new DryRun()
+                .of(PractisedManual.of(manual)).stream()
+                        .map(
+                                f ->
+                                        words.of(
+                                                f.key(),
+                                                f.arguments().stream()
+                                                        .map(DryRunTest::plain)
+                                                        .toArray()))
+                        .toList();
     }
 
     private static Object plain(Object argument) {
