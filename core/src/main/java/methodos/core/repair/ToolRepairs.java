@@ -10,7 +10,10 @@ import methodos.core.dryrun.DryRun;
 import methodos.core.edit.Edit;
 import methodos.core.edit.EditKind;
 import methodos.core.finding.Finding;
+import methodos.core.language.PartNames;
 import methodos.core.manual.Action;
+import methodos.core.manual.Consumable;
+import methodos.core.manual.ConsumableUse;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
@@ -20,8 +23,9 @@ import methodos.core.quantity.MeasureUnit.Dimension;
 import methodos.core.quantity.QuantitiesInText;
 import methodos.core.torque.TorqueRange;
 import methodos.core.torque.WrenchScale;
+import methodos.core.vocabulary.Nouns;
 
-/** Lists at a step the tool that it lacks, where the manual has it. */
+/** Lists at a step the tool or consumable that it lacks, where the manual has it. */
 final class ToolRepairs {
 
     private ToolRepairs() {}
@@ -48,7 +52,35 @@ final class ToolRepairs {
                                     .flatMap(j -> loosening(manual, j, step));
                     default -> Optional.empty();
                 };
-        return tool.map(t -> Repair.of("repair.listTool", listing(step.id(), t), t.label()));
+        return tool.map(t -> Repair.of("repair.listTool", listing(step.id(), t), t.label()))
+                .or(() -> consumable(manual, finding, step.id(), subject));
+    }
+
+    /** Grease for a greased thread, and what the words name. */
+    private static Optional<Repair> consumable(
+            Manual manual, Finding finding, Id<Step> step, String subject) {
+        String wanted =
+                switch (finding.key()) {
+                    case "finding.NO_TOOL.consumable" -> subject;
+                    case "finding.NO_TOOL.condition" -> (String) finding.arguments().get(2);
+                    default -> "";
+                };
+        return manual.consumables().stream()
+                .filter(c -> wanted.contains(Nouns.head(PartNames.head(c.name()))))
+                .findFirst()
+                .map(
+                        c ->
+                                Repair.of(
+                                        "repair.listTool",
+                                        Edit.named(EditKind.REPAIR, m -> taking(m, step, c.id())),
+                                        c.label()));
+    }
+
+    private static Manual taking(Manual manual, Id<Step> step, Id<Consumable> consumable) {
+        Step now = manual.step(step).orElseThrow();
+        List<ConsumableUse> uses = new ArrayList<>(now.consumables());
+        uses.add(new ConsumableUse(consumable));
+        return manual.withStep(now.withConsumables(uses));
     }
 
     private static Edit listing(Id<Step> step, Tool tool) {

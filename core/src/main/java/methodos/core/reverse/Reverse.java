@@ -45,8 +45,12 @@ public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
     public record Open(Id<Step> step, String sentence) {}
 
     /** What a drafted build-up is mended by until the ledger closes. */
+    /** Those that are mended in drafted steps only. */
+    private static final Set<Rule> OF_OWN_STEPS = EnumSet.of(Rule.HAZARD_MISSING, Rule.NO_TOOL);
+
     private static final Set<Rule> MENDED =
             EnumSet.of(
+                    Rule.NO_TOOL,
                     Rule.NOT_REFITTED,
                     Rule.NOT_TIGHTENED,
                     Rule.NOT_RESTORED,
@@ -137,9 +141,10 @@ public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
                 continue;
             }
             boolean ofSource =
-                    finding.rule() == Rule.HAZARD_MISSING
-                            && (finding.subject().equals("duty")
-                                    || known.contains(finding.steps().get(0)));
+                    finding.rule() == Rule.HAZARD_MISSING && finding.subject().equals("duty")
+                            || !finding.steps().isEmpty()
+                                    && OF_OWN_STEPS.contains(finding.rule())
+                                    && known.contains(finding.steps().get(0));
             if (ofSource) {
                 continue;
             }
