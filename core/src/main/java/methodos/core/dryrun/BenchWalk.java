@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import methodos.core.description.Id;
 import methodos.core.finding.Rule;
 import methodos.core.manual.ActedOn;
@@ -48,7 +47,7 @@ final class BenchWalk {
     private final Map<Id<Joint>, Joint> joints = new LinkedHashMap<>();
     private final Map<Id<? extends ActedOn>, LedgerItem> items = new HashMap<>();
     private final Map<Id<Part>, List<Joint>> holds = new HashMap<>();
-    private final Map<String, List<Other>> ofOthers = new HashMap<>();
+    private final Map<String, List<Named>> ofOthers = new HashMap<>();
     private final Set<Id<Part>> converted = new HashSet<>();
     private final Function<String, Said> said;
     private final Map<Id<Part>, Integer> off = new HashMap<>();
@@ -57,14 +56,22 @@ final class BenchWalk {
     private final Set<Id<Joint>> everLoose = new HashSet<>();
     private final Map<Id<LedgerItem>, Integer> aids = new HashMap<>();
 
-    /** A part that these units have not got, with the words of its name. */
-    private record Other(Part part, List<String> name) {}
+    /** A part with the words of its name, at least one. */
+    record Named(Part part, List<String> name) {
+
+        /** What it is: the last word. */
+        String head() {
+            return name.get(name.size() - 1);
+        }
+    }
 
     /**
+     * @param named the parts of the manual
      * @param said the words of a text
      */
     BenchWalk(
             Manual manual,
+            List<Named> named,
             RepeatedSteps repeated,
             Sight sight,
             Function<String, Said> said,
@@ -74,50 +81,45 @@ final class BenchWalk {
         this.said = said;
         this.stumbles = stumbles;
         this.repeated = repeated;
-        manual.parts().stream()
-                .filter(p -> p.applicability().concerns(sight))
-                .forEach(p -> parts.put(p.id(), p));
+        Map<String, List<Named>> own = new HashMap<>();
+        for (Named part : named) {
+            Optional.ofNullable(part.part.convertedTo()).ifPresent(converted::add);
+            if (part.part.applicability().concerns(sight)) {
+                parts.put(part.part.id(), part.part);
+                own.computeIfAbsent(part.head(), k -> new ArrayList<>()).add(part);
+            }
+        }
+        for (Named part : named) {
+            if (!parts.containsKey(part.part.id()) && !own.containsKey(part.head())) {
+                ofOthers.computeIfAbsent(part.head(), k -> new ArrayList<>()).add(part);
+            }
+        }
         manual.joints().stream()
                 .filter(j -> j.applicability().concerns(sight))
                 .forEach(j -> joints.put(j.id(), j));
         manual.ledgerItems().forEach(i -> items.put(i.id(), i));
-        joints.values().forEach(this::holds);
-        Set<String> own =
-                parts.values().stream()
-                        .map(p -> DryRunWords.head(p.name()))
-                        .collect(Collectors.toSet());
-        for (Part part : manual.parts()) {
-            Optional.ofNullable(part.convertedTo()).ifPresent(converted::add);
-            List<String> name = DryRunWords.ofName(part.name());
-            if (!parts.containsKey(part.id())
-                    && !name.isEmpty()
-                    && !own.contains(DryRunWords.head(part.name()))) {
-                ofOthers.computeIfAbsent(name.get(name.size() - 1), k -> new ArrayList<>())
-                        .add(new Other(part, name));
-            }
-        }
+        joints.values().forEach(j -> holds(j, own));
     }
 
     /** "Right end cap to body" holds the right end cap. */
-    private void holds(Joint joint) {
+    private void holds(Joint joint, Map<String, List<Named>> own) {
         List<String> words = said.apply(joint.name()).words();
         int to = words.indexOf("to");
         if (to < 1) {
             return;
         }
         List<String> held = words.subList(0, to);
-        List<Part> named =
-                parts.values().stream()
+        List<Named> named =
+                own.getOrDefault(held.get(to - 1), List.of()).stream()
                         .filter(
                                 p -> {
-                                    List<String> name = DryRunWords.ofName(p.name());
-                                    int from = name.size() - held.size();
+                                    int from = p.name.size() - to;
                                     return from >= 0
-                                            && name.subList(from, name.size()).equals(held);
+                                            && p.name.subList(from, p.name.size()).equals(held);
                                 })
                         .toList();
         if (named.size() == 1) {
-            holds.computeIfAbsent(named.get(0).id(), k -> new ArrayList<>()).add(joint);
+            holds.computeIfAbsent(named.get(0).part.id(), k -> new ArrayList<>()).add(joint);
         }
     }
 
@@ -262,7 +264,7 @@ final class BenchWalk {
     private void otherUnits(Step step, String text) {
         Said words = said.apply(text);
         for (int i = 0; i < words.size(); i++) {
-            for (Other other : ofOthers.getOrDefault(words.ones().get(i), List.of())) {
+            for (Named other : ofOthers.getOrDefault(words.ones().get(i), List.of())) {
                 boolean itself = i + 1 == words.size() || BEHIND.contains(words.words().get(i + 1));
                 if (itself && words.ends(other.name, i)) {
                     stumbles.add(

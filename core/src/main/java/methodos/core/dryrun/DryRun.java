@@ -37,6 +37,7 @@ public final class DryRun {
                     Rule.FIGURE);
 
     private final Remembered<String, Said> said = new Remembered<>(Said::of);
+    private final Remembered<String, List<String>> names = new Remembered<>(DryRunWords::ofName);
 
     /** Whether somebody stumbles over what a rule finds: it is grave, or found by the dry run. */
     public static boolean stumbles(Rule rule) {
@@ -66,9 +67,9 @@ public final class DryRun {
     public List<Finding> of(PractisedManual practised, List<ClaimedUnits.Group> groups) {
         Manual manual = practised.manual();
         Stumbles stumbles = new Stumbles();
-        ToolsAtHand tools = new ToolsAtHand(manual, said::of, stumbles);
+        ToolsAtHand tools = new ToolsAtHand(manual, names::of, said::of, stumbles);
         Instruments instruments = new Instruments(manual, stumbles);
-        WordsOfSteps words = new WordsOfSteps(manual, said::of, stumbles);
+        WordsOfSteps words = new WordsOfSteps(manual, names::of, said::of, stumbles);
         PicturesOfSteps pictures = new PicturesOfSteps(manual, stumbles);
         manual.steps()
                 .forEach(
@@ -79,8 +80,13 @@ public final class DryRun {
                         });
         pictures.look();
         RepeatedSteps repeated = new RepeatedSteps(manual);
+        List<BenchWalk.Named> named =
+                manual.parts().stream()
+                        .map(p -> new BenchWalk.Named(p, names.of(p.name())))
+                        .filter(p -> !p.name().isEmpty())
+                        .toList();
         for (ClaimedUnits.Group group : groups) {
-            new BenchWalk(manual, repeated, group.sight(), said::of, stumbles).walk();
+            new BenchWalk(manual, named, repeated, group.sight(), said::of, stumbles).walk();
         }
         return stumbles.all();
     }

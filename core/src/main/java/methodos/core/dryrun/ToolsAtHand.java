@@ -38,12 +38,16 @@ final class ToolsAtHand {
 
     private record Named(List<String> words, Tool tool) {}
 
-    ToolsAtHand(Manual manual, Function<String, Said> said, Stumbles stumbles) {
+    ToolsAtHand(
+            Manual manual,
+            Function<String, List<String>> names,
+            Function<String, Said> said,
+            Stumbles stumbles) {
         this.said = said;
         this.stumbles = stumbles;
         for (Tool tool : manual.tools()) {
             tools.put(tool.id(), tool);
-            List<String> name = DryRunWords.ofName(tool.name());
+            List<String> name = names.apply(tool.name());
             if (name.size() > 1) {
                 named.computeIfAbsent(name.get(name.size() - 1), k -> new ArrayList<>())
                         .add(new Named(name, tool));

@@ -2,6 +2,7 @@ package methodos.core.dryrun;
 
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -36,13 +37,18 @@ final class WordsOfSteps {
     private final Set<Id<Part>> picked = new HashSet<>();
     private final Function<String, Said> said;
 
-    WordsOfSteps(Manual manual, Function<String, Said> said, Stumbles stumbles) {
+    WordsOfSteps(
+            Manual manual,
+            Function<String, List<String>> names,
+            Function<String, Said> said,
+            Stumbles stumbles) {
         this.manual = manual;
         this.said = said;
         this.stumbles = stumbles;
         for (Part part : manual.parts()) {
             parts.put(part.id(), part);
-            heads.put(part.id(), DryRunWords.head(part.name()));
+            List<String> name = names.apply(part.name());
+            heads.put(part.id(), name.isEmpty() ? "" : name.get(name.size() - 1));
         }
         manual.joints().forEach(j -> joints.put(j.id(), j));
         names().forEach(this::list);
