@@ -9,10 +9,8 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import methodos.core.description.Id;
-import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
 import methodos.desktop.place.Place;
-import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -33,11 +31,7 @@ class DryRunPlaceTest extends RealWindow {
     @Override
     protected void prepare(Path target) throws Exception {
         super.prepare(target);
-        try (ProjectFolder folder = ProjectFolder.open(target)) {
-            Manual manual = folder.workspace().manual();
-            Step step = manual.step(SCREWS).orElseThrow();
-            folder.save(manual.withStep(step.withTools(List.of())));
-        }
+        change(target, m -> m.withStep(m.step(SCREWS).orElseThrow().withTools(List.of())));
     }
 
     private static String words(FxRobot robot, String query) {

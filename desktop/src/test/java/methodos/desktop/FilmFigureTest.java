@@ -15,7 +15,6 @@ import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.core.manual.Step;
 import methodos.desktop.place.Place;
-import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -38,17 +37,19 @@ class FilmFigureTest extends RealWindow {
     @Override
     protected void prepare(Path target) throws Exception {
         super.prepare(target);
-        try (ProjectFolder folder = ProjectFolder.open(target)) {
-            Manual manual = folder.workspace().manual();
-            for (Step step : manual.steps().toList()) {
-                manual =
-                        manual.withStep(
-                                TAKEN.contains(step.id().text())
-                                        ? step.withFigures(List.of())
-                                        : step.withSpans(List.of()));
-            }
-            folder.save(manual);
-        }
+        change(
+                target,
+                manual -> {
+                    Manual some = manual;
+                    for (Step step : manual.steps().toList()) {
+                        some =
+                                some.withStep(
+                                        TAKEN.contains(step.id().text())
+                                                ? step.withFigures(List.of())
+                                                : step.withSpans(List.of()));
+                    }
+                    return some;
+                });
     }
 
     private Figure figure(Id<Step> step) {

@@ -20,7 +20,6 @@ import methodos.core.manual.Mark;
 import methodos.core.manual.Point;
 import methodos.core.manual.Step;
 import methodos.desktop.place.Place;
-import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.testfx.api.FxRobot;
@@ -47,13 +46,15 @@ class FilmJourneyTest extends RealWindow {
     @Override
     protected void prepare(Path target) throws Exception {
         super.prepare(target);
-        try (ProjectFolder folder = ProjectFolder.open(target)) {
-            Manual manual = folder.workspace().manual();
-            for (Step step : manual.steps().toList()) {
-                manual = manual.withStep(step.withFigures(List.of()));
-            }
-            folder.save(manual.withFigures(List.of()));
-        }
+        change(
+                target,
+                manual -> {
+                    Manual bare = manual.withFigures(List.of());
+                    for (Step step : manual.steps().toList()) {
+                        bare = bare.withStep(step.withFigures(List.of()));
+                    }
+                    return bare;
+                });
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.function.UnaryOperator;
 import java.util.prefs.BackingStoreException;
 import java.util.prefs.Preferences;
 import javafx.animation.AnimationTimer;
@@ -75,6 +76,13 @@ public abstract class RealWindow {
     /** Makes the project that is opened; the demo unless a test says otherwise. */
     protected void prepare(Path target) throws Exception {
         DemoProject.QA_80.copyTo(target);
+    }
+
+    /** Changes the manual of a project that is not open yet. */
+    protected static void change(Path project, UnaryOperator<Manual> change) throws Exception {
+        try (ProjectFolder folder = ProjectFolder.open(project)) {
+            folder.save(change.apply(folder.workspace().manual()));
+        }
     }
 
     /** Hears what is spoken in clips without captions; nothing unless a test says otherwise. */

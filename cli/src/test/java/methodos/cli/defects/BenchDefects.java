@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import methodos.core.description.Id;
 import methodos.core.finding.Rule;
 import methodos.core.manual.Action;
 import methodos.core.manual.Joint;
@@ -81,39 +82,44 @@ final class BenchDefects extends Spoiling {
         return step.withActions(all);
     }
 
-    private Manual without(Manual manual, Joint joint) {
-        Manual result = manual;
-        for (Stage stage : manual.stages()) {
+    /** The sound manual in which nothing loosens a joint and none of its screws comes off. */
+    private Manual without(Joint joint) {
+        Manual result = neverOff(joint.fastener());
+        for (Step step : result.steps().toList()) {
+            result =
+                    result.withStep(
+                            step.withActions(
+                                    step.actions().stream()
+                                            .filter(a -> !a.object().equals(joint.id()))
+                                            .toList()));
+        }
+        return result;
+    }
+
+    /** The sound manual in which a part never comes off. */
+    private Manual neverOff(Id<Part> part) {
+        Manual result = sound;
+        for (Stage stage : sound.stages()) {
             for (Step step : stage.steps()) {
                 result =
                         result.withStep(
-                                step.withActions(
-                                                step.actions().stream()
-                                                        .filter(a -> !a.object().equals(joint.id()))
-                                                        .toList())
-                                        .withParts(
-                                                step.parts().stream()
-                                                        .filter(
-                                                                u ->
-                                                                        !u.part()
-                                                                                        .equals(
-                                                                                                joint
-                                                                                                        .fastener())
-                                                                                || u.in(
-                                                                                                stage
-                                                                                                        .kind())
-                                                                                        != Handling
-                                                                                                .TAKEN_OFF)
-                                                        .toList()));
+                                step.withParts(
+                                        step.parts().stream()
+                                                .filter(u -> !takesOff(u, part, stage.kind()))
+                                                .toList()));
             }
         }
         return result;
     }
 
+    private static boolean takesOff(PartUse use, Id<Part> part, Stage.Kind stage) {
+        return use.part().equals(part) && use.in(stage) == Handling.TAKEN_OFF;
+    }
+
     /** Nothing loosens a joint: what it holds comes off tight, and it is tightened for nothing. */
     private void tightness() {
         for (Joint joint : sound.joints()) {
-            Manual tight = without(sound, joint);
+            Manual tight = without(joint);
             String held = joint.name().split(" to ")[0].toLowerCase(Locale.ROOT);
             for (Stage stage : sound.stages()) {
                 for (Step step : stage.steps()) {
@@ -188,23 +194,7 @@ final class BenchDefects extends Spoiling {
     }
 
     private void goesOn(PartUse use, Step at) {
-        Manual spoilt = sound;
-        for (Stage stage : sound.stages()) {
-            for (Step step : stage.steps()) {
-                spoilt =
-                        spoilt.withStep(
-                                step.withParts(
-                                        step.parts().stream()
-                                                .filter(
-                                                        u ->
-                                                                !u.part().equals(use.part())
-                                                                        || u.in(stage.kind())
-                                                                                != Handling
-                                                                                        .TAKEN_OFF)
-                                                .toList()));
-            }
-        }
-        add("goes on though none came off", spoilt, Rule.NOT_REMOVED_FIRST, at);
+        add("goes on though none came off", neverOff(use.part()), Rule.NOT_REMOVED_FIRST, at);
     }
 
     /** More than there are, and the old one again. */

@@ -55,49 +55,60 @@ public record Bench(
         inPlace = List.copyOf(inPlace);
     }
 
-    /** The bench at each step that the units have, in order. */
-    public static List<Bench> of(Manual manual, Sight sight) {
-        return new Walk(manual, sight).benches;
+    /**
+     * The bench at a step, for some units.
+     *
+     * @throws IllegalArgumentException if the units have no such step
+     */
+    public static Bench at(Manual manual, Sight sight, Id<Step> step) {
+        return new Walk(manual, sight).to(step);
     }
 
     private static final class Walk {
 
         private final Manual manual;
+        private final Sight sight;
         private final RepeatedSteps repeated;
+        private final Map<Id<Step>, Integer> order = new HashMap<>();
         private final Map<Id<Part>, Part> parts = new LinkedHashMap<>();
-        private final Map<Id<Part>, Integer> off = new HashMap<>();
+        private final Tally<Id<Part>> off = new Tally<>();
         private final Map<Id<Part>, Id<Step>> since = new HashMap<>();
-        private final Map<Id<LedgerItem>, Integer> aids = new LinkedHashMap<>();
+        private final Tally<Id<LedgerItem>> aids = new Tally<>();
         private final Map<Id<Energy>, List<EnergyCycle>> cycles = new LinkedHashMap<>();
-        private final List<Bench> benches = new ArrayList<>();
 
         Walk(Manual manual, Sight sight) {
             this.manual = manual;
+            this.sight = sight;
             this.repeated = new RepeatedSteps(manual);
             manual.parts().stream()
                     .filter(p -> p.applicability().concerns(sight))
                     .forEach(p -> parts.put(p.id(), p));
-            Map<Id<Step>, Integer> order = new HashMap<>();
             manual.steps().forEach(s -> order.put(s.id(), order.size()));
             manual.energies().stream()
                     .filter(e -> e.applicability().concerns(sight))
                     .forEach(e -> cycles.put(e.id(), EnergyCycle.of(e, order)));
+        }
+
+        Bench to(Id<Step> wanted) {
             for (Stage stage : manual.stages()) {
                 for (Step step : stage.steps()) {
                     if (step.applicability().concerns(sight)) {
-                        benches.add(before(step, order.get(step.id())));
+                        if (step.id().equals(wanted)) {
+                            return before(step);
+                        }
                         act(step, stage.kind());
                     }
                 }
             }
+            throw new IllegalArgumentException("These units have no step " + wanted + ".");
         }
 
-        private Bench before(Step step, int at) {
+        private Bench before(Step step) {
             List<Lot> unit = new ArrayList<>();
             List<Lot> bench = new ArrayList<>();
             List<Lot> thrown = new ArrayList<>();
             for (Part part : parts.values()) {
-                int away = Math.min(part.quantity(), off.getOrDefault(part.id(), 0));
+                int away = Math.min(part.quantity(), off.of(part.id()));
                 if (away < part.quantity()) {
                     unit.add(lot(part, part.quantity() - away));
                 }
@@ -110,6 +121,7 @@ public record Bench(
                             .filter(u -> parts.containsKey(u.part()))
                             .map(u -> new Lot(u.part(), u.count(), null))
                             .toList();
+            int at = order.get(step.id());
             List<Id<Energy>> safe = new ArrayList<>();
             cycles.forEach(
                     (energy, all) -> {
@@ -117,12 +129,7 @@ public record Bench(
                             safe.add(energy);
                         }
                     });
-            List<Id<LedgerItem>> inPlace =
-                    aids.entrySet().stream()
-                            .filter(e -> e.getValue() > 0)
-                            .map(Map.Entry::getKey)
-                            .toList();
-            return new Bench(step.id(), unit, hand, bench, thrown, safe, inPlace);
+            return new Bench(step.id(), unit, hand, bench, thrown, safe, aids.there());
         }
 
         private Lot lot(Part part, int count) {
@@ -133,31 +140,22 @@ public record Bench(
             int times = repeated.of(step.id());
             for (PartUse use : step.parts()) {
                 PartUse.Handling handling = use.in(stage);
-                int sign =
-                        handling == PartUse.Handling.TAKEN_OFF
-                                ? 1
-                                : handling == PartUse.Handling.PUT_ON ? -1 : 0;
-                if (sign != 0 && parts.containsKey(use.part())) {
-                    off.merge(
-                            use.part(),
-                            sign * use.count() * times,
-                            (was, more) -> Math.max(0, was + more));
+                if (handling == PartUse.Handling.TAKEN_OFF) {
+                    off.add(use.part(), use.count() * times);
+                    since.put(use.part(), step.id());
+                } else if (handling == PartUse.Handling.PUT_ON) {
+                    off.take(use.part(), use.count() * times);
                     since.put(use.part(), step.id());
                 }
             }
             for (Action action : step.actions()) {
-                manual.ledgerItems().stream()
-                        .filter(i -> i.id().equals(action.object()))
-                        .forEach(i -> aid(i.id(), action, times));
+                Id<LedgerItem> item = new Id<>(action.object().text());
+                if (action.verb() == Action.Verb.PUT_IN_PLACE) {
+                    aids.add(item, action.count() * times);
+                } else if (action.verb() == Action.Verb.TAKE_AWAY) {
+                    aids.take(item, action.count() * times);
+                }
             }
-        }
-
-        private void aid(Id<LedgerItem> item, Action action, int times) {
-            int sign =
-                    action.verb() == Action.Verb.PUT_IN_PLACE
-                            ? 1
-                            : action.verb() == Action.Verb.TAKE_AWAY ? -1 : 0;
-            aids.merge(item, sign * action.count() * times, Integer::sum);
         }
     }
 }

@@ -31,14 +31,6 @@ import methodos.core.manual.Step;
  */
 final class BenchWalk {
 
-    /** Words that may stand behind the name of a thing which is meant itself. */
-    private static final Set<String> BEHIND =
-            Set.of(
-                    "of", "and", "or", "in", "into", "on", "onto", "off", "out", "from", "to",
-                    "with", "at", "by", "is", "are", "has", "have", "until", "so", "one", "back",
-                    "again", "do", "does", "no", "over", "under", "that", "which", "for", "still",
-                    "were");
-
     private final Manual manual;
     private final Sight sight;
     private final Stumbles stumbles;
@@ -50,11 +42,11 @@ final class BenchWalk {
     private final Map<String, List<Named>> ofOthers = new HashMap<>();
     private final Set<Id<Part>> converted = new HashSet<>();
     private final Function<String, Said> said;
-    private final Map<Id<Part>, Integer> off = new HashMap<>();
+    private final Tally<Id<Part>> off = new Tally<>();
     private final Set<Id<Part>> everOff = new HashSet<>();
     private final Set<Id<Joint>> loose = new HashSet<>();
     private final Set<Id<Joint>> everLoose = new HashSet<>();
-    private final Map<Id<LedgerItem>, Integer> aids = new HashMap<>();
+    private final Tally<Id<LedgerItem>> aids = new Tally<>();
 
     /** A part with the words of its name, at least one. */
     record Named(Part part, List<String> name) {
@@ -141,7 +133,7 @@ final class BenchWalk {
         }
         for (PartUse use : step.parts()) {
             if (use.in(stage) == PartUse.Handling.TAKEN_OFF && parts.containsKey(use.part())) {
-                off.merge(use.part(), use.count() * times, Integer::sum);
+                off.add(use.part(), use.count() * times);
                 everOff.add(use.part());
             }
         }
@@ -153,9 +145,7 @@ final class BenchWalk {
         }
         for (PartUse use : step.parts()) {
             if (use.in(stage) == PartUse.Handling.PUT_ON) {
-                off.computeIfPresent(
-                        use.part(),
-                        (p, n) -> n > use.count() * times ? n - use.count() * times : null);
+                off.take(use.part(), use.count() * times);
             }
         }
         for (Id<Joint> id : step.joints()) {
@@ -177,7 +167,7 @@ final class BenchWalk {
                 everLoose.add(joint.id());
             }
         } else if (action.verb() == Action.Verb.PUT_IN_PLACE && item != null) {
-            aids.merge(item.id(), action.count() * times, Integer::sum);
+            aids.add(item.id(), action.count() * times);
         }
     }
 
@@ -197,7 +187,7 @@ final class BenchWalk {
         } else if (handling != PartUse.Handling.PUT_ON
                 && part.reuse() == ReuseRule.ALWAYS_NEW
                 && use.supply() != PartUse.Supply.NEW
-                && off.getOrDefault(part.id(), 0) >= part.quantity()
+                && off.of(part.id()) >= part.quantity()
                 && part.quantity() > 0
                 && !said.apply(step.text()).words().contains("old")
                 && !said.apply(step.text()).words().contains("new")) {
@@ -217,8 +207,7 @@ final class BenchWalk {
                         .filter(j -> joint.fastener().equals(j.fastener()))
                         .mapToInt(Joint::count)
                         .sum();
-        return joint.fastener() != null
-                && off.getOrDefault(joint.fastener(), 0) >= others + joint.count();
+        return joint.fastener() != null && off.of(joint.fastener()) >= others + joint.count();
     }
 
     private void tightened(Joint joint, Step step) {
@@ -241,13 +230,13 @@ final class BenchWalk {
         if (action.verb() != Action.Verb.TAKE_AWAY || item == null) {
             return;
         }
-        int there = aids.getOrDefault(item.id(), 0);
+        int there = aids.of(item.id());
         int away = action.count() * times;
         if (away > there) {
             stumbles.add(
                     Rule.NEVER_PUT_THERE, "", step, item.id().text(), item.name(), away, there);
         }
-        aids.put(item.id(), Math.max(0, there - away));
+        aids.take(item.id(), away);
     }
 
     /** The words speak of a part that these units have not got. */
@@ -265,7 +254,8 @@ final class BenchWalk {
         Said words = said.apply(text);
         for (int i = 0; i < words.size(); i++) {
             for (Named other : ofOthers.getOrDefault(words.ones().get(i), List.of())) {
-                boolean itself = i + 1 == words.size() || BEHIND.contains(words.words().get(i + 1));
+                boolean itself =
+                        i + 1 == words.size() || DryRunWords.is("behind", words.words().get(i + 1));
                 if (itself && words.ends(other.name, i)) {
                     stumbles.add(
                             Rule.OTHER_UNITS, "", step, other.part.id().text(), other.part.label());

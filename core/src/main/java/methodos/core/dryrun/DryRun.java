@@ -54,7 +54,7 @@ public final class DryRun {
         return DryRunWords.has("drives", tool.name());
     }
 
-    /** Where he would stumble, in the order of the steps. */
+    /** Where he would stumble, each place once. */
     public List<Finding> of(PractisedManual practised) {
         return of(practised, ClaimedUnits.of(practised.manual()));
     }

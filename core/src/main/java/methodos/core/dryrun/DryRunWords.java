@@ -12,13 +12,15 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import methodos.core.language.PartNames;
+import methodos.core.speech.SpokenNumber;
+import methodos.core.speech.Token;
 import methodos.core.vocabulary.Nouns;
 
 /** The lists of words that the dry run goes by, and how words are compared. */
 final class DryRunWords {
 
     private static final Pattern BETWEEN = Pattern.compile("[^\\p{L}\\p{N}'’-]+");
-    private static final Pattern DIGITS = Pattern.compile("\\d{1,2}");
+    private static final Pattern BEHIND = Pattern.compile("[,(]| with | of | for ");
 
     private static final Map<String, List<String>> LISTS = read();
 
@@ -67,8 +69,6 @@ final class DryRunWords {
         return words;
     }
 
-    private static final Pattern BEHIND = Pattern.compile("[,(]| with | of | for ");
-
     /** What a name is a name of. */
     static String head(String name) {
         return Nouns.singular(PartNames.head(name));
@@ -76,9 +76,13 @@ final class DryRunWords {
 
     /** The number that a word says, 0 where it says none. */
     static int number(String word) {
-        if (DIGITS.matcher(word).matches()) {
-            return Integer.parseInt(word);
+        if (word.equals("both")) {
+            return 2;
         }
-        return word.equals("both") ? 2 : LISTS.get("numbers").indexOf(word) + 1;
+        return SpokenNumber.begins(word)
+                ? SpokenNumber.at(List.of(new Token(word, 0, word.length(), "", false)), 0)
+                        .flatMap(SpokenNumber::count)
+                        .orElse(0)
+                : 0;
     }
 }

@@ -4,9 +4,10 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import methodos.core.description.Id;
+import methodos.core.finding.Finding.StepRef;
 import methodos.core.finding.Rule;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Energy;
@@ -31,22 +32,22 @@ final class Instruments {
     private static final Set<Dimension> COUNTED =
             Set.of(Dimension.COUNT, Dimension.ANGLE, Dimension.TIME);
 
-    private final Manual manual;
     private final Stumbles stumbles;
     private final Map<Id<Tool>, Tool> tools = new HashMap<>();
     private final Map<Id<Step>, Integer> order = new HashMap<>();
     private final List<Step> steps;
-    private final Map<Id<Step>, Decision> decisions = new HashMap<>();
+    private final Map<Id<Step>, List<Decision>> decisions;
     private final Set<Integer> withoutPressure = new HashSet<>();
 
     Instruments(Manual manual, Stumbles stumbles) {
-        this.manual = manual;
         this.stumbles = stumbles;
         this.steps = manual.steps().toList();
         steps.forEach(s -> order.put(s.id(), order.size()));
         manual.tools().forEach(t -> tools.put(t.id(), t));
-        manual.decisions()
-                .forEach(d -> Optional.ofNullable(d.step()).ifPresent(s -> decisions.put(s, d)));
+        decisions =
+                manual.decisions().stream()
+                        .filter(d -> d.step() != null)
+                        .collect(Collectors.groupingBy(Decision::step));
         for (Energy energy : manual.energies()) {
             if (DryRunWords.has("pressures", energy.name())) {
                 List<EnergyCycle> cycles = EnergyCycle.of(energy, order);
@@ -64,8 +65,7 @@ final class Instruments {
         for (Reading reading : step.readings()) {
             reading.known().ifPresent(limit -> read(step, reading, limit));
         }
-        Decision decision = decisions.get(step.id());
-        if (decision != null) {
+        for (Decision decision : decisions.getOrDefault(step.id(), List.of())) {
             for (Decision.Measure measure : decision.measures()) {
                 if (measure.range() != null && measured(measure.range())) {
                     instrument(step, measure.name(), measure.range(), measure.tool(), false);
@@ -117,11 +117,9 @@ final class Instruments {
 
     /** The last digit of a limit has to be told. */
     private static boolean coarser(Quantity resolution, Quantity limit) {
-        if (resolution.unit() != limit.unit()) {
-            return false;
-        }
         Bound bound = limit.max() == null ? limit.min() : limit.max();
-        return bound.lastDigit().compareTo(resolution.min().value()) < 0;
+        Rational told = new Conversion(resolution, limit.unit(), true).exact(resolution.min());
+        return bound.lastDigit().compareTo(told) < 0;
     }
 
     private static boolean beyond(Quantity limit, Quantity range) {
@@ -151,7 +149,7 @@ final class Instruments {
                             step,
                             reading.what(),
                             reading.what(),
-                            new methodos.core.finding.Finding.StepRef(before.id()),
+                            new StepRef(before.id()),
                             brought.print());
                     return;
                 }

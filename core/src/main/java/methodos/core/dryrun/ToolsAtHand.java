@@ -18,11 +18,10 @@ import methodos.core.manual.Step;
 import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
+import methodos.core.torque.ThreadCondition;
 
 /** Whether what a step takes is listed at it: tools of the size, a bit, what goes on a thread. */
 final class ToolsAtHand {
-
-    private static final Set<String> DRY = Set.of("", "dry", "clean", "as delivered", "plain");
 
     private final Map<Id<Tool>, Tool> tools = new HashMap<>();
     private final Map<Id<Joint>, Joint> joints = new HashMap<>();
@@ -102,7 +101,7 @@ final class ToolsAtHand {
                 stumbles.add(Rule.NO_TOOL, ".drive", step, joint.id().text(), joint.name());
             }
         }
-        if (!DRY.contains(joint.condition()) && step.consumables().isEmpty()) {
+        if (step.consumables().isEmpty() && takesSomething(joint.condition())) {
             stumbles.add(
                     Rule.NO_TOOL,
                     ".condition",
@@ -110,6 +109,15 @@ final class ToolsAtHand {
                     joint.id().text() + ".condition",
                     joint.name(),
                     joint.condition());
+        }
+    }
+
+    /** Whether something goes on a thread; of a condition that nobody knows nothing is asked. */
+    private static boolean takesSomething(String condition) {
+        try {
+            return ThreadCondition.parse(condition) != ThreadCondition.DRY;
+        } catch (IllegalArgumentException unknown) {
+            return false;
         }
     }
 

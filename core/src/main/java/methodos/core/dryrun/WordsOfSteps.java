@@ -22,8 +22,6 @@ final class WordsOfSteps {
 
     private static final int BEFORE_HEAD = 3;
     private static final int ROUND = 4;
-    private static final Set<String> BEFORE_VERB = Set.of("and", "then", "to", "or");
-    private static final Set<String> ENDS_NAME = Set.of("of", "in", "on", "to", "with", "and");
 
     private final Manual manual;
     private final Stumbles stumbles;
@@ -109,7 +107,7 @@ final class WordsOfSteps {
     /** "Clamp the body": what begins a sentence, or stands behind "and", is done. */
     private static boolean verb(Said words, int at) {
         return words.ones().get(at).equals(words.words().get(at))
-                && (at == 0 || BEFORE_VERB.contains(words.words().get(at - 1)))
+                && (at == 0 || DryRunWords.is("beforeVerb", words.words().get(at - 1)))
                 && at + 1 < words.size();
     }
 
@@ -141,7 +139,7 @@ final class WordsOfSteps {
     private static boolean follows(Said words, int number, String head) {
         for (int i = number + 1; i <= number + BEFORE_HEAD && i < words.size(); i++) {
             String word = words.words().get(i);
-            if (DryRunWords.number(word) > 0 || ENDS_NAME.contains(word)) {
+            if (DryRunWords.number(word) > 0 || DryRunWords.is("endsName", word)) {
                 return false;
             }
             if (words.ones().get(i).equals(head)) {

@@ -66,6 +66,7 @@ final class ToolRepairs {
                     default -> "";
                 };
         return manual.consumables().stream()
+                .filter(c -> !wanted.isEmpty() && !c.name().isBlank())
                 .filter(c -> wanted.contains(Nouns.head(PartNames.head(c.name()))))
                 .findFirst()
                 .map(

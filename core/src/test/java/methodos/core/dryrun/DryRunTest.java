@@ -1,6 +1,7 @@
 package methodos.core.dryrun;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -226,6 +227,17 @@ class DryRunTest {
                 .singleElement()
                 .asString()
                 .contains("is beyond micrometer");
+        Reading inches = Reading.of("Diameter", Value.of("\u2265 0.982 in"), 1, new Id<>("t4"));
+        assertThat(
+                        stumbles(
+                                manual.withTool(rule)
+                                        .withStep(
+                                                manual.step(new Id<>("m"))
+                                                        .orElseThrow()
+                                                        .withReadings(List.of(inches)))))
+                .singleElement()
+                .asString()
+                .contains("is finer than steel rule");
         assertThat(
                         with(
                                 "m",
@@ -314,7 +326,9 @@ class DryRunTest {
 
     @Test
     void theBenchIsKnownAtEachStep() {
-        List<Bench> benches = Bench.of(pump(), Sight.EVERYTHING);
+        Manual pump = pump();
+        List<Bench> benches =
+                pump.steps().map(s -> Bench.at(pump, Sight.EVERYTHING, s.id())).toList();
         assertThat(benches)
                 .extracting(b -> b.step().text())
                 .containsExactly("a", "b", "d", "e", "m", "f", "g", "h", "i");
@@ -338,6 +352,18 @@ class DryRunTest {
         assertThat(last.unit()).hasSize(4);
         assertThat(last.bench()).isEmpty();
         assertThat(last.thrown()).isEmpty();
+        assertThatThrownBy(() -> Bench.at(pump, Sight.EVERYTHING, new Id<>("none")))
+                .hasMessage("These units have no step none.");
+    }
+
+    /** What goes on without having come off is not on the unit twice. */
+    @Test
+    void nothingIsOnTheUnitMoreOftenThanItHasIt() {
+        Manual manual = pump();
+        Step off = manual.step(new Id<>("d")).orElseThrow();
+        Manual spoilt = manual.withStep(off.withParts(List.of()));
+        assertThat(Bench.at(spoilt, Sight.EVERYTHING, new Id<>("i")).unit())
+                .contains(new Bench.Lot(new Id<>("head"), 1, new Id<>("g")));
     }
 
     @Test

@@ -2,8 +2,10 @@ package methodos.desktop.checks;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
@@ -29,6 +31,7 @@ import methodos.core.manual.Figure;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
@@ -54,8 +57,10 @@ final class BenchView extends VBox implements AutoCloseable {
     private final ImageView picture = new ImageView();
     private final FlowPane panels = new FlowPane(12, 10);
     private final VBox stops = new VBox(6);
-    private List<Bench> benches = List.of();
-    private List<Finding> findings = List.of();
+    private Manual manual = Manual.titled("");
+    private Sight sight = Sight.EVERYTHING;
+    private List<Id<Step>> steps = List.of();
+    private Map<Id<Step>, List<Finding>> stumbles = Map.of();
     private Id<Step> at;
 
     /**
@@ -72,7 +77,13 @@ final class BenchView extends VBox implements AutoCloseable {
         this.project = project;
         this.words = project.words();
         this.go = go;
-        this.rule = new BenchRule(theme, i -> choose(benches.get(i).step()));
+        this.rule =
+                new BenchRule(
+                        theme,
+                        i -> {
+                            choose(steps.get(i));
+                            requestFocus();
+                        });
         this.stills = new StillCache(project, this::picture, message);
         setId("bench");
         setPadding(new Insets(16, 16, 10, 18));
@@ -106,6 +117,7 @@ final class BenchView extends VBox implements AutoCloseable {
                         new FlowPane(12, 8, picture, stops),
                         panels);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+        Controls.onEscape(this, leave);
         // what has just been put into a window can be focused only once it is in it
         sceneProperty()
                 .addListener(
@@ -116,22 +128,30 @@ final class BenchView extends VBox implements AutoCloseable {
                         });
     }
 
-    /** Shows the bench for the units that are looked at. */
+    /** Shows the bench for the units that are looked at; what was found is of the same manual. */
     void show(Checks.Result result) {
-        Manual manual = project.practised().manual();
-        benches = Bench.of(manual, project.sight().get());
-        FindingScope scope = new FindingScope(manual, project.sight().get());
-        findings =
+        sight = project.sight().get();
+        manual = project.practised().manual();
+        steps =
+                manual.steps()
+                        .filter(s -> s.applicability().concerns(sight))
+                        .map(Step::id)
+                        .toList();
+        FindingScope scope = new FindingScope(manual, sight);
+        stumbles =
                 result.open().stream()
                         .filter(f -> DryRun.stumbles(f.rule()) && scope.holds(f))
-                        .toList();
+                        .filter(f -> !f.steps().isEmpty())
+                        .collect(Collectors.groupingBy(f -> f.steps().get(0)));
         draw();
     }
 
     /** Goes to a step. */
     void choose(Id<Step> step) {
         at = step;
-        draw();
+        if (getScene() != null) {
+            draw();
+        }
     }
 
     boolean ready() {
@@ -139,16 +159,12 @@ final class BenchView extends VBox implements AutoCloseable {
     }
 
     private int place() {
-        return IntStream.range(0, benches.size())
-                .filter(i -> benches.get(i).step().equals(at))
-                .findFirst()
-                .orElse(0);
+        return Math.max(0, steps.indexOf(at));
     }
 
     private void move(int by) {
-        if (!benches.isEmpty()) {
-            int to = Math.max(0, Math.min(benches.size() - 1, place() + by));
-            choose(benches.get(to).step());
+        if (!steps.isEmpty()) {
+            choose(steps.get(Math.max(0, Math.min(steps.size() - 1, place() + by))));
         }
         requestFocus();
     }
@@ -156,18 +172,12 @@ final class BenchView extends VBox implements AutoCloseable {
     /** To the next step at which one would stumble, round again at the end. */
     private void onward() {
         int from = place();
-        IntStream.rangeClosed(1, benches.size())
-                .mapToObj(i -> benches.get((from + i) % benches.size()).step())
-                .filter(s -> !stumbles(s).isEmpty())
+        IntStream.rangeClosed(1, steps.size())
+                .mapToObj(i -> steps.get((from + i) % steps.size()))
+                .filter(stumbles::containsKey)
                 .findFirst()
                 .ifPresent(this::choose);
         requestFocus();
-    }
-
-    private List<Finding> stumbles(Id<Step> step) {
-        return findings.stream()
-                .filter(f -> !f.steps().isEmpty() && f.steps().get(0).equals(step))
-                .toList();
     }
 
     private void key(KeyEvent e) {
@@ -187,21 +197,21 @@ final class BenchView extends VBox implements AutoCloseable {
 
     private void draw() {
         List<Integer> places =
-                IntStream.range(0, benches.size())
-                        .filter(i -> !stumbles(benches.get(i).step()).isEmpty())
+                IntStream.range(0, steps.size())
+                        .filter(i -> stumbles.containsKey(steps.get(i)))
                         .boxed()
                         .toList();
-        String told = words.of("bench.count", benches.size(), places.size());
+        String told = words.of("bench.count", steps.size(), places.size());
         count.setText(told);
-        rule.show(benches.size(), place(), places, told);
-        getChildren().stream().skip(3).forEach(n -> Controls.seen(n, !benches.isEmpty()));
-        if (benches.isEmpty()) {
+        rule.show(steps.size(), place(), places, told);
+        getChildren().stream().skip(3).forEach(n -> Controls.seen(n, !steps.isEmpty()));
+        if (steps.isEmpty()) {
             return;
         }
-        Bench bench = benches.get(place());
-        at = bench.step();
-        StepNumbers numbers = new StepNumbers(project.manual(), project.sight().get());
-        Step step = project.practised().manual().step(at).orElseThrow();
+        at = steps.get(place());
+        Step step = manual.step(at).orElseThrow();
+        Bench bench = Bench.at(manual, sight, at);
+        StepNumbers numbers = new StepNumbers(manual, sight);
         head.setText(words.of("bench.step", numbers.of(at).orElse(0), step.text()));
         picture();
         panels.getChildren()
@@ -216,9 +226,9 @@ final class BenchView extends VBox implements AutoCloseable {
 
     private void picture() {
         Optional<String> digest =
-                project.manual().step(at).stream()
+                manual.step(at).stream()
                         .flatMap(s -> s.figures().stream())
-                        .flatMap(f -> project.manual().figure(f).stream())
+                        .flatMap(f -> manual.figure(f).stream())
                         .map(Figure::picture)
                         .findFirst();
         picture.setImage(digest.flatMap(stills::picture).map(Pixels::image).orElse(null));
@@ -231,8 +241,8 @@ final class BenchView extends VBox implements AutoCloseable {
         panel.setPrefWidth(PANEL);
         panel.getStyleClass().add("bench-panel");
         List<String> all = lines.isEmpty() ? List.of(words.of("bench.nothing")) : lines;
-        all.forEach(
-                l -> panel.getChildren().add(Controls.prose(l, lines.isEmpty() ? "soft" : "line")));
+        String[] styles = lines.isEmpty() ? new String[] {"soft"} : new String[0];
+        all.forEach(l -> panel.getChildren().add(Controls.prose(l, styles)));
         return panel;
     }
 
@@ -248,7 +258,7 @@ final class BenchView extends VBox implements AutoCloseable {
         List<String> all = new ArrayList<>();
         bench.hand().forEach(l -> all.add(lot(l)));
         step.tools().stream()
-                .flatMap(t -> project.manual().tool(t).stream())
+                .flatMap(t -> manual.tool(t).stream())
                 .forEach(t -> all.add(t.label()));
         return all;
     }
@@ -267,14 +277,13 @@ final class BenchView extends VBox implements AutoCloseable {
     }
 
     private String lot(Bench.Lot lot) {
-        Part part = project.practised().manual().part(lot.part()).orElseThrow();
+        Part part = manual.part(lot.part()).orElseThrow();
         String name = (part.item() + " " + part.label()).strip();
         return lot.count() == 1 ? name : words.of("bench.lot", name, lot.count());
     }
 
     private List<String> safe(Bench bench) {
         List<String> all = new ArrayList<>();
-        Manual manual = project.manual();
         for (Id<Energy> id : bench.safe()) {
             manual.energies().stream()
                     .filter(e -> e.id().equals(id))
@@ -288,7 +297,7 @@ final class BenchView extends VBox implements AutoCloseable {
 
     private void stops(StepNumbers numbers) {
         stops.getChildren().setAll(Controls.prose(words.of("bench.stops"), "strong"));
-        List<Finding> here = stumbles(at);
+        List<Finding> here = stumbles.getOrDefault(at, List.of());
         if (here.isEmpty()) {
             stops.getChildren().add(Controls.prose(words.of("bench.free"), "soft"));
         }
@@ -298,7 +307,7 @@ final class BenchView extends VBox implements AutoCloseable {
                     .add(
                             new VBox(
                                     2,
-                                    Controls.prose(sentences.of(finding), "warn"),
+                                    Controls.prose(sentences.of(finding), "problem"),
                                     Controls.link(
                                             "benchGo-" + stops.getChildren().size(),
                                             words.of("checks.go"),

@@ -70,7 +70,7 @@ final class ProposalSide extends VBox {
         differ.getChildren().clear();
         seen.map(s -> SeenAgainstTold.of(project.manual(), step, s)).orElse(List.of()).stream()
                 .map(d -> words.of("film.differ." + d.kind(), d.told(), d.seen()))
-                .forEach(said -> differ.getChildren().add(Controls.prose(said, "warn")));
+                .forEach(said -> differ.getChildren().add(Controls.prose(said, "problem")));
     }
 
     private Button button(ProposedMark mark, int index, boolean chosen) {

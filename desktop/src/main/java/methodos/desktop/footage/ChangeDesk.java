@@ -198,11 +198,11 @@ public final class ChangeDesk implements AutoCloseable {
             return;
         }
         missing.keySet().removeAll(seen.keySet());
-        project.keepSeen(seen);
         if (running == null && !missing.isEmpty()) {
             begin(missing.values().iterator().next().clip());
         }
         state = missing.isEmpty() ? State.DONE : State.LOOKING;
+        project.keepSeen(seen);
         changed.run();
     }
 
