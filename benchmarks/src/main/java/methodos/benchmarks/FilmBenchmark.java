@@ -25,7 +25,6 @@ import methodos.core.proposal.FigureProposals;
 import methodos.core.proposal.PlaceFinder;
 import methodos.core.proposal.ProposedFigure;
 import methodos.core.scan.Scan;
-import methodos.demo.DemoProject;
 import methodos.files.project.ProjectFolder;
 import methodos.footage.Recording;
 import methodos.footage.Scanner;
@@ -117,12 +116,9 @@ public final class FilmBenchmark {
     }
 
     private void demo() throws Exception {
-        Path folder = Files.createTempDirectory("film").resolve("demo");
-        DemoProject.QA_80.copyTo(folder);
-        Manual manual;
-        try (ProjectFolder project = ProjectFolder.open(folder)) {
-            manual = project.workspace().manual();
-        }
+        Manual manual =
+                ProjectFolder.read(footage.resolveSibling("src/main/resources/methodos/demo/qa-80"))
+                        .manual();
         Map<Id<Clip>, Recording> recordings = new HashMap<>();
         Map<Id<Clip>, Scan> scans = new HashMap<>();
         Map<Id<Clip>, List<Place>> places = new HashMap<>();

@@ -110,7 +110,7 @@ class FirstTimeTest {
     @Start
     void start(Stage stage) throws Exception {
         this.stage = stage;
-        home = Files.createTempDirectory("methodos-test");
+        home = Scratch.folder();
         settings = Preferences.userRoot().node("methodos-test/" + home.getFileName());
         material();
         TextSize.usual();
@@ -142,6 +142,7 @@ class FirstTimeTest {
     void end(FxRobot robot) throws Exception {
         robot.interact(window::close);
         settings.removeNode();
+        Scratch.remove(home);
     }
 
     private void material() throws Exception {

@@ -2,6 +2,7 @@ package methodos.desktop;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -15,6 +16,7 @@ import methodos.desktop.theme.Theme;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ManualDamaged;
 import methodos.files.project.ProjectFolder;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.testfx.api.FxRobot;
@@ -31,7 +33,7 @@ class NotOpenedTest {
 
     @Start
     void start(Stage stage) throws Exception {
-        folder = Files.createTempDirectory("methodos-test").resolve("p");
+        folder = Scratch.folder().resolve("p");
         try (ProjectFolder project = ProjectFolder.create(folder, Manual.titled("first"))) {
             project.save(Manual.titled("second"), "type title");
         }
@@ -42,6 +44,11 @@ class NotOpenedTest {
         stage.setScene(scene);
         stage.show();
         stage.toFront();
+    }
+
+    @AfterEach
+    void removeFolder() throws IOException {
+        Scratch.remove(folder.getParent());
     }
 
     private ProjectProblem problem() {

@@ -1,6 +1,6 @@
 package methodos.desktop;
 
-import java.nio.file.Files;
+import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -50,7 +50,7 @@ public abstract class RealWindow {
 
     /** Opens the window; each test class calls this from its own start. */
     protected void open(Stage stage) throws Exception {
-        folder = Files.createTempDirectory("methodos-test").resolve("qa-80.methodos");
+        folder = Scratch.folder().resolve("qa-80.methodos");
         prepare(folder);
         project = new OpenProject(ProjectFolder.open(folder));
         settings = Preferences.userRoot().node("methodos-test/" + folder.getParent().getFileName());
@@ -100,9 +100,10 @@ public abstract class RealWindow {
     }
 
     @AfterEach
-    void end(FxRobot robot) throws BackingStoreException {
+    void end(FxRobot robot) throws BackingStoreException, IOException {
         close(robot);
         settings.removeNode();
+        Scratch.remove(folder.getParent());
     }
 
     /** Closes the window, as its frame's button does. */

@@ -18,6 +18,7 @@ import methodos.core.edit.EditKind;
 import methodos.core.manual.Manual;
 import methodos.desktop.control.FileChoice;
 import methodos.files.project.ProjectFolder;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -33,8 +34,13 @@ class SavingTest extends RealWindow {
     @Start
     void start(Stage shown) throws Exception {
         stage = shown;
-        elsewhere = Files.createTempDirectory("methodos-elsewhere");
+        elsewhere = Scratch.folder();
         open(shown);
+    }
+
+    @AfterEach
+    void removeElsewhere() throws IOException {
+        Scratch.remove(elsewhere);
     }
 
     @Override

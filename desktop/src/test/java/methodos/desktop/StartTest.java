@@ -50,7 +50,7 @@ class StartTest {
     @Start
     void start(Stage stage) throws Exception {
         this.stage = stage;
-        home = Files.createTempDirectory("methodos-test");
+        home = Scratch.folder();
         recents = new RecentProjects(home.resolve("settings"));
         settings = Preferences.userRoot().node("methodos-test/" + home.getFileName());
         begin();
@@ -63,6 +63,7 @@ class StartTest {
     void end(FxRobot robot) throws Exception {
         robot.interact(window::close);
         settings.removeNode();
+        Scratch.remove(home);
     }
 
     private void begin() {
