@@ -14,9 +14,11 @@ import java.util.Set;
 import methodos.core.description.Id;
 import methodos.core.manual.ActedOn;
 import methodos.core.manual.Action;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.Energy;
 import methodos.core.manual.EnergyCycle;
+import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
@@ -126,12 +128,33 @@ public final class HazardWatch {
                 for (HazardRule rule : asking) {
                     rule.licensed().ifPresent(l -> licensed.putIfAbsent(l, step.id()));
                     // one statement of a kind is enough, by whichever rule it is asked for
-                    if (!rule.toldIn(step) && rule.kind().map(missing::add).orElse(true)) {
+                    if (!told(rule, step) && rule.kind().map(missing::add).orElse(true)) {
                         untold.add(new Untold(step, rule, late(step, rule)));
                     }
                 }
             }
             return new Result(untold, unsafe, licensed);
+        }
+
+        /** Whether each unit that has the step, and what the rule is about, is told. */
+        private boolean told(HazardRule rule, Step step) {
+            List<Applicability> told =
+                    step.hazards().stream()
+                            .filter(rule::toldBy)
+                            .map(Hazard::applicability)
+                            .toList();
+            if (told.isEmpty() || sights.isEmpty() || told.stream().anyMatch(Applicability::all)) {
+                return !told.isEmpty();
+            }
+            List<Energy> energies = about.computeIfAbsent(rule, this::energiesOf);
+            return sights.stream()
+                    .filter(s -> step.applicability().concerns(s))
+                    .filter(
+                            s ->
+                                    energies.isEmpty()
+                                            || energies.stream()
+                                                    .anyMatch(e -> e.applicability().concerns(s)))
+                    .allMatch(s -> told.stream().anyMatch(a -> a.concerns(s)));
         }
 
         private List<HazardRule> askedBy(Step step) {

@@ -1,5 +1,6 @@
 package methodos.core.manual;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import methodos.core.description.Required;
 
 /**
@@ -8,11 +9,22 @@ import methodos.core.description.Required;
  * @param hazard what is dangerous
  * @param consequence what it can do
  * @param avoidance what to do about it
+ * @param applicability the units that have the hazard, among those that have the step
  */
+@RecordBuilder
 public record Hazard(
-        @Required SignalWord signal, String hazard, String consequence, String avoidance) {
+        @Required SignalWord signal,
+        String hazard,
+        String consequence,
+        String avoidance,
+        Applicability applicability)
+        implements HazardBuilder.With {
 
-    /** The words of the safety standards, gravest first; a notice is about damage, not injury. */
+    /**
+     * The signal words of ISO 3864-2 and ANSI Z535.6, gravest first: what comes of it if it is not
+     * avoided. With danger, death or a serious injury is sure; with a warning it is possible; with
+     * a caution a minor or moderate injury is possible; a notice is about damage, not injury.
+     */
     public enum SignalWord {
         DANGER,
         WARNING,
@@ -25,5 +37,17 @@ public record Hazard(
         hazard = hazard == null ? "" : hazard;
         consequence = consequence == null ? "" : consequence;
         avoidance = avoidance == null ? "" : avoidance;
+        applicability = applicability == null ? Applicability.ALL : applicability;
+    }
+
+    /** A hazard of all units. */
+    public Hazard(SignalWord signal, String hazard, String consequence, String avoidance) {
+        this(signal, hazard, consequence, avoidance, Applicability.ALL);
+    }
+
+    /** Whether it says the same, for whichever units. */
+    public boolean saysAs(Hazard other) {
+        return withApplicability(Applicability.ALL)
+                .equals(other.withApplicability(Applicability.ALL));
     }
 }

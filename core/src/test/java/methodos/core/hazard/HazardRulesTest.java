@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import methodos.core.description.Id;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
+import methodos.core.manual.SerialRange;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.manual.Variant;
 import methodos.core.practice.PractisedManual;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -75,6 +78,23 @@ class HazardRulesTest {
         Hazard told = new Hazard(Hazard.SignalWord.CAUTION, "Rings fly", "into eyes", "glasses");
         assertThat(watch(manual(step(new Id<>("s"), "Take the snap ring off.", told))).untold())
                 .isEmpty();
+    }
+
+    @Test
+    void aStatementForSomeUnitsLeavesTheOthersUntold() {
+        Hazard ofA =
+                new Hazard(Hazard.SignalWord.CAUTION, "Rings fly", "into eyes", "glasses")
+                        .withApplicability(Applicability.model("A"));
+        Step step = step(new Id<>("s"), "Take the snap ring off.", ofA);
+        Manual both =
+                manual(step)
+                        .withVariants(
+                                List.of(
+                                        new Variant(new Id<>("v1"), "A", SerialRange.ALL, ""),
+                                        new Variant(new Id<>("v2"), "B", SerialRange.ALL, "")));
+        assertThat(watch(both).untold()).hasSize(1);
+        Manual onlyA = both.withStep(step.withApplicability(Applicability.model("A")));
+        assertThat(watch(onlyA).untold()).isEmpty();
     }
 
     @Test

@@ -19,6 +19,7 @@ import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.NameConverter;
 import methodos.desktop.project.OpenProject;
+import methodos.desktop.unit.UnitsButton;
 
 /** The statements that stand before a step, each with its four parts, and those it asks for. */
 final class StepHazards {
@@ -71,36 +72,22 @@ final class StepHazards {
                                     now.hazard(),
                                     step,
                                     at,
-                                    t ->
-                                            new Hazard(
-                                                    now.signal(),
-                                                    t,
-                                                    now.consequence(),
-                                                    now.avoidance())),
+                                    now::withHazard),
                             field(
                                     "hazardHarm" + suffix,
                                     "step.hazardHarm",
                                     now.consequence(),
                                     step,
                                     at,
-                                    t ->
-                                            new Hazard(
-                                                    now.signal(),
-                                                    now.hazard(),
-                                                    t,
-                                                    now.avoidance())),
+                                    now::withConsequence),
                             field(
                                     "hazardAvoid" + suffix,
                                     "step.hazardAvoid",
                                     now.avoidance(),
                                     step,
                                     at,
-                                    t ->
-                                            new Hazard(
-                                                    now.signal(),
-                                                    now.hazard(),
-                                                    now.consequence(),
-                                                    t)));
+                                    now::withAvoidance),
+                            units(step, at, now, suffix));
         }
         return box;
     }
@@ -109,13 +96,19 @@ final class StepHazards {
         Hazard next =
                 word == null
                         ? null
-                        : now == null
-                                ? new Hazard(word, "", "", "")
-                                : new Hazard(
-                                        word, now.hazard(), now.consequence(), now.avoidance());
+                        : now == null ? new Hazard(word, "", "", "") : now.withSignal(word);
         if (next != null || now != null) {
             project.apply(StepEdits.hazard(step.id(), at, next));
         }
+    }
+
+    private UnitsButton units(Step step, int at, Hazard now, String suffix) {
+        UnitsButton units =
+                new UnitsButton(project, "hazard" + suffix, words.of("step.hazardUnits"));
+        units.show(
+                now.applicability(),
+                a -> project.apply(StepEdits.hazard(step.id(), at, now.withApplicability(a))));
+        return units;
     }
 
     private TextField field(

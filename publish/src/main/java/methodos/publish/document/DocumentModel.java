@@ -1,15 +1,21 @@
 package methodos.publish.document;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
+import methodos.core.hazard.HazardStretches;
+import methodos.core.hazard.ProtectiveEquipment;
 import methodos.core.kit.KitCoverage;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
@@ -61,6 +67,11 @@ final class DocumentModel {
 
     public record VariantView(String model, String kind, String serials, String build) {}
 
+    /**
+     * @param against the hazards, empty where only steps and tools name it
+     */
+    public record WornRow(String what, String against, String steps) {}
+
     public record ToolView(String label, String kind, String note, String steps) {}
 
     public record PartRow(
@@ -109,6 +120,7 @@ final class DocumentModel {
         m.put("documents", manual.documents());
         m.put("energies", energies());
         m.put("hazards", hazards());
+        m.put("worn", worn());
         m.put("tools", tools());
         m.put("consumables", facts.consumables());
         m.put("kits", manual.kits());
@@ -164,26 +176,29 @@ final class DocumentModel {
                 .toList();
     }
 
+    /** Each statement once, whichever units it is for, gravest first. */
     private List<HazardView> hazards() {
-        Map<Hazard, List<Integer>> at = new LinkedHashMap<>();
-        shown().forEach(
-                        s ->
-                                s.hazards()
-                                        .forEach(
-                                                h ->
-                                                        at.computeIfAbsent(
-                                                                        h, x -> new ArrayList<>())
-                                                                .add(
-                                                                        numbers.of(s.id())
-                                                                                .orElseThrow())));
+        Map<Hazard, Set<Integer>> at = new LinkedHashMap<>();
+        for (HazardStretches.Stretch stretch : HazardStretches.of(manual, sight).all()) {
+            at.computeIfAbsent(
+                            stretch.hazard().withApplicability(Applicability.ALL),
+                            h -> new TreeSet<>())
+                    .addAll(numbers.of(stretch.steps()));
+        }
         return at.entrySet().stream()
-                .sorted(java.util.Comparator.comparing(e -> e.getKey().signal()))
+                .sorted(Comparator.comparing(e -> e.getKey().signal()))
+                .map(e -> HazardView.of(e.getKey(), words, "", list(List.copyOf(e.getValue())), 0))
+                .toList();
+    }
+
+    private List<WornRow> worn() {
+        return ProtectiveEquipment.of(manual, sight).stream()
                 .map(
-                        e ->
-                                HazardView.of(
-                                        e.getKey(),
-                                        words.of(e.getKey().signal()),
-                                        list(e.getValue())))
+                        u ->
+                                new WornRow(
+                                        words.of(u.kind()),
+                                        String.join("; ", u.against()),
+                                        list(numbers.of(u.steps()))))
                 .toList();
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Step;
 import methodos.core.words.Sentences;
+import methodos.core.words.Words;
 
 /**
  * A step as a page shows it: what the step says itself, and what is looked up for it.
@@ -41,22 +42,37 @@ public record StepView(
     /** Stands for no film. */
     static final Films.Film NO_FILM = new Films.Film("", "");
 
+    /**
+     * @param units for which it is, empty where that is not to be said
+     * @param steps the steps that it is for, as they are to be said; empty where it is the one that
+     *     follows
+     * @param told the number of the step before which it stands in full, 0 where that is here
+     */
     public record HazardView(
             String css,
             String signal,
             String hazard,
             String consequence,
             String avoidance,
-            String steps) {
+            String units,
+            String steps,
+            int told) {
 
-        static HazardView of(Hazard h, String signal, String steps) {
+        static HazardView of(Hazard h, Words words, String units, String steps, int told) {
             return new HazardView(
                     h.signal().name().toLowerCase(java.util.Locale.ROOT),
-                    signal,
+                    words.of(h.signal()),
                     Sentences.ended(h.hazard()),
                     Sentences.ended(h.consequence()),
                     Sentences.ended(h.avoidance()),
-                    steps);
+                    units,
+                    steps,
+                    told);
+        }
+
+        /** Whether the safety alert symbol stands with it: it warns of an injury. */
+        public boolean alert() {
+            return !css.equals("notice");
         }
     }
 

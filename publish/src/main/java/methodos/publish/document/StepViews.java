@@ -1,15 +1,18 @@
 package methodos.publish.document;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
+import methodos.core.hazard.HazardStretches;
 import methodos.core.manual.Action;
 import methodos.core.manual.Alternative;
 import methodos.core.manual.Answer;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Fit;
@@ -57,6 +60,7 @@ final class StepViews {
     private final ReadingText readings;
     private final WorkText work;
     private final RepeatedSteps repeated;
+    private final HazardStretches stretches;
     private final Map<Id<Step>, Films.Film> films;
 
     StepViews(
@@ -74,6 +78,7 @@ final class StepViews {
         this.readings = new ReadingText(words, manual, numbers);
         this.work = new WorkText(words, manual, numbers);
         this.repeated = new RepeatedSteps(manual);
+        this.stretches = HazardStretches.of(manual, publication.sight());
     }
 
     StepView of(Step step) {
@@ -86,8 +91,9 @@ final class StepViews {
                         ? ""
                         : words.of(step.applicability()),
                 inReverse(step),
-                step.hazards().stream()
-                        .map(h -> HazardView.of(h, words.of(h.signal()), ""))
+                stretches.of(step.id()).stream()
+                        .sorted(Comparator.comparing(h -> h.hazard().signal()))
+                        .map(h -> hazard(h, step))
                         .toList(),
                 parts(step, false),
                 off ? parts(step, true) : List.of(),
@@ -113,6 +119,20 @@ final class StepViews {
                 again(step),
                 figures(step),
                 films.getOrDefault(step.id(), StepView.NO_FILM));
+    }
+
+    private HazardView hazard(HazardStretches.Stretch stretch, Step step) {
+        List<Integer> at = numbers.of(stretch.steps());
+        int first = at.get(0);
+        int last = at.get(at.size() - 1);
+        boolean begins = stretch.begins(step.id());
+        Applicability units = stretch.hazard().applicability();
+        return HazardView.of(
+                stretch.hazard(),
+                words,
+                units.all() || !publication.sight().everything() ? "" : words.of(units),
+                begins && last > first ? words.of("hazards.range", first, last) : "",
+                begins ? 0 : first);
     }
 
     private List<PartView> parts(Step step, boolean onlyAlwaysNew) {
