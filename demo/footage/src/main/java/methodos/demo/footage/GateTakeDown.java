@@ -5,6 +5,7 @@ import static methodos.demo.footage.Picture.turnZ;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** The head of a sluice gate lift is opened before a camera held in a hand. */
 final class GateTakeDown {
@@ -27,7 +28,23 @@ final class GateTakeDown {
                     48,
                     1.2);
 
+    private static final Camera PLUG_SIDE =
+            new Camera(Vec.of(34, 15, -15), Vec.of(3.2, 11.2, -2.2), 30);
+    private static final Vec LEVEL_PLUG = Vec.of(4.42, 11.2, 0);
+    private static final Vec DRAIN_PLUG = Vec.of(3.65, 10.5, -2.45);
+
     private GateTakeDown() {}
+
+    /** The housing from the side of its plugs. */
+    static Map<String, Picture> photographs() {
+        Picture plugs = new Picture("gate").camera(PLUG_SIDE);
+        plugs.put("GatePedestal").put("GateHead").put("GateSpindle").put("GateHub");
+        plugs.put("GateCover").put("GateCrank").put("GateCounter");
+        plugs.put("GateFlange", Vec.of(0, 12.6, 0));
+        plugs.put("GatePlug", LEVEL_PLUG);
+        plugs.put("GatePlug", DRAIN_PLUG, turnY(34));
+        return Map.of("gate-plugs", plugs);
+    }
 
     static Clip clip() {
         return new Clip("sg-5-take-down", "vtt", 6, List.of(takeDown()));

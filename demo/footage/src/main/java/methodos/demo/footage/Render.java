@@ -7,8 +7,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -79,7 +81,9 @@ public final class Render {
     private void photographs(List<String> names) throws IOException {
         Renderer renderer = new Renderer(parts(), work, false);
         Path folder = Files.createDirectories(home.resolve("photographs"));
-        for (var photograph : HandBrake.photographs().entrySet()) {
+        Map<String, Picture> all = new LinkedHashMap<>(HandBrake.photographs());
+        all.putAll(GateTakeDown.photographs());
+        for (var photograph : all.entrySet()) {
             if (names.isEmpty() || names.contains(photograph.getKey())) {
                 Path out = folder.resolve(photograph.getKey() + ".png");
                 System.out.println(renderer.photograph(photograph.getValue(), out));
