@@ -30,20 +30,48 @@ final class GateTakeDown {
 
     private static final Camera PLUG_SIDE =
             new Camera(Vec.of(34, 15, -15), Vec.of(3.2, 11.2, -2.2), 30);
+    private static final Camera CRANK_SIDE =
+            new Camera(Vec.of(15, 21, -36), Vec.of(2.2, 15.2, -7), 27);
     private static final Vec LEVEL_PLUG = Vec.of(4.42, 11.2, 0);
     private static final Vec DRAIN_PLUG = Vec.of(3.65, 10.5, -2.45);
 
     private GateTakeDown() {}
 
-    /** The housing from the side of its plugs. */
+    /** The housing from the side of its plugs, and what holds the crank and the turn counter. */
     static Map<String, Picture> photographs() {
-        Picture plugs = new Picture("gate").camera(PLUG_SIDE);
-        plugs.put("GatePedestal").put("GateHead").put("GateSpindle").put("GateHub");
-        plugs.put("GateCover").put("GateCrank").put("GateCounter");
-        plugs.put("GateFlange", Vec.of(0, 12.6, 0));
-        plugs.put("GatePlug", LEVEL_PLUG);
-        plugs.put("GatePlug", DRAIN_PLUG, turnY(34));
-        return Map.of("gate-plugs", plugs);
+        Picture crank = whole(CRANK_SIDE);
+        crank.put("GateCrankNut", Vec.of(0, 12.6, -9.7));
+        crank.put("GateCounterScrew", Vec.of(2.78, 13.8, -6.2));
+        crank.put("GateCounterScrew", Vec.of(5.42, 15, -6.2));
+        return Map.of("gate-plugs", whole(PLUG_SIDE), "gate-crank", crank);
+    }
+
+    private static Picture whole(Camera camera) {
+        Picture p = new Picture("gate").camera(camera);
+        p.put("GatePedestal").put("GateHead").put("GateSpindle").put("GateHub");
+        p.put("GateCover").put("GateCrank").put("GateCounter");
+        p.put("GateFlange", Vec.of(0, 12.6, 0));
+        p.put("GatePlug", LEVEL_PLUG);
+        p.put("GatePlug", DRAIN_PLUG, turnY(34));
+        for (int i = 0; i < 3; i++) {
+            p.put("GateShearPin", pin(i));
+        }
+        for (int i = 0; i < 6; i++) {
+            p.put("GateScrew", screw(i));
+        }
+        return p;
+    }
+
+    /** Where a shear pin is while it holds the clutch. */
+    private static Vec pin(int i) {
+        double a = Math.toRadians(120 * i + 90);
+        return Vec.of(1.7 * Math.cos(a), 12.6 + 1.7 * Math.sin(a), 0);
+    }
+
+    /** Where a screw is while it holds the cover. */
+    private static Vec screw(int i) {
+        double a = Math.toRadians(60 * i);
+        return Vec.of(4.4 * Math.cos(a), 15.6, 4.4 * Math.sin(a));
     }
 
     static Clip clip() {
@@ -70,9 +98,8 @@ final class GateTakeDown {
                                         .then(15.5, 6, -13.6, -4))
                         .grip(Vec.of(5.4, 14.2, -6), Glove.fromSide(.7)));
         for (int i = 0; i < 3; i++) {
-            double a = Math.toRadians(120 * i + 90);
             double at = PINS + PIN_EACH * i;
-            Vec in = Vec.of(1.7 * Math.cos(a), 12.6 + 1.7 * Math.sin(a), 0);
+            Vec in = pin(i);
             all.add(
                     Carried.thing(
                                     "GateShearPin",
@@ -93,9 +120,8 @@ final class GateTakeDown {
                                         .then(40, 13, 2.6, 3))
                         .grip(Vec.of(2.5, .3, -7.8), Glove.fromSide(.6)));
         for (int i = 0; i < 6; i++) {
-            double a = Math.toRadians(60 * i);
             double at = SCREWS + SCREW_EACH * i;
-            Vec in = Vec.of(4.4 * Math.cos(a), 15.6, 4.4 * Math.sin(a));
+            Vec in = screw(i);
             all.add(
                     Carried.thing(
                                     "GateScrew",
