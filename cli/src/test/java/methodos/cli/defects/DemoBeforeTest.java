@@ -61,6 +61,7 @@ class DemoBeforeTest {
                 "Step 68 tightens “Travel stop lock nut” with a torque wrench, and no bit, socket or insert for it is listed.",
                 "Step 69 tightens “Indicator to pinion” with a torque wrench, and no bit, socket or insert for it is listed.",
                 "Step 75 reads “Breakaway pressure”; by then step 73 has brought 6 bar.",
+                "Step 73 reads the pressure gauge 0 to 10 bar, and no outline, lens or label in its figure points at it.",
                 "Step 10 handles position indicator, and its figure does not number it.",
                 "Step 12 handles air plate, and its figure does not number it.",
                 "Step 14 handles travel stop screw M8 × 45, and its figure does not number it.",

@@ -60,6 +60,21 @@ final class PictureDefects extends Spoiling {
                         step);
             }
         }
+        boolean outlined =
+                figures(step).stream()
+                        .anyMatch(f -> f.marks().stream().anyMatch(m -> m instanceof Mark.Outline));
+        if (outlined) {
+            Manual bare = sound;
+            for (Figure figure : figures(step)) {
+                bare =
+                        bare.withFigure(
+                                figure.withMarks(
+                                        figure.marks().stream()
+                                                .filter(m -> !(m instanceof Mark.Outline))
+                                                .toList()));
+            }
+            add("a dial that nothing points at", bare, Rule.FIGURE, step);
+        }
         for (Id<Joint> id : step.joints()) {
             Joint joint = sound.joint(id).orElseThrow();
             if (joint.count() >= 4 && step.text().contains("crosswise")) {

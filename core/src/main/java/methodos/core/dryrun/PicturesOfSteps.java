@@ -5,8 +5,10 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.finding.Finding.StepRef;
 import methodos.core.finding.Rule;
@@ -19,9 +21,13 @@ import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.Point;
 import methodos.core.manual.Preparation;
+import methodos.core.manual.Reading;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.manual.Tool;
+import methodos.core.quantity.MeasureUnit.Dimension;
+import methodos.core.quantity.QuantitiesInText;
 
 /** Whether the pictures of a step show what it does, at its own moment. */
 final class PicturesOfSteps {
@@ -79,6 +85,7 @@ final class PicturesOfSteps {
                     step.figures().stream().flatMap(f -> manual.figure(f).stream()).toList();
             if (!figures.isEmpty()) {
                 unnumbered(step, stages.get(i), figures);
+                dials(step, figures);
             }
             for (Figure figure : figures) {
                 outside(step, figure);
@@ -108,6 +115,42 @@ final class PicturesOfSteps {
                 stumbles.add(Rule.FIGURE, ".unnumbered", step, part.id().text(), part.label());
             }
         }
+    }
+
+    /** A dial is somewhere in the picture: what is to be read has to be pointed at. */
+    private void dials(Step step, List<Figure> figures) {
+        boolean pointed =
+                figures.stream()
+                        .flatMap(
+                                f ->
+                                        Stream.concat(
+                                                Stream.of(f),
+                                                f.beside().stream()
+                                                        .flatMap(b -> manual.figure(b).stream())))
+                        .flatMap(f -> f.marks().stream())
+                        .anyMatch(PicturesOfSteps::points);
+        if (pointed) {
+            return;
+        }
+        Stream.concat(step.tools().stream(), step.readings().stream().map(Reading::tool))
+                .filter(Objects::nonNull)
+                .distinct()
+                .flatMap(t -> manual.tool(t).stream())
+                .filter(PicturesOfSteps::dial)
+                .forEach(t -> stumbles.add(Rule.FIGURE, ".dial", step, t.id().text(), t.label()));
+    }
+
+    private static boolean points(Mark mark) {
+        return mark instanceof Mark.Outline
+                || mark instanceof Mark.Detail
+                || mark instanceof Mark.Label;
+    }
+
+    /** Whether a tool is an instrument with a dial for a pressure, which is fixed to a line. */
+    private static boolean dial(Tool tool) {
+        return tool.kind() == Tool.Kind.MEASURING
+                && (DryRunWords.has("dials", tool.name())
+                        || !QuantitiesInText.of(tool.size(), Dimension.PRESSURE).isEmpty());
     }
 
     private static void shown(Figure figure, Set<Id<Part>> shown) {

@@ -36,6 +36,8 @@ import methodos.core.manual.Value;
 import methodos.core.practice.PractisedManual;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The dry run of a hand pump, a machine that its rules were not made with. */
 class DryRunTest {
@@ -364,6 +366,34 @@ class DryRunTest {
         Manual spoilt = manual.withStep(off.withParts(List.of()));
         assertThat(Bench.at(spoilt, Sight.EVERYTHING, new Id<>("i")).unit())
                 .contains(new Bench.Lot(new Id<>("head"), 1, new Id<>("g")));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"manometer,''", "test gauge,0 to 4 bar"})
+    void aDialThatIsReadIsPointedAt(String name, String size) {
+        Manual manual = pump().withTool(tool("t6", name, size, Tool.Kind.MEASURING));
+        Figure bare =
+                Figure.of(
+                        new Id<>("fig"),
+                        "Rod",
+                        null,
+                        "d".repeat(64),
+                        new Mark.Callout(new Id<>("m1"), new Id<>("rod"), new Point(.3, .5), null));
+        Step measured = manual.step(new Id<>("m")).orElseThrow();
+        manual =
+                manual.withFigure(bare)
+                        .withStep(
+                                measured.withFigures(List.of(bare.id()))
+                                        .withTools(List.of(new Id<>("t4"), new Id<>("t6"))));
+        assertThat(stumbles(manual))
+                .containsExactly(
+                        "Step m reads the %s, and no outline, lens or label in its figure points at it."
+                                .formatted((name + " " + size).strip()));
+        Mark ring =
+                new Mark.Outline(
+                        new Id<>("m2"),
+                        List.of(new Point(.7, .2), new Point(.8, .2), new Point(.75, .3)));
+        assertThat(stumbles(manual.withFigure(bare.withMarks(List.of(ring))))).isEmpty();
     }
 
     @Test

@@ -36,7 +36,13 @@ abstract class SizesWalk extends RealWindow {
                     Place.STORES,
                     List.of("face-LINES", "face-PARTS", "face-KITS", "face-TOOLS"),
                     Place.TORQUE,
-                    List.of("open-"));
+                    List.of("open-"),
+                    Place.CHECKS,
+                    List.of("toBench"));
+
+    /** How a face is left that is no tab. */
+    private static final Map<Place, String> LEAVES =
+            Map.of(Place.TORQUE, "decisionBack", Place.CHECKS, "benchLeave");
 
     private final List<String> faults = new ArrayList<>();
     private int looked;
@@ -128,7 +134,7 @@ abstract class SizesWalk extends RealWindow {
     private void leave(FxRobot robot, Place place) {
         List<String> faces = FACES.getOrDefault(place, List.of());
         if (!faces.isEmpty()) {
-            press(robot, place == Place.TORQUE ? "decisionBack" : faces.get(0));
+            press(robot, LEAVES.getOrDefault(place, faces.get(0)));
         }
     }
 

@@ -10,12 +10,16 @@ import static methodos.demo.footage.Picture.turnY;
 import static methodos.demo.footage.Picture.turnZ;
 
 import java.util.List;
+import java.util.Map;
 import methodos.demo.footage.Actuator.Piece;
 
 /** Fourth clip: new seals, everything back on, and the tests. */
 final class BuildUp {
 
     private static final int[] CROSS = {0, 2, 1, 3};
+
+    private static final Camera LEAK_TEST =
+            new Camera(Vec.of(20, 18, -31), Vec.of(2.0, 6.2, -1), 41);
 
     private BuildUp() {}
 
@@ -389,6 +393,24 @@ final class BuildUp {
                 .step(5.0, 8.2, "screw the air plate on with four screws and a hex key");
     }
 
+    /** The actuator under air with the whole gauge, which the film of the leak test cuts. */
+    static Map<String, Picture> photographs() {
+        Picture p = underAir(new Camera(Vec.of(20, 19, -33), Vec.of(2.6, 8.2, -1), 44), 0, 6);
+        return Map.of("gauge-at-6-bar", p);
+    }
+
+    /**
+     * @param lever of the supply valve in degrees, 90 is shut
+     */
+    private static Picture underAir(Camera camera, double lever, double bar) {
+        Picture p = new Picture().camera(camera);
+        new Actuator().onto(p);
+        p.put(num("SupplyValve(%.1f)", lever), Vec.of(-4, 9, 7));
+        p.put(num("Gauge(%.2f)", bar), Vec.of(7.5, 13.2, 6.4));
+        p.put("Hose(-1.10,3.50,-4.80)").put("Hose(1.10,3.50,-4.80)");
+        return p;
+    }
+
     private static Shot leakTest() {
         Motion bar = Motion.from(2.2, 0).then(4.2, 6);
         Motion nozzle =
@@ -401,16 +423,10 @@ final class BuildUp {
                         17,
                         t -> {
                             Picture p =
-                                    new Picture()
-                                            .camera(Vec.of(20, 18, -31), Vec.of(2.0, 6.2, -1), 41);
-                            new Actuator().onto(p);
-                            p.put(
-                                    num(
-                                            "SupplyValve(%.1f)",
-                                            t < 1 ? 90.0 : 90 - 90 * Motion.share(t, 1, 2)),
-                                    Vec.of(-4, 9, 7));
-                            p.put(num("Gauge(%.2f)", bar.value(t)), Vec.of(7.5, 13.2, 6.4));
-                            p.put("Hose(-1.10,3.50,-4.80)").put("Hose(1.10,3.50,-4.80)");
+                                    underAir(
+                                            LEAK_TEST,
+                                            t < 1 ? 90.0 : 90 - 90 * Motion.share(t, 1, 2),
+                                            bar.value(t));
                             Vec at = nozzle.at(t);
                             if (t > 5.0 && t < 9.8) {
                                 p.put("SprayBottle", at.plus(2.2, -8.1, 0), turnZ(0));

@@ -83,6 +83,7 @@ public final class Render {
         Path folder = Files.createDirectories(home.resolve("photographs"));
         Map<String, Picture> all = new LinkedHashMap<>(HandBrake.photographs());
         all.putAll(GateTakeDown.photographs());
+        all.putAll(BuildUp.photographs());
         for (var photograph : all.entrySet()) {
             if (names.isEmpty() || names.contains(photograph.getKey())) {
                 Path out = folder.resolve(photograph.getKey() + ".png");
