@@ -131,6 +131,7 @@ final class SeamLayout {
     private final Function<Step, List<AskLine>> asks;
     private final Function<Step, Optional<Figure.Still>> stills;
     private final StepNumbers numbers;
+    private final Sight sight;
     private final List<Section> sections = new ArrayList<>();
     private final List<WordBlock> blocks = new ArrayList<>();
     private final List<Card> cards = new ArrayList<>();
@@ -174,6 +175,7 @@ final class SeamLayout {
         this.asks = writing.asks();
         this.stills = stills;
         this.numbers = new StepNumbers(manual, sight);
+        this.sight = sight;
         double y = TOP;
         Set<Id<Step>> placed = new HashSet<>();
         for (Clip clip : manual.clips()) {
@@ -313,7 +315,8 @@ final class SeamLayout {
         double room =
                 columns.cardWidth() - 60 - (still.isPresent() ? STILL_WIDTH + CARD_PADDING : 0);
         List<String> lines = texts.lines(step.text().isBlank() ? wordless : step.text(), room);
-        Optional<Hazard> hazard = step.hazards().stream().findFirst();
+        Optional<Hazard> hazard =
+                step.hazards().stream().filter(h -> h.applicability().concerns(sight)).findFirst();
         boolean chips =
                 !step.parts().isEmpty()
                         || !step.tools().isEmpty()

@@ -188,6 +188,25 @@ class SeamLayoutTest {
     }
 
     @Test
+    void theHazardOfOtherUnitsIsNotShown() {
+        Manual m = manual();
+        Hazard ofS =
+                new Hazard(Hazard.SignalWord.WARNING, "Springs", "", "")
+                        .withApplicability(Applicability.model("QA-80 S"));
+        Manual told = m.withStep(m.step(new Id<>("s1")).orElseThrow().withHazards(List.of(ofS)));
+        assertThat(
+                        layout(told, new Sight("QA-80 S", SerialRange.ALL))
+                                        .card(new Id<>("s1"))
+                                        .orElseThrow()
+                                        .height()
+                                - layout(told, new Sight("QA-80 D", SerialRange.ALL))
+                                        .card(new Id<>("s1"))
+                                        .orElseThrow()
+                                        .height())
+                .isEqualTo(SeamLayout.HAZARD);
+    }
+
+    @Test
     void clicksFindCardsAndWords() {
         SeamLayout.Card card = layout.card(new Id<>("s3")).orElseThrow();
         assertThat(layout.cardAt(card.y() + 5)).contains(card);
