@@ -10,7 +10,6 @@ import static methodos.demo.footage.Picture.turnY;
 import static methodos.demo.footage.Picture.turnZ;
 
 import java.util.List;
-import java.util.Map;
 import methodos.demo.footage.Actuator.Piece;
 
 /** Fourth clip: new seals, everything back on, and the tests. */
@@ -393,16 +392,12 @@ final class BuildUp {
                 .step(5.0, 8.2, "screw the air plate on with four screws and a hex key");
     }
 
-    /** The actuator under air with the whole gauge, which the film of the leak test cuts. */
-    static Map<String, Picture> photographs() {
-        Picture p = underAir(new Camera(Vec.of(20, 19, -33), Vec.of(2.6, 8.2, -1), 44), 0, 6);
-        return Map.of("gauge-at-6-bar", p);
-    }
-
     /**
+     * The actuator at its supply.
+     *
      * @param lever of the supply valve in degrees, 90 is shut
      */
-    private static Picture underAir(Camera camera, double lever, double bar) {
+    static Picture underAir(Camera camera, double lever, double bar) {
         Picture p = new Picture().camera(camera);
         new Actuator().onto(p);
         p.put(num("SupplyValve(%.1f)", lever), Vec.of(-4, 9, 7));

@@ -37,7 +37,9 @@ final class HandBrake {
         all.put("brake-drum-off", drumOff());
         all.put("brake-spring", spring());
         all.put("brake-shoes-off", shoesOff());
+        all.put("brake-plate", inside(EnumSet.noneOf(Piece.class)));
         all.put("brake-lining", lining());
+        all.put("brake-shoes-on", inside(EnumSet.of(Piece.SHOES)));
         all.put("brake-new-shoes", newShoes());
         return all;
     }
@@ -115,6 +117,11 @@ final class HandBrake {
         Vec jaws = Vec.of(-2.2, 1.9, -8.3);
         p.put(num("Caliper(%.2f)", .42), jaws, turnX(40));
         return p.glove(Glove.fromSide(.7), jaws.plus(3.4, 1.2, .6));
+    }
+
+    private static Picture inside(EnumSet<Piece> pieces) {
+        Picture p = new Picture("brake").camera(Vec.of(9, 13, -28), AXIS.plus(.6, .2, -1), 32);
+        return fitted(p, pieces, NEW_LINING);
     }
 
     private static Picture newShoes() {

@@ -83,11 +83,16 @@ public final class Render {
         Path folder = Files.createDirectories(home.resolve("photographs"));
         Map<String, Picture> all = new LinkedHashMap<>(HandBrake.photographs());
         all.putAll(GateTakeDown.photographs());
-        all.putAll(BuildUp.photographs());
+        Photographs.all().forEach(v -> all.put(v.name(), v.picture()));
         for (var photograph : all.entrySet()) {
             if (names.isEmpty() || names.contains(photograph.getKey())) {
                 Path out = folder.resolve(photograph.getKey() + ".png");
                 System.out.println(renderer.photograph(photograph.getValue(), out));
+            }
+        }
+        for (View view : Photographs.all()) {
+            if (names.isEmpty() || names.contains(view.name())) {
+                Files.writeString(folder.resolve(view.name() + ".json"), view.truth());
             }
         }
     }
