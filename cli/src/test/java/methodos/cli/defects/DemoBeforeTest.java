@@ -55,6 +55,7 @@ class DemoBeforeTest {
                 "Step 39: the limit of “Bore of the body, right and left”, ≤ 80.10 mm, is finer than vernier caliper 0.05 mm tells.",
                 "Step 49 fits the chosen thrust washer 2.10 to 2.40, and no step before chooses it.",
                 "Step 56 names “long screws”, which no list has.",
+                "Step 62 has “cap guide, left” in place from here on, and its words do not say to put it there.",
                 "Step 64 tightens “Left end cap to body” crosswise, and no figure shows which screw is which.",
                 "Step 66 tightens “Air plate to body” with a torque wrench, and no bit, socket or insert for it is listed.",
                 "Step 66 tightens “Air plate to body” crosswise, and no figure shows which screw is which.",

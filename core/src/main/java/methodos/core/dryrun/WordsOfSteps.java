@@ -9,6 +9,7 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.finding.Rule;
+import methodos.core.manual.Action;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
@@ -77,10 +78,36 @@ final class WordsOfSteps {
         unlisted(step, words);
         counts(step, words);
         chosen(step, words);
+        puts(step, words);
         step.joints().stream()
                 .map(joints::get)
                 .filter(j -> j != null)
                 .forEach(j -> orderTold(step, j));
+    }
+
+    /** An aid that is there from this step on, of which nobody is told to put it there. */
+    private void puts(Step step, Said words) {
+        for (int i = 0; i < words.size(); i++) {
+            String word = words.words().get(i);
+            if (DryRunWords.is("puts", word)
+                    || DryRunWords.is("putsThing", word) && verb(words, i)) {
+                return;
+            }
+        }
+        for (Action action : step.actions()) {
+            if (action.verb() == Action.Verb.PUT_IN_PLACE) {
+                manual.ledgerItems().stream()
+                        .filter(i -> i.id().equals(action.object()))
+                        .forEach(
+                                i ->
+                                        stumbles.add(
+                                                Rule.NEVER_PUT_THERE,
+                                                ".untold",
+                                                step,
+                                                i.id().text(),
+                                                i.name()));
+            }
+        }
     }
 
     /** A thing of which no list says what and where it is. */

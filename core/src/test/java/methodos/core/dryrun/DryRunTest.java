@@ -285,6 +285,15 @@ class DryRunTest {
     }
 
     @Test
+    void anAidThatNoWordsPutThereIsMissed() {
+        Step a = pump().step(new Id<>("a")).orElseThrow();
+        assertThat(stumbles(pump().withStep(a.withText("Work the lever over the wedge."))))
+                .containsExactly(
+                        "Step a has “wedge” in place from here on, and its words do not say to put"
+                                + " it there.");
+    }
+
+    @Test
     void whatIsTightenedCrosswiseIsDrawn() {
         UnaryOperator<Step> crosswise = s -> s.withText("Tighten the four head nuts crosswise.");
         assertThat(with("h", crosswise))
