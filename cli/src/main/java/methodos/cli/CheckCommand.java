@@ -41,7 +41,8 @@ final class CheckCommand implements Callable<Integer> {
     @Option(names = "--json", description = "prints one JSON value")
     private boolean json;
 
-    @ArgGroup private UnitsOption units;
+    @ArgGroup(exclusive = false)
+    private UnitsOption units;
 
     private final Words words = new Words(null, Locale.ENGLISH);
 

@@ -55,7 +55,8 @@ final class PublishCommand implements Callable<Integer> {
             description = "with a short film of each step in the form for the screen")
     private boolean films;
 
-    @ArgGroup private UnitsOption units;
+    @ArgGroup(exclusive = false)
+    private UnitsOption units;
 
     @Override
     public Integer call() throws Exception {

@@ -44,7 +44,8 @@ final class TablesCommand implements Callable<Integer> {
     @Option(names = "--json", description = "the same as --format json")
     private boolean json;
 
-    @ArgGroup private UnitsOption units;
+    @ArgGroup(exclusive = false)
+    private UnitsOption units;
 
     @Override
     public Integer call() throws Exception {

@@ -23,48 +23,75 @@ final class UnitsOption {
         if (units == null) {
             return Sight.EVERYTHING;
         }
-        if (units.variant != null) {
-            return manual.variants().stream()
-                    .filter(v -> v.id().text().equals(units.variant))
-                    .findFirst()
-                    .map(Sight::of)
-                    .or(
-                            () ->
-                                    manual.variants().stream()
-                                            .filter(v -> v.model().equals(units.variant))
-                                            .findFirst()
-                                            .map(v -> new Sight(v.model(), SerialRange.ALL)))
-                    .orElseThrow(
-                            () ->
-                                    new ProjectProblem(
-                                            "There is no variant or model "
-                                                    + units.variant
-                                                    + " in the manual."));
+        if (units.variant == null) {
+            return one(units.serial(), manual.variants(), manual);
         }
-        SerialRange one =
-                SerialText.only(units.serial)
-                        .orElseThrow(
-                                () ->
-                                        new ProjectProblem(
-                                                "“" + units.serial + "” is no serial number."));
+        List<Variant> variants = units.variants(manual);
+        if (units.serial != null) {
+            return one(units.serial(), variants, manual);
+        }
+        Variant first = variants.get(0);
+        return first.id().text().equals(units.variant)
+                ? Sight.of(first)
+                : new Sight(first.model(), SerialRange.ALL);
+    }
+
+    /** The variant of that id, or those of that model. */
+    private List<Variant> variants(Manual manual) throws ProjectProblem {
+        List<Variant> ofId =
+                manual.variants().stream().filter(v -> v.id().text().equals(variant)).toList();
+        List<Variant> all =
+                ofId.isEmpty()
+                        ? manual.variants().stream().filter(v -> v.model().equals(variant)).toList()
+                        : ofId;
+        if (all.isEmpty()) {
+            throw new ProjectProblem("There is no variant or model " + variant + " in the manual.");
+        }
+        return all;
+    }
+
+    private SerialRange serial() throws ProjectProblem {
+        return SerialText.only(serial)
+                .orElseThrow(() -> new ProjectProblem("“" + serial + "” is no serial number."));
+    }
+
+    /** One unit among those of some variants. */
+    private static Sight one(SerialRange serial, List<Variant> variants, Manual manual)
+            throws ProjectProblem {
         List<String> models =
-                manual.variants().stream()
-                        .filter(v -> v.serials().overlaps(one))
+                variants.stream()
+                        .filter(v -> v.serials().overlaps(serial))
                         .map(Variant::model)
                         .distinct()
                         .toList();
         if (models.isEmpty()) {
             throw new ProjectProblem(
-                    "No variant of the manual covers serial number " + units.serial + ".");
+                    (variants.equals(manual.variants())
+                                    ? "No variant of the manual covers"
+                                    : "No unit of "
+                                            + String.join(
+                                                    ", ",
+                                                    variants.stream()
+                                                            .map(Variant::model)
+                                                            .distinct()
+                                                            .toList())
+                                            + " has")
+                            + " serial number "
+                            + serial.letters()
+                            + serial.from()
+                            + ".");
         }
-        return new Sight(models.size() == 1 ? models.get(0) : null, one);
+        return new Sight(models.size() == 1 ? models.get(0) : null, serial);
     }
 
-    /** The variant or serial number as it was asked for, null where nothing is said. */
+    /** The variant, the serial number or both as they were asked for, null where nothing is. */
     static String named(UnitsOption units) {
         if (units == null) {
             return null;
         }
-        return units.variant != null ? units.variant : units.serial;
+        if (units.variant == null || units.serial == null) {
+            return units.variant != null ? units.variant : units.serial;
+        }
+        return units.variant + " " + units.serial;
     }
 }

@@ -233,6 +233,30 @@ class CommandLineTest extends CalledCommands {
                 .isZero();
         assertThat(Files.readString(site.resolve("html/index.html")))
                 .doesNotContain("five springs");
+        assertThat(
+                        run(
+                                "publish",
+                                demo,
+                                "--out",
+                                site,
+                                "--format",
+                                "html",
+                                "--variant",
+                                "QA-80 D",
+                                "--serial",
+                                "2417"))
+                .isZero();
+        assertThat(Files.readString(site.resolve("html/index.html")))
+                .contains("QA-80 D, serial 2417", "snap ring of the lower bearing")
+                .doesNotContain("five springs", "class=\"only\"");
+        refused(
+                "No unit of QA-80 D has serial number 999",
+                "check",
+                demo,
+                "--variant",
+                "QA-80 D",
+                "--serial",
+                "999");
         refused(
                 "serial number 7",
                 "publish",

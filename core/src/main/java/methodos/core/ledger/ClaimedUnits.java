@@ -9,11 +9,13 @@ import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Energy;
+import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
+import methodos.core.manual.Reading;
 import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
@@ -40,8 +42,13 @@ public final class ClaimedUnits {
 
     /** At least one group; of a manual without variants one for all units. */
     public static List<Group> of(Manual manual) {
+        return of(manual, Sight.EVERYTHING);
+    }
+
+    /** The groups of those units alone that are looked at; none where no variant is among them. */
+    static List<Group> of(Manual manual, Sight looked) {
         if (manual.variants().isEmpty()) {
-            return List.of(new Group("", new Id<>(""), Sight.EVERYTHING));
+            return List.of(new Group("", new Id<>(""), looked));
         }
         List<Applicability.Condition> conditions =
                 applicabilities(manual).distinct().flatMap(a -> a.any().stream()).toList();
@@ -53,10 +60,17 @@ public final class ClaimedUnits {
                 });
         List<Group> groups = new ArrayList<>();
         for (Variant variant : manual.variants()) {
-            for (SerialRange range : divided(variant.serials(), conditions, manual, options)) {
+            if (!Sight.of(variant).meets(looked)) {
+                continue;
+            }
+            SerialRange own = variant.serials().narrowedTo(looked.serials());
+            for (SerialRange range : divided(own, conditions, manual, options)) {
                 Sight all = new Sight(variant.model(), range);
                 for (Sight sight : withOptions(all, options, manual)) {
-                    groups.add(new Group(variant.id() + "/" + groups.size(), variant.id(), sight));
+                    if (sight.meets(looked)) {
+                        groups.add(
+                                new Group(variant.id() + "/" + groups.size(), variant.id(), sight));
+                    }
                 }
             }
         }
@@ -66,6 +80,12 @@ public final class ClaimedUnits {
     private static Stream<Applicability> applicabilities(Manual manual) {
         return Stream.of(
                         manual.steps().map(Step::applicability),
+                        manual.steps()
+                                .flatMap(s -> s.hazards().stream())
+                                .map(Hazard::applicability),
+                        manual.steps()
+                                .flatMap(s -> s.readings().stream())
+                                .map(Reading::applicability),
                         manual.parts().stream().map(Part::applicability),
                         manual.joints().stream().map(Joint::applicability),
                         manual.energies().stream().map(Energy::applicability),

@@ -41,6 +41,13 @@ public record Applicability(List<Condition> any) {
                     && without.stream().noneMatch(sight.with()::contains);
         }
 
+        private boolean holdsForAll(Sight sight) {
+            return (models.isEmpty() || sight.model() != null && models.contains(sight.model()))
+                    && serials.contains(sight.serials())
+                    && sight.with().containsAll(with)
+                    && sight.without().containsAll(without);
+        }
+
         private boolean everything() {
             return models.isEmpty() && serials.all() && with.isEmpty() && without.isEmpty();
         }
@@ -85,6 +92,11 @@ public record Applicability(List<Condition> any) {
     /** Whether it is for all units. */
     public boolean all() {
         return any.isEmpty();
+    }
+
+    /** Whether one of the conditions holds for each of the units that are looked at. */
+    public boolean covers(Sight sight) {
+        return any.isEmpty() || any.stream().anyMatch(c -> c.holdsForAll(sight));
     }
 
     /** Whether it concerns at least one of the units that are looked at. */

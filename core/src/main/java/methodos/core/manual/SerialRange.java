@@ -76,6 +76,26 @@ public record SerialRange(Long from, Long to, String letters, int lastDigits) {
                 : endsSomeOf(other);
     }
 
+    /**
+     * The numbers that are in both, as far as a range can say it: of ranges of which one goes by
+     * last digits and neither holds the other, this one.
+     *
+     * @throws IllegalArgumentException if no number is in both
+     */
+    public SerialRange narrowedTo(SerialRange other) {
+        if (contains(other)) {
+            return other;
+        }
+        if (other.contains(this) || lastDigits != other.lastDigits) {
+            return this;
+        }
+        return new SerialRange(
+                from == null || other.from != null && other.from > from ? other.from : from,
+                to == null || other.to != null && other.to < to ? other.to : to,
+                letters,
+                lastDigits);
+    }
+
     /** Whether each number of the other is in this one. */
     public boolean contains(SerialRange other) {
         if (all()) {

@@ -2,9 +2,13 @@ package methodos.core.practice;
 
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import methodos.core.description.Id;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 
@@ -42,7 +46,13 @@ public final class SeenManual {
     private static Manual seen(Manual manual, Sight sight) {
         Map<Id<Figure>, Figure> figures = new HashMap<>();
         manual.figures().forEach(f -> figures.put(f.id(), f));
-        return manual.withKits(
+        Set<Id<Part>> absent =
+                manual.parts().stream()
+                        .filter(p -> !p.applicability().concerns(sight))
+                        .map(Part::id)
+                        .collect(Collectors.toSet());
+        return manual.withFigures(manual.figures().stream().map(f -> without(absent, f)).toList())
+                .withKits(
                         manual.kits().stream()
                                 .filter(k -> k.applicability().concerns(sight))
                                 .toList())
@@ -55,6 +65,14 @@ public final class SeenManual {
                                                                 .map(s -> step(s, figures, sight))
                                                                 .toList()))
                                 .toList());
+    }
+
+    /** A figure without the numbers of parts that none of the units has. */
+    private static Figure without(Set<Id<Part>> absent, Figure figure) {
+        return figure.withMarks(
+                figure.marks().stream()
+                        .filter(m -> !(m instanceof Mark.OfPart of) || !absent.contains(of.part()))
+                        .toList());
     }
 
     private static Step step(Step step, Map<Id<Figure>, Figure> figures, Sight sight) {

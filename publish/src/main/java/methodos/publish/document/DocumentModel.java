@@ -46,6 +46,7 @@ final class DocumentModel {
     private final Words words;
     private final StepNumbers numbers;
     private final StepViews views;
+    private final UnitLabels labels;
 
     /**
      * @param films by the id of the step
@@ -56,7 +57,8 @@ final class DocumentModel {
         this.sight = publication.sight();
         this.words = publication.words();
         this.numbers = new StepNumbers(manual, sight);
-        this.views = new StepViews(publication, numbers, figures, films);
+        this.labels = new UnitLabels(publication);
+        this.views = new StepViews(publication, numbers, figures, labels, films);
     }
 
     /**
@@ -294,7 +296,7 @@ final class DocumentModel {
                                                 + (p.mass() == null ? "" : ", " + p.mass().print()),
                                         String.valueOf(p.quantity()),
                                         rule(p),
-                                        p.applicability().all() ? "" : words.of(p.applicability())))
+                                        labels.of(p.applicability())))
                 .toList();
     }
 

@@ -91,7 +91,8 @@ final class FigureFiles {
                         alt,
                         width,
                         FigurePainter.height(drawing, width),
-                        across);
+                        across,
+                        "");
         done.put(figure.id(), view);
         return Optional.of(view);
     }

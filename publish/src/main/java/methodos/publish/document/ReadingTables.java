@@ -25,9 +25,11 @@ final class ReadingTables {
     }
 
     /**
+     * @param units the units of which it is asked, empty where of each of the issue
      * @param places one for each reading that is written down
      */
     public record LimitRow(
+            String units,
             String what,
             String limit,
             String unit,
@@ -40,9 +42,10 @@ final class ReadingTables {
         return shown().flatMap(this::readings).filter(r -> !r.limit().isEmpty()).toList();
     }
 
-    private LimitRow limit(Step step, StepView.ReadingView reading) {
+    private LimitRow limit(Step step, String units, StepView.ReadingView reading) {
         String number = String.valueOf(numbers.of(step.id()).orElseThrow());
         return new LimitRow(
+                units,
                 reading.what(),
                 reading.limit(),
                 reading.unit(),
@@ -57,21 +60,24 @@ final class ReadingTables {
     }
 
     private Stream<LimitRow> readings(Step step) {
-        return step.readings().stream().map(r -> limit(step, views.reading(r, step)));
+        return step.readings().stream()
+                .map(r -> limit(step, views.only(r, step), views.reading(r, step)));
     }
 
     private Stream<LimitRow> decided(Step step) {
         String number = String.valueOf(numbers.of(step.id()).orElseThrow());
+        String units = views.only(step);
         return manual.decisions().stream()
                 .filter(d -> step.id().equals(d.step()))
-                .flatMap(d -> Stream.concat(measures(d, number), verdict(d, number)));
+                .flatMap(d -> Stream.concat(measures(d, units, number), verdict(d, units, number)));
     }
 
-    private static Stream<LimitRow> measures(Decision decision, String number) {
+    private static Stream<LimitRow> measures(Decision decision, String units, String number) {
         return decision.measures().stream()
                 .map(
                         m ->
                                 new LimitRow(
+                                        units,
                                         m.name().isEmpty() ? m.symbol() : m.name(),
                                         "",
                                         m.range() == null ? "" : m.range().unit().symbol(),
@@ -84,9 +90,10 @@ final class ReadingTables {
                                                         .toList()));
     }
 
-    private Stream<LimitRow> verdict(Decision decision, String number) {
+    private Stream<LimitRow> verdict(Decision decision, String units, String number) {
         return Stream.of(
                 new LimitRow(
+                        units,
                         decision.name(),
                         words.of("record.verdictOf"),
                         "",

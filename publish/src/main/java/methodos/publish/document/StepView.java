@@ -77,17 +77,20 @@ public record StepView(
     }
 
     /**
+     * @param units the units that have it, empty where those of the step have
      * @param placed where it goes and which way round; empty where nothing is said
      */
-    public record PartView(String item, String label, String count, String placed) {}
+    public record PartView(String item, String label, String count, String units, String placed) {}
 
     /**
+     * @param units the units that have it, empty where those of the step have
      * @param value the one way, or all ways of which one may be taken
      * @param other the same torque in another unit, empty where the value says it
      * @param after what is done when the value is reached: a further turn, once more later
      * @param thread which way it turns where that is not the usual one; and what else is to know
      */
     public record TightenView(
+            String units,
             String joint,
             String value,
             String other,
@@ -110,11 +113,13 @@ public record StepView(
     public record RuleView(String when, String then) {}
 
     /**
+     * @param units the units of which it is asked, empty where of those of the step
      * @param unit in which it is written down, empty for words
      * @param choose the sizes that are stocked, and which is taken; empty where none is chosen
      * @param places one blank for each reading that is written down
      */
     public record ReadingView(
+            String units,
             String what,
             String limit,
             String unit,
@@ -133,6 +138,7 @@ public record StepView(
 
     /**
      * @param across whether it takes the whole width of the page
+     * @param units the units that it shows, empty where those of its step
      */
     public record FigureView(
             int number,
@@ -141,5 +147,11 @@ public record StepView(
             String alt,
             int width,
             int height,
-            boolean across) {}
+            boolean across,
+            String units) {
+
+        FigureView of(String shown) {
+            return new FigureView(number, title, file, alt, width, height, across, shown);
+        }
+    }
 }

@@ -12,7 +12,6 @@ import methodos.core.hazard.HazardStretches;
 import methodos.core.manual.Action;
 import methodos.core.manual.Alternative;
 import methodos.core.manual.Answer;
-import methodos.core.manual.Applicability;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Fit;
@@ -62,12 +61,15 @@ final class StepViews {
     private final RepeatedSteps repeated;
     private final HazardStretches stretches;
     private final Map<Id<Step>, Films.Film> films;
+    private final UnitLabels onlyFor;
 
     StepViews(
             Publication publication,
             StepNumbers numbers,
             FigureFiles figures,
+            UnitLabels labels,
             Map<Id<Step>, Films.Film> films) {
+        this.onlyFor = labels;
         this.films = films;
         this.publication = publication;
         this.manual = publication.manual();
@@ -87,9 +89,7 @@ final class StepViews {
         return new StepView(
                 numbers.of(step.id()).orElseThrow(),
                 step,
-                step.applicability().all() || !publication.sight().everything()
-                        ? ""
-                        : words.of(step.applicability()),
+                onlyFor.of(step.applicability()),
                 inReverse(step),
                 stretches.of(step.id()).stream()
                         .sorted(Comparator.comparing(h -> h.hazard().signal()))
@@ -107,7 +107,7 @@ final class StepViews {
                 step.joints().stream()
                         .flatMap(j -> manual.joint(j).stream())
                         .filter(j -> j.applicability().concerns(publication.sight()))
-                        .map(this::tighten)
+                        .map(j -> tighten(j, step))
                         .toList(),
                 loosen(step),
                 step.readings().stream().map(r -> reading(r, step)).toList(),
@@ -126,11 +126,10 @@ final class StepViews {
         int first = at.get(0);
         int last = at.get(at.size() - 1);
         boolean begins = stretch.begins(step.id());
-        Applicability units = stretch.hazard().applicability();
         return HazardView.of(
                 stretch.hazard(),
                 words,
-                units.all() || !publication.sight().everything() ? "" : words.of(units),
+                within(onlyFor.of(stretch.hazard().applicability()), step),
                 begins && last > first ? words.of("hazards.range", first, last) : "",
                 begins ? 0 : first);
     }
@@ -151,15 +150,22 @@ final class StepViews {
                             part.item(),
                             part.label(),
                             use.count() > 1 ? words.of("part.off", use.count()) : "",
+                            within(onlyFor.of(part.applicability()), step),
                             onlyAlwaysNew ? "" : work.placed(use)));
         }
         return result;
     }
 
-    private TightenView tighten(Joint joint) {
+    /** Nothing where the step as a whole says so. */
+    private String within(String units, Step step) {
+        return units.equals(onlyFor.of(step.applicability())) ? "" : units;
+    }
+
+    private TightenView tighten(Joint joint, Step step) {
         boolean wrench = joint.byWrench();
         boolean only = onlyByWrench(joint);
         return new TightenView(
+                within(onlyFor.of(joint.applicability()), step),
                 joint.name(),
                 value(joint),
                 only ? joint.otherTorque().map(Quantity::print).orElse("") : "",
@@ -344,11 +350,23 @@ final class StepViews {
                 .toList();
     }
 
+    /** For which units a reading of a step is asked; empty where of each of the issue. */
+    String only(Reading reading, Step step) {
+        String own = onlyFor.of(reading.applicability());
+        return own.isEmpty() ? onlyFor.of(step.applicability()) : own;
+    }
+
+    /** The same of all that a step asks. */
+    String only(Step step) {
+        return onlyFor.of(step.applicability());
+    }
+
     /** A reading with a blank for each, at each of the places where its step is done. */
     ReadingView reading(Reading reading, Step step) {
         List<String> labels = reading.labels();
         int places = repeated.of(step.id());
         return new ReadingView(
+                within(onlyFor.of(reading.applicability()), step),
                 reading.what(),
                 readings.asked(reading),
                 ReadingText.unit(reading),
@@ -380,7 +398,16 @@ final class StepViews {
     private List<FigureView> figures(Step step) {
         return step.figures().stream()
                 .flatMap(f -> manual.figure(f).stream())
-                .flatMap(f -> figures.of(f, alt(f)).stream())
+                .flatMap(
+                        f ->
+                                figures.of(f, alt(f)).stream()
+                                        .map(
+                                                v ->
+                                                        v.of(
+                                                                within(
+                                                                        onlyFor.of(
+                                                                                f.applicability()),
+                                                                        step))))
                 .toList();
     }
 

@@ -112,6 +112,19 @@ final class Photographs {
                                 "11", around(Vec.of(0, 6.1, 0), -50, leftAside),
                                 "4", around(Vec.of(-.01, .6, 0), -50, leftAside),
                                 "9", Vec.of(-9.6, BORE_Y + 1.85, 0))));
+        Picture noSprings = new Picture().camera(LEFT_BEHIND);
+        leftOpen().without(Piece.RIGHT_CAP, Piece.RIGHT_SCREWS).onto(noSprings);
+        noSprings.put("Piston", Vec.of(-5.3, BORE_Y, 0), turnY(180));
+        Vec bareAside = Vec.of(-14, 0, -3.5);
+        noSprings.put("Cap", bareAside, turnY(50));
+        all.add(
+                new View(
+                        "left-cap-off-bare",
+                        noSprings,
+                        LEFT_BEHIND,
+                        Map.of(
+                                "11", around(Vec.of(0, 6.1, 0), 50, bareAside),
+                                "4", around(Vec.of(-.01, .6, 0), 50, bareAside))));
         Picture washer = new Picture().camera(TOP);
         capless().without(Piece.SNAP_RING, Piece.WASHER).onto(washer);
         washer.put("ThrustWasher", Vec.of(0, 9.9, 0), turnZ(-8));
