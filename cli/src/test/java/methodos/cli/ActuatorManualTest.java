@@ -64,7 +64,8 @@ class ActuatorManualTest extends DemoManualChecks {
         for (Clip clip : manual.clips()) {
             try (Recording recording = Recording.open(folder.resolve(clip.path()))) {
                 for (Figure figure : manual.figures()) {
-                    if (figure.still().clip().equals(clip.id())) {
+                    // steps that are in no film have photographs
+                    if (figure.still() != null && figure.still().clip().equals(clip.id())) {
                         BufferedImage taken = recording.still(figure.still().time()).picture();
                         assertThat(same(kept.still(figure.picture()).orElseThrow(), taken))
                                 .as(figure.title())

@@ -32,7 +32,7 @@ class UnitLabelsTest {
 
     private static final Pattern STEP =
             Pattern.compile(
-                    "<div class=\"step( plain)?\" id=\"step\\d+\">(.*?)<p class=\"text\">(.*?)</p>");
+                    "<div class=\"step( plain)?\" id=\"step\\d+\">(.*?)<span class=\"words\">(.*?)</span>");
     private static final Pattern ONLY = Pattern.compile("<p class=\"only\">Only (.*?)</p>");
     private static final Pattern PART =
             Pattern.compile(

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import methodos.core.check.Checks;
 import methodos.core.finding.Finding;
+import methodos.core.finding.Rule;
 import methodos.core.hazard.HazardRules;
 import methodos.core.narration.Workspace;
 import methodos.demo.DemoProject;
@@ -43,7 +44,8 @@ class GateDefectsTest {
 
     @Test
     void nothingIsFoundInItAsItIs() {
-        assertThat(before).isEmpty();
+        // what is done beside the lift, at the gate and in the well, is in no picture
+        assertThat(before).allMatch(f -> f.rule() == Rule.COVERAGE);
         assertThat(GateDefects.all()).hasSizeGreaterThanOrEqualTo(WANTED);
         assertThat(GateDefects.all()).extracting(GateDefects.Seeded::what).doesNotHaveDuplicates();
     }

@@ -40,6 +40,20 @@ import methodos.publish.document.StepView.HazardView;
 /** Everything a template needs, as plain values: the manual for the units looked at, in words. */
 final class DocumentModel {
 
+    /** Sections that are there where what they list is, in the order of the document. */
+    private static final Map<String, String> SECTIONS = new LinkedHashMap<>();
+
+    static {
+        SECTIONS.put("tools", "tools");
+        SECTIONS.put("kits", "kitRows");
+        SECTIONS.put("parts", "parts");
+        SECTIONS.put("torques", "torques");
+        SECTIONS.put("faults", "faults");
+    }
+
+    private static final Map<String, String> HEADS =
+            Map.of("torques", "torque.head", "faults", "fault.head");
+
     private final Publication publication;
     private final Manual manual;
     private final Sight sight;
@@ -139,8 +153,44 @@ final class DocumentModel {
         m.put("partNotes", facts.partNotes());
         m.put("training", manual.training());
         m.put("faults", faults());
-        m.put("stages", stages());
+        List<StageView> stages = stages();
+        m.put("stages", stages);
+        m.put("contents", contents(m, stages));
         return m;
+    }
+
+    /**
+     * @param steps from the first to the last of a stage, empty where it is none
+     * @param stage which stage it is, from 1; 0 where it is none
+     */
+    public record ContentsRow(String anchor, String title, String steps, int stage) {}
+
+    private List<ContentsRow> contents(Map<String, Object> made, List<StageView> stages) {
+        List<ContentsRow> rows = new ArrayList<>();
+        rows.add(section("units", "units.head"));
+        rows.add(section("hazards", "hazards.head"));
+        SECTIONS.forEach(
+                (anchor, values) -> {
+                    if (!((List<?>) made.get(values)).isEmpty()) {
+                        rows.add(section(anchor, HEADS.getOrDefault(anchor, anchor + ".head")));
+                    }
+                });
+        for (StageView stage : stages) {
+            int first = stage.steps().get(0).number();
+            int last = stage.steps().get(stage.steps().size() - 1).number();
+            rows.add(
+                    new ContentsRow(
+                            "stage" + (stages.indexOf(stage) + 1),
+                            stage.title(),
+                            words.of("hazards.range", first, last),
+                            stages.indexOf(stage) + 1));
+        }
+        rows.add(section("record", "record.head"));
+        return rows;
+    }
+
+    private ContentsRow section(String anchor, String key) {
+        return new ContentsRow(anchor, words.of(key), "", 0);
     }
 
     private List<VariantView> variants() {

@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.concurrent.Semaphore;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -46,6 +47,9 @@ final class FigureFiles {
     private final Map<Id<Figure>, StepView.FigureView> done = new HashMap<>();
     private final List<CompletableFuture<Void>> painting = new ArrayList<>();
 
+    /** Each that waits holds its pictures: hundreds of them would fill the memory. */
+    private final Semaphore room = new Semaphore(2 * Runtime.getRuntime().availableProcessors());
+
     /**
      * @param folder of the document
      * @param within name of the folder in it that the pictures go to, empty for the folder itself
@@ -76,13 +80,17 @@ final class FigureFiles {
         int width = across ? WIDE : WIDTH;
         int number = done.size() + 1;
         String file = (within.isEmpty() ? "" : within + "/") + "figure-" + number + ".jpg";
+        room.acquireUninterruptibly();
         painting.add(
                 CompletableFuture.runAsync(
-                        () -> {
-                            course.goOn();
-                            write(painter(drawing, shown).paint(width), folder.resolve(file));
-                            course.on(Progress.Work.FIGURES, 1);
-                        }));
+                                () -> {
+                                    course.goOn();
+                                    write(
+                                            painter(drawing, shown).paint(width),
+                                            folder.resolve(file));
+                                    course.on(Progress.Work.FIGURES, 1);
+                                })
+                        .whenComplete((painted, e) -> room.release()));
         StepView.FigureView view =
                 new StepView.FigureView(
                         number,

@@ -170,8 +170,8 @@ class DecisionsOnPageTest {
                         "Which washer",
                         "g: end float, feeler gauge 0.01 mm",
                         "n = w + g",
-                        "<th>g ≤ 0.16</th><td>leave it</td>",
-                        "<th>g otherwise</th><td>measure w</td>");
+                        "<th scope=\"row\">g ≤ 0.16</th><td>leave it</td>",
+                        "<th scope=\"row\">g otherwise</th><td>measure w</td>");
     }
 
     @Test
@@ -179,8 +179,8 @@ class DecisionsOnPageTest {
         assertThat(page(manual()))
                 .contains(
                         "of 2.10 mm, 2.20 mm: nearest to the wanted clearance (0.10 mm is best)",
-                        "<th>Pass if</th><td>dull</td>",
-                        "<th>Fail if</th><td>pitted</td>");
+                        "<th scope=\"row\">Pass if</th><td>dull</td>",
+                        "<th scope=\"row\">Fail if</th><td>pitted</td>");
     }
 
     @Test

@@ -37,7 +37,8 @@ class HazardsOnPageTest {
         String page = steps(Sight.EVERYTHING, step("a", ROPE), step("b", ROPE), step("c"));
         assertThat(page).contains("Steps 1 to 2");
         assertThat(page.split("It whips\\.", -1)).hasSize(2);
-        assertThat(at(page, 2)).contains("Taut rope.", "href=\"#step1\">Statement before step 1");
+        assertThat(at(page, 2))
+                .contains("Taut rope.", "href=\"#step1\"", ">Statement before step 1</a>");
         assertThat(at(page, 3)).doesNotContain("Taut rope");
     }
 

@@ -177,8 +177,10 @@ class StepOnPageTest {
     @Test
     void partsThatAreAlwaysNewAreDiscardedInTheTakeDownOnly() throws Exception {
         Step step = step(List.of(new PartUse(new Id<>("p1"), 2)), null, null, null, true);
-        assertThat(page(step, Stage.Kind.TAKE_DOWN)).contains("<th>Discard</th>", "O-ring, ×2");
-        assertThat(page(step, Stage.Kind.BUILD_UP)).doesNotContain("<th>Discard</th>");
+        assertThat(page(step, Stage.Kind.TAKE_DOWN))
+                .contains("<th scope=\"row\">Discard</th>", "O-ring, ×2");
+        assertThat(page(step, Stage.Kind.BUILD_UP))
+                .doesNotContain("<th scope=\"row\">Discard</th>");
     }
 
     @Test
@@ -320,8 +322,8 @@ class StepOnPageTest {
     void whyAndWhatToLookForArePrinted() throws Exception {
         assertThat(page(step(null, null, null, null, true), Stage.Kind.TEST))
                 .contains(
-                        "<th>Why</th><td>it wears</td>",
-                        "<th>Visual check</th><td>It shines.</td>",
+                        "<th scope=\"row\">Why</th><td>it wears</td>",
+                        "<th scope=\"row\">Visual check</th><td>It shines.</td>",
                         "zero it first");
     }
 }
