@@ -100,7 +100,8 @@ final class FigureFiles {
                         width,
                         FigurePainter.height(drawing, width),
                         across,
-                        "");
+                        "",
+                        0);
         done.put(figure.id(), view);
         return Optional.of(view);
     }

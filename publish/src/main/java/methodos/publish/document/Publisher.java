@@ -1,7 +1,9 @@
 package methodos.publish.document;
 
 import com.openhtmltopdf.extend.FSStream;
+import com.openhtmltopdf.extend.FSStreamFactory;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import freemarker.template.Configuration;
@@ -213,7 +215,7 @@ public final class Publisher {
         return switch (format) {
             case PDF -> {
                 Path made = folder.resolve("manual.pdf");
-                pdf(page(publication, folder, "print", "", Map.of(), course), made, course);
+                pdf(printed(publication, folder, course), made, course);
                 yield Document.file(made, out.resolve("manual.pdf"));
             }
             case RESHOOT -> {
@@ -233,7 +235,11 @@ public final class Publisher {
                 Map<Id<Step>, Films.Film> made = make(publication, folder, content, films, course);
                 Path index = folder.resolve("index.html");
                 Files.writeString(
-                        index, page(publication, folder, "screen", content, made, course));
+                        index,
+                        filled(
+                                "manual.ftlh",
+                                values(publication, folder, "screen", content, made, course),
+                                publication));
                 course.on(Progress.Work.PAGES, 1);
                 yield new Document(index, target.resolve("index.html"), beside);
             }
@@ -272,9 +278,37 @@ public final class Publisher {
         return made;
     }
 
+    /** The pages for print: laid out once to see how high each step is, then filled to the foot. */
+    private String printed(Publication publication, Path folder, Course course) throws IOException {
+        Map<String, Object> values = values(publication, folder, "print", "", Map.of(), course);
+        String first = filled("manual.ftlh", values, publication);
+        Map<String, PageFill.Fill> fills = new HashMap<>();
+        try (PdfBoxRenderer laid =
+                builder(first, folder, uri -> picture(uri, () -> course.goOn()))
+                        .buildPdfRenderer()) {
+            laid.layout();
+            LaidPages.fills(laid).forEach((step, fill) -> fills.put(String.valueOf(step), fill));
+        }
+        values.put("fills", fills);
+        return filled("manual.ftlh", values, publication);
+    }
+
     private static void pdf(String page, Path file, Course course) throws IOException {
+        PdfRendererBuilder builder =
+                builder(
+                        page,
+                        file.getParent(),
+                        uri -> picture(uri, () -> course.on(Progress.Work.PAGES, PAGE_WORK)));
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+            builder.toStream(out);
+            builder.run();
+        }
+        course.on(Progress.Work.PAGES, PAGE_WORK);
+    }
+
+    private static PdfRendererBuilder builder(String page, Path folder, FSStreamFactory pictures) {
         PdfRendererBuilder builder = new PdfRendererBuilder();
-        builder.withHtmlContent(page, file.getParent().toUri().toString());
+        builder.withHtmlContent(page, folder.toUri().toString());
         for (Typeface face : Typeface.values()) {
             builder.useFont(
                     () -> PrintFont.open(face),
@@ -283,21 +317,17 @@ public final class Publisher {
                     face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL,
                     true);
         }
-        builder.useProtocolsStreamImplementation(uri -> picture(uri, course), "file");
+        builder.useProtocolsStreamImplementation(pictures, "file");
         builder.usePdfUaAccessibility(true);
         builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_A);
         builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
         builder.withProducer("Methodos");
-        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
-            builder.toStream(out);
-            builder.run();
-        }
-        course.on(Progress.Work.PAGES, PAGE_WORK);
+        return builder;
     }
 
     /** A picture that a page needs; each that is asked for shows how far the pages are. */
-    private static FSStream picture(String uri, Course course) {
-        course.on(Progress.Work.PAGES, PAGE_WORK);
+    private static FSStream picture(String uri, Runnable asked) {
+        asked.run();
         return new FSStream() {
             @Override
             public InputStream getStream() {
@@ -315,7 +345,7 @@ public final class Publisher {
         };
     }
 
-    private String page(
+    private static Map<String, Object> values(
             Publication publication,
             Path folder,
             String medium,
@@ -329,7 +359,8 @@ public final class Publisher {
             figures.finish();
             values.put("medium", medium);
             values.put("content", content);
-            return filled("manual.ftlh", values, publication);
+            values.put("fills", Map.of());
+            return values;
         } finally {
             figures.end();
         }

@@ -139,6 +139,7 @@ public record StepView(
     /**
      * @param across whether it takes the whole width of the page
      * @param units the units that it shows, empty where those of its step
+     * @param large the number of the step where it stands large, 0 where that is here
      */
     public record FigureView(
             int number,
@@ -148,10 +149,13 @@ public record StepView(
             int width,
             int height,
             boolean across,
-            String units) {
+            String units,
+            int large) {
 
-        FigureView of(String shown) {
-            return new FigureView(number, title, file, alt, width, height, across, shown);
+        /** The same at a step; where it has stood large before, small. */
+        FigureView at(String shown, int before) {
+            return new FigureView(
+                    number, title, file, alt, width, height, across && before == 0, shown, before);
         }
     }
 }

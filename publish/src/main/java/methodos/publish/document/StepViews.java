@@ -2,6 +2,7 @@ package methodos.publish.document;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -62,6 +63,9 @@ final class StepViews {
     private final HazardStretches stretches;
     private final Map<Id<Step>, Films.Film> films;
     private final UnitLabels onlyFor;
+
+    /** At which step a figure stands large: the first that shows it. */
+    private final Map<Id<Figure>, Integer> large = new HashMap<>();
 
     StepViews(
             Publication publication,
@@ -398,17 +402,14 @@ final class StepViews {
     private List<FigureView> figures(Step step) {
         return step.figures().stream()
                 .flatMap(f -> manual.figure(f).stream())
-                .flatMap(
-                        f ->
-                                figures.of(f, alt(f)).stream()
-                                        .map(
-                                                v ->
-                                                        v.of(
-                                                                within(
-                                                                        onlyFor.of(
-                                                                                f.applicability()),
-                                                                        step))))
+                .flatMap(f -> figures.of(f, alt(f)).stream().map(v -> at(step, f, v)))
                 .toList();
+    }
+
+    private FigureView at(Step step, Figure figure, FigureView view) {
+        int here = numbers.of(step.id()).orElseThrow();
+        int first = large.computeIfAbsent(figure.id(), f -> here);
+        return view.at(within(onlyFor.of(figure.applicability()), step), first == here ? 0 : first);
     }
 
     private String alt(Figure figure) {

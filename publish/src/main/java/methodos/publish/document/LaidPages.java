@@ -1,0 +1,116 @@
+package methodos.publish.document;
+
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
+import com.openhtmltopdf.render.Box;
+import com.openhtmltopdf.render.InlineLayoutBox;
+import com.openhtmltopdf.render.PageBox;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.w3c.dom.Element;
+
+/** Reads off a laid out document how high its steps are, and fills its pages by that. */
+final class LaidPages {
+
+    /** Units of the layout in a millimetre: 20 in a pixel, of which there are 96 in an inch. */
+    private static final double UNITS = 20 * 96 / 25.4;
+
+    private static final Pattern STAGE = Pattern.compile("stage\\d+");
+    private static final Pattern STEP = Pattern.compile("step(\\d+)");
+
+    private LaidPages() {}
+
+    /** How each step of a document is printed so that its pages are filled. */
+    static Map<Integer, PageFill.Fill> fills(PdfBoxRenderer laid) {
+        Map<Integer, PageFill.Fill> all = new LinkedHashMap<>();
+        PageBox first = laid.getRootBox().getLayer().getPages().get(0);
+        double page = (first.getBottom() - first.getTop()) / UNITS;
+        each(
+                laid.getRootBox(),
+                box -> {
+                    if (STAGE.matcher(name(box, "id")).matches()) {
+                        all.putAll(stage(box, page));
+                    }
+                });
+        return all;
+    }
+
+    private static Map<Integer, PageFill.Fill> stage(Box stage, double page) {
+        List<Box> steps = new ArrayList<>();
+        each(
+                stage,
+                box -> {
+                    if (STEP.matcher(name(box, "id")).matches()) {
+                        steps.add(box);
+                    }
+                });
+        if (steps.isEmpty()) {
+            return Map.of();
+        }
+        List<PageFill.Laid> laid = steps.stream().map(LaidPages::step).toList();
+        double head = (steps.get(0).getAbsY() - stage.getAbsY()) / UNITS;
+        return PageFill.of(laid, page, head);
+    }
+
+    private static PageFill.Laid step(Box step) {
+        Matcher number = STEP.matcher(name(step, "id"));
+        number.matches();
+        double[] facts = {0};
+        double[] figures = {0};
+        double[] pictures = {0};
+        double[] row = {0};
+        each(
+                step,
+                box -> {
+                    String kind = name(box, "class");
+                    double height = box.getHeight() / UNITS;
+                    if (kind.equals("row beside")) {
+                        row[0] = height;
+                    } else if (row[0] > 0 && kind.equals("body")) {
+                        facts[0] = height;
+                    } else if (row[0] > 0 && kind.equals("figures")) {
+                        figures[0] = height;
+                    } else if (row[0] > 0 && isPicture(box)) {
+                        pictures[0] += height;
+                    }
+                });
+        double whole = step.getHeight() / UNITS;
+        double beside = Math.max(facts[0], figures[0]);
+        return new PageFill.Laid(
+                Integer.parseInt(number.group(1)),
+                whole - beside,
+                facts[0],
+                Math.max(0, figures[0] - pictures[0]),
+                pictures[0]);
+    }
+
+    private static boolean isPicture(Box box) {
+        return box.getElement() != null && box.getElement().getTagName().equals("img");
+    }
+
+    private static String name(Box box, String attribute) {
+        Element element = box.getElement();
+        return element == null ? "" : element.getAttribute(attribute);
+    }
+
+    /**
+     * Every box in another, each element once: boxes without a name of their own are passed over.
+     */
+    private static void each(Box box, Consumer<Box> seen) {
+        seen.accept(box);
+        for (Box child : box.getChildren()) {
+            each(child, seen);
+        }
+        if (box instanceof InlineLayoutBox inline) {
+            for (Object child : inline.getInlineChildren()) {
+                if (child instanceof Box one) {
+                    each(one, seen);
+                }
+            }
+        }
+    }
+}
