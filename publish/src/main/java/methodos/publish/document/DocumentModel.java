@@ -131,7 +131,7 @@ final class DocumentModel {
         m.put("unit", manual.unit());
         m.put("units", words.of(sight));
         m.put("everything", sight.everything());
-        m.put("date", publication.date());
+        m.put("made", made());
         m.put("variants", variants());
         m.put("documents", manual.documents());
         m.put("energies", energies());
@@ -157,6 +157,14 @@ final class DocumentModel {
         m.put("stages", stages);
         m.put("contents", contents(m, stages));
         return m;
+    }
+
+    /** When it was issued; a draft while steps of it are not accepted, and says so. */
+    private String made() {
+        long open = shown().filter(s -> !s.accepted()).count();
+        return open == 0
+                ? words.of("title.made", publication.date())
+                : words.of("title.draft", publication.date(), open);
     }
 
     /**

@@ -32,6 +32,7 @@ final class ReshootModel {
         values.put("units", words.of(publication.sight()));
         values.put("unit", publication.manual().unit());
         values.put("date", publication.date());
+        values.put("made", words.of("title.made", publication.date()));
         values.put("shots", shots());
         return values;
     }

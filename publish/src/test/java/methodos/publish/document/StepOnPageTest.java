@@ -163,6 +163,16 @@ class StepOnPageTest {
     }
 
     @Test
+    void aDraftSaysThatItIsOne() throws Exception {
+        assertThat(page(step(null, null, null, null, true), Stage.Kind.TAKE_DOWN))
+                .contains("Issued today")
+                .doesNotContain("Draft");
+        assertThat(page(step(null, null, null, null, false), Stage.Kind.TAKE_DOWN))
+                .contains("Draft of today: one step is not accepted")
+                .doesNotContain("Issued today");
+    }
+
+    @Test
     void theHazardStandsBeforeTheAction() throws Exception {
         Hazard hazard =
                 new Hazard(Hazard.SignalWord.DANGER, "Compressed air", "It crushes.", "Bleed it.");
