@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -222,52 +223,31 @@ class CommandLineTest extends CalledCommands {
 
     @Test
     void publishSeesThroughOneUnitsEyes() throws Exception {
-        Path site = temp.resolve("site");
-        assertThat(run("publish", demo, "--out", site, "--format", "html", "--serial", "2417"))
-                .isZero();
-        String late = Files.readString(site.resolve("html/index.html"));
-        assertThat(late)
+        assertThat(published("--serial", "2417"))
                 .contains("serial 2417", "snap ring of the lower bearing")
                 .doesNotContain("bonded lower bearing in the body");
-        assertThat(run("publish", demo, "--out", site, "--format", "html", "--variant", "QA-80 D"))
-                .isZero();
-        assertThat(Files.readString(site.resolve("html/index.html")))
-                .doesNotContain("five springs");
-        assertThat(
-                        run(
-                                "publish",
-                                demo,
-                                "--out",
-                                site,
-                                "--format",
-                                "html",
-                                "--variant",
-                                "QA-80 D",
-                                "--serial",
-                                "2417"))
-                .isZero();
-        assertThat(Files.readString(site.resolve("html/index.html")))
+        assertThat(published("--variant", "QA-80 D")).doesNotContain("five springs");
+        assertThat(published("--variant", "QA-80 D", "--serial", "2417"))
                 .contains("QA-80 D, serial 2417", "snap ring of the lower bearing")
                 .doesNotContain("five springs", "class=\"only\"");
         refused(
                 "No unit of QA-80 D has serial number 999",
-                "check",
-                demo,
-                "--variant",
-                "QA-80 D",
-                "--serial",
-                "999");
-        refused(
-                "serial number 7",
-                "publish",
-                demo,
-                "--out",
-                site,
-                "--format",
-                "html",
-                "--serial",
-                "7");
-        refused("QA-99", "publish", demo, "--out", site, "--format", "html", "--variant", "QA-99");
+                publish("--variant", "QA-80 D", "--serial", "999"));
+        refused("serial number 7", publish("--serial", "7"));
+        refused("QA-99", publish("--variant", "QA-99"));
+    }
+
+    private Object[] publish(String... units) {
+        List<Object> all = new ArrayList<>(List.of("publish", demo));
+        all.addAll(List.of("--out", temp.resolve("site"), "--format", "html"));
+        all.addAll(List.of(units));
+        return all.toArray();
+    }
+
+    /** The page for the screen, of an issue for some units. */
+    private String published(String... units) throws Exception {
+        assertThat(run(publish(units))).isZero();
+        return Files.readString(temp.resolve("site/html/index.html"));
     }
 
     @Test

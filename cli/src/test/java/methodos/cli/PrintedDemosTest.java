@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.Color;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -20,6 +18,7 @@ import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.demo.DemoProject;
 import methodos.files.project.ProjectFolder;
+import methodos.fixtures.ValidPdf;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
 import org.apache.pdfbox.Loader;
@@ -39,11 +38,6 @@ import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
-import org.verapdf.gf.model.impl.containers.StaticContainers;
-import org.verapdf.pdfa.Foundries;
-import org.verapdf.pdfa.flavours.PDFAFlavour;
-import org.verapdf.tools.StaticResources;
 
 /** The printed issues of the demos as a screen reader and an archive take them. */
 class PrintedDemosTest {
@@ -64,7 +58,7 @@ class PrintedDemosTest {
                 new Publisher()
                         .publish(publication, temp.resolve("out"), EnumSet.of(Publisher.Format.PDF))
                         .get(0);
-        valid(pdf);
+        ValidPdf.check(pdf);
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             linksLead(document);
             String read = new Reading(document).text();
@@ -79,32 +73,6 @@ class PrintedDemosTest {
         g.fillRect(0, 0, 320, 180);
         g.dispose();
         return image;
-    }
-
-    private static void valid(Path pdf) throws Exception {
-        VeraGreenfieldFoundryProvider.initialise();
-        for (PDFAFlavour flavour : List.of(PDFAFlavour.PDFA_2_A, PDFAFlavour.PDFUA_1)) {
-            try (var parser =
-                            Foundries.defaultInstance()
-                                    .createParser(
-                                            new ByteArrayInputStream(Files.readAllBytes(pdf)),
-                                            flavour);
-                    var validator = Foundries.defaultInstance().createValidator(flavour, false)) {
-                var result = validator.validate(parser);
-                assertThat(
-                                result.getTestAssertions().stream()
-                                        .map(a -> a.getRuleId().getClause() + " " + a.getMessage())
-                                        .distinct()
-                                        .limit(5)
-                                        .toList())
-                        .as("%s", flavour)
-                        .isEmpty();
-            } finally {
-                // the validator keeps the document for the thread
-                StaticContainers.clearAllContainers();
-                StaticResources.clear();
-            }
-        }
     }
 
     private static void linksLead(PDDocument document) throws Exception {

@@ -10,7 +10,8 @@ import java.util.stream.Stream;
 
 /**
  * A folder that is gone when its test ends. A copy of the demo with its footage has 60 MB: hundreds
- * of tests that leave theirs behind fill a disk.
+ * of tests that leave theirs behind fill a disk. JUnit's own temporary folders fail a test when
+ * something is still written while they are removed, as a window does that is being closed.
  */
 public final class Scratch {
 

@@ -96,9 +96,8 @@ final class WordsOfSteps {
         }
         for (Action action : step.actions()) {
             if (action.verb() == Action.Verb.PUT_IN_PLACE) {
-                manual.ledgerItems().stream()
-                        .filter(i -> i.id().equals(action.object()))
-                        .forEach(
+                manual.ledgerItem(action.object())
+                        .ifPresent(
                                 i ->
                                         stumbles.add(
                                                 Rule.NEVER_PUT_THERE,

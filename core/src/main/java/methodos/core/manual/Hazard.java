@@ -44,10 +44,4 @@ public record Hazard(
     public Hazard(SignalWord signal, String hazard, String consequence, String avoidance) {
         this(signal, hazard, consequence, avoidance, Applicability.ALL);
     }
-
-    /** Whether it says the same, for whichever units. */
-    public boolean saysAs(Hazard other) {
-        return withApplicability(Applicability.ALL)
-                .equals(other.withApplicability(Applicability.ALL));
-    }
 }

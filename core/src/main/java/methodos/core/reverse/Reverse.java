@@ -44,10 +44,10 @@ public record Reverse(Manual manual, List<Step> steps, List<Open> open) {
     /** Something that a take-down does not show. */
     public record Open(Id<Step> step, String sentence) {}
 
-    /** What a drafted build-up is mended by until the ledger closes. */
-    /** Those that are mended in drafted steps only. */
+    /** Those of what is mended that are mended in drafted steps only. */
     private static final Set<Rule> OF_OWN_STEPS = EnumSet.of(Rule.HAZARD_MISSING, Rule.NO_TOOL);
 
+    /** What a drafted build-up is mended by until the ledger closes. */
     private static final Set<Rule> MENDED =
             EnumSet.of(
                     Rule.NO_TOOL,

@@ -1,23 +1,16 @@
 package methodos.publish.document;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.hazard.HazardStretches;
-import methodos.core.hazard.ProtectiveEquipment;
 import methodos.core.kit.KitCoverage;
-import methodos.core.manual.Applicability;
-import methodos.core.manual.Hazard;
-import methodos.core.manual.Joint;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -27,32 +20,13 @@ import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Symptom;
-import methodos.core.manual.ThreadTurn;
-import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Variant;
-import methodos.core.quantity.QuantityList;
-import methodos.core.torque.TighteningTable;
 import methodos.core.words.Sentences;
 import methodos.core.words.Words;
-import methodos.publish.document.StepView.HazardView;
 
 /** Everything a template needs, as plain values: the manual for the units looked at, in words. */
 final class DocumentModel {
-
-    /** Sections that are there where what they list is, in the order of the document. */
-    private static final Map<String, String> SECTIONS = new LinkedHashMap<>();
-
-    static {
-        SECTIONS.put("tools", "tools");
-        SECTIONS.put("kits", "kitRows");
-        SECTIONS.put("parts", "parts");
-        SECTIONS.put("torques", "torques");
-        SECTIONS.put("faults", "faults");
-    }
-
-    private static final Map<String, String> HEADS =
-            Map.of("torques", "torque.head", "faults", "fault.head");
 
     private final Publication publication;
     private final Manual manual;
@@ -61,6 +35,7 @@ final class DocumentModel {
     private final StepNumbers numbers;
     private final StepViews views;
     private final UnitLabels labels;
+    private final HazardStretches stretches;
 
     /**
      * @param films by the id of the step
@@ -72,7 +47,8 @@ final class DocumentModel {
         this.words = publication.words();
         this.numbers = new StepNumbers(manual, sight);
         this.labels = new UnitLabels(publication);
-        this.views = new StepViews(publication, numbers, figures, labels, films);
+        this.stretches = HazardStretches.of(manual, sight);
+        this.views = new StepViews(publication, numbers, figures, labels, stretches, films);
     }
 
     /**
@@ -82,11 +58,6 @@ final class DocumentModel {
     public record StageView(String title, String kind, String inReverse, List<StepView> steps) {}
 
     public record VariantView(String model, String kind, String serials, String build) {}
-
-    /**
-     * @param against the hazards, empty where only steps and tools name it
-     */
-    public record WornRow(String what, String against, String steps) {}
 
     public record ToolView(String label, String kind, String note, String steps) {}
 
@@ -100,17 +71,6 @@ final class DocumentModel {
             List<String> inKits,
             String extra,
             String rule) {}
-
-    public record TorqueRow(
-            String item,
-            String joint,
-            String fasteners,
-            String newtonMetres,
-            String pounds,
-            String stages,
-            String order,
-            String thread,
-            String steps) {}
 
     public record EnergyView(
             String name, String amount, String madeSafe, String safe, String restored) {}
@@ -135,15 +95,16 @@ final class DocumentModel {
         m.put("variants", variants());
         m.put("documents", manual.documents());
         m.put("energies", energies());
-        m.put("hazards", hazards());
-        m.put("worn", worn());
+        HazardTables hazards = new HazardTables(publication, numbers, stretches);
+        m.put("hazards", hazards.statements());
+        m.put("worn", hazards.worn());
         m.put("tools", tools());
         m.put("consumables", facts.consumables());
         m.put("kits", manual.kits());
         m.put("kitRows", kitRows());
         m.put("choice", choice());
         m.put("parts", parts());
-        m.put("torques", torques());
+        m.put("torques", new TorqueTable(publication, views).rows());
         ReadingTables readings = new ReadingTables(manual, numbers, views, words);
         m.put("limits", readings.limits());
         m.put("record", readings.record());
@@ -167,38 +128,18 @@ final class DocumentModel {
                 : words.of("title.draft", publication.date(), open);
     }
 
-    /**
-     * @param steps from the first to the last of a stage, empty where it is none
-     * @param stage which stage it is, from 1; 0 where it is none
-     */
-    public record ContentsRow(String anchor, String title, String steps, int stage) {}
-
-    private List<ContentsRow> contents(Map<String, Object> made, List<StageView> stages) {
-        List<ContentsRow> rows = new ArrayList<>();
-        rows.add(section("units", "units.head"));
-        rows.add(section("hazards", "hazards.head"));
-        SECTIONS.forEach(
-                (anchor, values) -> {
-                    if (!((List<?>) made.get(values)).isEmpty()) {
-                        rows.add(section(anchor, HEADS.getOrDefault(anchor, anchor + ".head")));
-                    }
-                });
-        for (StageView stage : stages) {
-            int first = stage.steps().get(0).number();
-            int last = stage.steps().get(stage.steps().size() - 1).number();
-            rows.add(
-                    new ContentsRow(
-                            "stage" + (stages.indexOf(stage) + 1),
-                            stage.title(),
-                            words.of("hazards.range", first, last),
-                            stages.indexOf(stage) + 1));
-        }
-        rows.add(section("record", "record.head"));
-        return rows;
-    }
-
-    private ContentsRow section(String anchor, String key) {
-        return new ContentsRow(anchor, words.of(key), "", 0);
+    private List<Contents.Row> contents(Map<String, Object> made, List<StageView> stages) {
+        Contents contents = new Contents(words);
+        contents.section("units", "units.head");
+        contents.section("hazards", "hazards.head");
+        contents.section("tools", "tools.head", made.get("tools"));
+        contents.section("kits", "kits.head", made.get("kitRows"));
+        contents.section("parts", "parts.head", made.get("parts"));
+        contents.section("torques", "torque.head", made.get("torques"));
+        contents.section("faults", "fault.head", made.get("faults"));
+        stages.forEach(contents::stage);
+        contents.section("record", "record.head");
+        return contents.rows();
     }
 
     private List<VariantView> variants() {
@@ -233,32 +174,6 @@ final class DocumentModel {
                                         e.madeSafe(),
                                         list(numbers.of(e.safeSteps())),
                                         list(numbers.of(e.restoreSteps()))))
-                .toList();
-    }
-
-    /** Each statement once, whichever units it is for, gravest first. */
-    private List<HazardView> hazards() {
-        Map<Hazard, Set<Integer>> at = new LinkedHashMap<>();
-        for (HazardStretches.Stretch stretch : HazardStretches.of(manual, sight).all()) {
-            at.computeIfAbsent(
-                            stretch.hazard().withApplicability(Applicability.ALL),
-                            h -> new TreeSet<>())
-                    .addAll(numbers.of(stretch.steps()));
-        }
-        return at.entrySet().stream()
-                .sorted(Comparator.comparing(e -> e.getKey().signal()))
-                .map(e -> HazardView.of(e.getKey(), words, "", list(List.copyOf(e.getValue())), 0))
-                .toList();
-    }
-
-    private List<WornRow> worn() {
-        return ProtectiveEquipment.of(manual, sight).stream()
-                .map(
-                        u ->
-                                new WornRow(
-                                        words.of(u.kind()),
-                                        String.join("; ", u.against()),
-                                        list(numbers.of(u.steps()))))
                 .toList();
     }
 
@@ -368,63 +283,6 @@ final class DocumentModel {
         }
         String rule = words.of(part.reuse());
         return part.set().isEmpty() ? rule : words.of("parts.set", rule, part.set());
-    }
-
-    private List<TorqueRow> torques() {
-        return TighteningTable.of(publication.seen().practised(), sight).stream()
-                .map(this::torque)
-                .toList();
-    }
-
-    private TorqueRow torque(TighteningTable.Row row) {
-        var quantities = Stream.concat(row.entered().stream(), row.other().stream()).toList();
-        String metric =
-                quantities.stream()
-                        .filter(q -> q.unit() == methodos.core.quantity.MeasureUnit.NEWTON_METRE)
-                        .map(q -> q.digits())
-                        .findFirst()
-                        .orElseGet(() -> views.openTorque(row.joint().torque()));
-        String pounds =
-                quantities.stream()
-                        .filter(q -> q.unit() != methodos.core.quantity.MeasureUnit.NEWTON_METRE)
-                        .map(q -> q.print())
-                        .findFirst()
-                        .orElse("–");
-        var joint = row.joint();
-        if (!joint.told().equals(List.of(TighteningWay.WRENCH))) {
-            metric = views.value(joint);
-            pounds = "";
-        } else if (!views.further(joint).isEmpty()) {
-            metric += ", " + views.further(joint);
-        }
-        String fasteners =
-                row.fastener()
-                                .map(Part::label)
-                                .map(l -> joint.count() * row.places() + " × " + l)
-                                .orElse("–")
-                        + (joint.propertyClass().isEmpty() ? "" : ", " + joint.propertyClass())
-                        + (joint.newEachTime() ? ", " + words.of("tighten.newEachTime") : "");
-        return new TorqueRow(
-                row.fastener().map(Part::item).orElse(""),
-                joint.name(),
-                fasteners,
-                metric,
-                pounds,
-                joint.stages().isEmpty()
-                        ? words.of("torque.once")
-                        : QuantityList.entered(joint.stages()),
-                joint.order().isEmpty() ? "–" : joint.order(),
-                thread(joint) + views.source(joint.torque()),
-                list(row.steps()));
-    }
-
-    private String thread(Joint joint) {
-        String condition = joint.condition();
-        if (joint.hand() == ThreadTurn.Hand.LEFT) {
-            String left = words.of("torque.leftHand");
-            return condition.isEmpty() ? left : condition + ", " + left;
-        }
-        return condition.isEmpty() ? "–" : condition;
     }
 
     private List<FaultView> faults() {

@@ -97,9 +97,7 @@ final class LaidPages {
         return element == null ? "" : element.getAttribute(attribute);
     }
 
-    /**
-     * Every box in another, each element once: boxes without a name of their own are passed over.
-     */
+    /** A box and all in it, from the outside to the inside. */
     private static void each(Box box, Consumer<Box> seen) {
         seen.accept(box);
         for (Box child : box.getChildren()) {

@@ -13,10 +13,15 @@ import java.util.Map;
  */
 final class PageFill {
 
-    /** Width of a picture beside its text where nothing is to be filled, and of both together. */
+    /**
+     * Width of a picture beside its text where nothing is to be filled, the share of it that one
+     * has which stood large before, and the width of text and picture together; as in {@code
+     * print.css}, by which the document is laid out before it is filled.
+     */
     static final double USUAL = 75;
 
-    static final double BOTH = 157;
+    private static final double AGAIN = .8;
+    private static final double BOTH = 157;
 
     private static final double SMALLEST = .8;
     private static final double LARGEST = 1.4;
@@ -72,7 +77,18 @@ final class PageFill {
      * @param width of the pictures in millimetres
      * @param begins whether a page begins with it
      */
-    public record Fill(double width, boolean begins) {}
+    public record Fill(double width, boolean begins) {
+
+        /** Width of a picture that has stood large before. */
+        public double again() {
+            return width * AGAIN;
+        }
+
+        /** Width of what stands beside the pictures. */
+        public double facts() {
+            return BOTH - width;
+        }
+    }
 
     private PageFill() {}
 

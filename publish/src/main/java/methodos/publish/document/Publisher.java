@@ -1,27 +1,13 @@
 package methodos.publish.document;
 
-import com.openhtmltopdf.extend.FSStream;
-import com.openhtmltopdf.extend.FSStreamFactory;
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
-import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import freemarker.template.Configuration;
 import freemarker.template.TemplateException;
 import freemarker.template.TemplateMethodModelEx;
 import freemarker.template.TemplateModelException;
-import java.awt.color.ColorSpace;
-import java.awt.color.ICC_Profile;
-import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.OutputStream;
-import java.io.Reader;
 import java.io.StringWriter;
-import java.io.UncheckedIOException;
-import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
@@ -88,9 +74,6 @@ public final class Publisher {
         templates.setLogTemplateExceptions(false);
         XRLog.setLoggingEnabled(false);
     }
-
-    /** What a page of print costs beside the painting of one figure. */
-    private static final double PAGE_WORK = 0.6;
 
     /**
      * @param out folder for the documents, made where it does not exist
@@ -202,7 +185,7 @@ public final class Publisher {
     private static double work(Publication publication, Set<Format> formats, Films films) {
         long steps = publication.manual().steps().count();
         long figures = publication.manual().figures().size();
-        double print = formats.contains(Format.PDF) ? figures + PAGE_WORK * (figures + 1) : 0;
+        double print = formats.contains(Format.PDF) ? figures + Print.PAGE_WORK * (figures + 1) : 0;
         double screen = formats.contains(Format.HTML) ? figures + 1 : 0;
         double films1 = formats.contains(Format.HTML) && films != Films.NONE ? 10.0 * steps : 0;
         return print + screen + films1 + (formats.contains(Format.RESHOOT) ? 1 : 0);
@@ -215,12 +198,12 @@ public final class Publisher {
         return switch (format) {
             case PDF -> {
                 Path made = folder.resolve("manual.pdf");
-                pdf(printed(publication, folder, course), made, course);
+                Print.write(printed(publication, folder, course), made, course);
                 yield Document.file(made, out.resolve("manual.pdf"));
             }
             case RESHOOT -> {
                 Path made = folder.resolve("film-again.pdf");
-                pdf(reshoot(publication), made, course);
+                Print.write(reshoot(publication), made, course);
                 yield Document.file(made, out.resolve("film-again.pdf"));
             }
             case HTML -> {
@@ -281,68 +264,9 @@ public final class Publisher {
     /** The pages for print: laid out once to see how high each step is, then filled to the foot. */
     private String printed(Publication publication, Path folder, Course course) throws IOException {
         Map<String, Object> values = values(publication, folder, "print", "", Map.of(), course);
-        String first = filled("manual.ftlh", values, publication);
-        Map<String, PageFill.Fill> fills = new HashMap<>();
-        try (PdfBoxRenderer laid =
-                builder(first, folder, uri -> picture(uri, () -> course.goOn()))
-                        .buildPdfRenderer()) {
-            laid.layout();
-            LaidPages.fills(laid).forEach((step, fill) -> fills.put(String.valueOf(step), fill));
-        }
-        values.put("fills", fills);
+        values.put(
+                "fills", Print.fills(filled("manual.ftlh", values, publication), folder, course));
         return filled("manual.ftlh", values, publication);
-    }
-
-    private static void pdf(String page, Path file, Course course) throws IOException {
-        PdfRendererBuilder builder =
-                builder(
-                        page,
-                        file.getParent(),
-                        uri -> picture(uri, () -> course.on(Progress.Work.PAGES, PAGE_WORK)));
-        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
-            builder.toStream(out);
-            builder.run();
-        }
-        course.on(Progress.Work.PAGES, PAGE_WORK);
-    }
-
-    private static PdfRendererBuilder builder(String page, Path folder, FSStreamFactory pictures) {
-        PdfRendererBuilder builder = new PdfRendererBuilder();
-        builder.withHtmlContent(page, folder.toUri().toString());
-        for (Typeface face : Typeface.values()) {
-            builder.useFont(
-                    () -> PrintFont.open(face),
-                    face.family(),
-                    face.weight(),
-                    face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL,
-                    true);
-        }
-        builder.useProtocolsStreamImplementation(pictures, "file");
-        builder.usePdfUaAccessibility(true);
-        builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_A);
-        builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
-        builder.withProducer("Methodos");
-        return builder;
-    }
-
-    /** A picture that a page needs; each that is asked for shows how far the pages are. */
-    private static FSStream picture(String uri, Runnable asked) {
-        asked.run();
-        return new FSStream() {
-            @Override
-            public InputStream getStream() {
-                try {
-                    return Files.newInputStream(Path.of(URI.create(uri)));
-                } catch (IOException e) {
-                    throw new UncheckedIOException(e);
-                }
-            }
-
-            @Override
-            public Reader getReader() {
-                return new InputStreamReader(getStream(), StandardCharsets.UTF_8);
-            }
-        };
     }
 
     private static Map<String, Object> values(

@@ -13,6 +13,7 @@ import methodos.core.hazard.HazardStretches;
 import methodos.core.manual.Action;
 import methodos.core.manual.Alternative;
 import methodos.core.manual.Answer;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Fit;
@@ -64,14 +65,15 @@ final class StepViews {
     private final Map<Id<Step>, Films.Film> films;
     private final UnitLabels onlyFor;
 
-    /** At which step a figure stands large: the first that shows it. */
-    private final Map<Id<Figure>, Integer> large = new HashMap<>();
+    /** The first step that shows each figure: there it stands large. */
+    private final Map<Id<Figure>, Integer> firsts;
 
     StepViews(
             Publication publication,
             StepNumbers numbers,
             FigureFiles figures,
             UnitLabels labels,
+            HazardStretches stretches,
             Map<Id<Step>, Films.Film> films) {
         this.onlyFor = labels;
         this.films = films;
@@ -84,7 +86,8 @@ final class StepViews {
         this.readings = new ReadingText(words, manual, numbers);
         this.work = new WorkText(words, manual, numbers);
         this.repeated = new RepeatedSteps(manual);
-        this.stretches = HazardStretches.of(manual, publication.sight());
+        this.stretches = stretches;
+        this.firsts = firsts();
     }
 
     StepView of(Step step) {
@@ -93,7 +96,7 @@ final class StepViews {
         return new StepView(
                 numbers.of(step.id()).orElseThrow(),
                 step,
-                onlyFor.of(step.applicability()),
+                only(step),
                 inReverse(step),
                 stretches.of(step.id()).stream()
                         .sorted(Comparator.comparing(h -> h.hazard().signal()))
@@ -133,8 +136,8 @@ final class StepViews {
         return HazardView.of(
                 stretch.hazard(),
                 words,
-                within(onlyFor.of(stretch.hazard().applicability()), step),
-                begins && last > first ? words.of("hazards.range", first, last) : "",
+                only(stretch.hazard().applicability(), step),
+                begins && last > first ? words.of("steps.range", first, last) : "",
                 begins ? 0 : first);
     }
 
@@ -154,22 +157,23 @@ final class StepViews {
                             part.item(),
                             part.label(),
                             use.count() > 1 ? words.of("part.off", use.count()) : "",
-                            within(onlyFor.of(part.applicability()), step),
+                            only(part.applicability(), step),
                             onlyAlwaysNew ? "" : work.placed(use)));
         }
         return result;
     }
 
-    /** Nothing where the step as a whole says so. */
-    private String within(String units, Step step) {
-        return units.equals(onlyFor.of(step.applicability())) ? "" : units;
+    /** For which units something of a step is; empty where the step as a whole says so. */
+    private String only(Applicability units, Step step) {
+        String told = onlyFor.of(units);
+        return told.equals(only(step)) ? "" : told;
     }
 
     private TightenView tighten(Joint joint, Step step) {
         boolean wrench = joint.byWrench();
         boolean only = onlyByWrench(joint);
         return new TightenView(
-                within(onlyFor.of(joint.applicability()), step),
+                only(joint.applicability(), step),
                 joint.name(),
                 value(joint),
                 only ? joint.otherTorque().map(Quantity::print).orElse("") : "",
@@ -355,7 +359,7 @@ final class StepViews {
     }
 
     /** For which units a reading of a step is asked; empty where of each of the issue. */
-    String only(Reading reading, Step step) {
+    String inTable(Reading reading, Step step) {
         String own = onlyFor.of(reading.applicability());
         return own.isEmpty() ? onlyFor.of(step.applicability()) : own;
     }
@@ -370,7 +374,7 @@ final class StepViews {
         List<String> labels = reading.labels();
         int places = repeated.of(step.id());
         return new ReadingView(
-                within(onlyFor.of(reading.applicability()), step),
+                only(reading.applicability(), step),
                 reading.what(),
                 readings.asked(reading),
                 ReadingText.unit(reading),
@@ -406,10 +410,25 @@ final class StepViews {
                 .toList();
     }
 
+    private Map<Id<Figure>, Integer> firsts() {
+        Map<Id<Figure>, Integer> all = new HashMap<>();
+        manual.steps()
+                .filter(s -> numbers.of(s.id()).isPresent())
+                .forEach(
+                        s ->
+                                s.figures()
+                                        .forEach(
+                                                f ->
+                                                        all.putIfAbsent(
+                                                                f,
+                                                                numbers.of(s.id()).orElseThrow())));
+        return all;
+    }
+
     private FigureView at(Step step, Figure figure, FigureView view) {
         int here = numbers.of(step.id()).orElseThrow();
-        int first = large.computeIfAbsent(figure.id(), f -> here);
-        return view.at(within(onlyFor.of(figure.applicability()), step), first == here ? 0 : first);
+        int first = firsts.get(figure.id());
+        return view.at(only(figure.applicability(), step), first == here ? 0 : first);
     }
 
     private String alt(Figure figure) {

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.awt.Color;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
@@ -37,15 +36,13 @@ import methodos.core.manual.Value;
 import methodos.core.manual.Variant;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.QuantityList;
+import methodos.fixtures.ValidPdf;
 import methodos.publish.PublishProblem;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.verapdf.gf.foundry.VeraGreenfieldFoundryProvider;
-import org.verapdf.pdfa.Foundries;
-import org.verapdf.pdfa.flavours.PDFAFlavour;
 
 class PublisherTest {
 
@@ -242,32 +239,7 @@ class PublisherTest {
     @Test
     void thePdfIsAccessibleAndForTheArchive() throws Exception {
         Path pdf = publish(manual(), Sight.EVERYTHING, EnumSet.of(Publisher.Format.PDF)).get(0);
-        VeraGreenfieldFoundryProvider.initialise();
-        for (PDFAFlavour flavour : List.of(PDFAFlavour.PDFA_2_A, PDFAFlavour.PDFUA_1)) {
-            try (var parser =
-                            Foundries.defaultInstance()
-                                    .createParser(
-                                            new ByteArrayInputStream(Files.readAllBytes(pdf)),
-                                            flavour);
-                    var validator = Foundries.defaultInstance().createValidator(flavour, false)) {
-                var result = validator.validate(parser);
-                assertThat(
-                                result.getTestAssertions().stream()
-                                        .map(
-                                                a ->
-                                                        a.getRuleId().getClause()
-                                                                + " "
-                                                                + a.getMessage()
-                                                                + " "
-                                                                + a.getLocation().getContext())
-                                        .distinct()
-                                        .limit(8)
-                                        .toList())
-                        .as("%s", flavour)
-                        .isEmpty();
-                assertThat(result.isCompliant()).isTrue();
-            }
-        }
+        ValidPdf.check(pdf);
     }
 
     @Test

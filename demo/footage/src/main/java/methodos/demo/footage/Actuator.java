@@ -66,6 +66,17 @@ final class Actuator {
 
     private final EnumSet<Piece> fitted = EnumSet.allOf(Piece.class);
 
+    /** Without what is taken off the outside before the caps are. */
+    static Actuator stripped() {
+        return new Actuator()
+                .without(
+                        Piece.INDICATOR,
+                        Piece.INDICATOR_SCREW,
+                        Piece.AIR_PLATE,
+                        Piece.AIR_SCREWS,
+                        Piece.STOPS);
+    }
+
     Actuator without(Piece... pieces) {
         fitted.removeAll(List.of(pieces));
         return this;

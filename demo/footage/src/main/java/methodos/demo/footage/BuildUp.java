@@ -44,15 +44,7 @@ final class BuildUp {
     }
 
     private static Actuator open() {
-        return new Actuator()
-                .without(
-                        Piece.INDICATOR,
-                        Piece.INDICATOR_SCREW,
-                        Piece.AIR_PLATE,
-                        Piece.AIR_SCREWS,
-                        Piece.STOPS,
-                        Piece.RIGHT_CAP,
-                        Piece.RIGHT_SCREWS);
+        return Actuator.stripped().without(Piece.RIGHT_CAP, Piece.RIGHT_SCREWS);
     }
 
     private static Shot coneSeal() {

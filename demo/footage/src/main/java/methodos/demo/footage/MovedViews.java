@@ -41,7 +41,7 @@ final class MovedViews {
                 "right",
                 new Camera(Vec.of(33, 17, -25), Vec.of(8.2, 2.6, -2.4), 38),
                 p -> {
-                    stripped().onto(p);
+                    Actuator.stripped().onto(p);
                     asideScrews(p);
                 },
                 merged(plate(), cap(), ports(), mat(Vec.of(15, 0, -5), Vec.of(10, 0, -10))));
@@ -50,7 +50,7 @@ final class MovedViews {
                 "springs",
                 new Camera(Vec.of(33, 17, -25), Vec.of(8.2, 2.6, -2.4), 38),
                 p -> {
-                    stripped().without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP).onto(p);
+                    Actuator.stripped().without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP).onto(p);
                     p.put("Piston", Vec.of(5.3, BORE_Y, 0));
                     Actuator.springs(p, 5.3, 5.2, 0);
                     p.put("Cap", Vec.of(CAP_X + 9.5, 0, 4), turnY(-50));
@@ -61,7 +61,7 @@ final class MovedViews {
                 views,
                 "top",
                 new Camera(Vec.of(12, 22, -18), Vec.of(0.2, 8.6, -1.0), 30),
-                stripped()::onto,
+                Actuator.stripped()::onto,
                 merged(top(), Map.of("cap corner", Vec.of(CAP_X, 7, -2.7))));
         return views;
     }
@@ -96,16 +96,6 @@ final class MovedViews {
         Vec b = c.lookAt();
         double away = Math.hypot(Math.hypot(a.x() - b.x(), a.y() - b.y()), a.z() - b.z());
         return 2 * away * Math.tan(Math.toRadians(c.angle()) / 2);
-    }
-
-    private static Actuator stripped() {
-        return new Actuator()
-                .without(
-                        Piece.INDICATOR,
-                        Piece.INDICATOR_SCREW,
-                        Piece.AIR_PLATE,
-                        Piece.AIR_SCREWS,
-                        Piece.STOPS);
     }
 
     private static void asideScrews(Picture p) {

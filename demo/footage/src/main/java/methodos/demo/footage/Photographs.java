@@ -10,6 +10,7 @@ import static methodos.demo.footage.Picture.turnY;
 import static methodos.demo.footage.Picture.turnZ;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import methodos.demo.footage.Actuator.Piece;
@@ -67,23 +68,16 @@ final class Photographs {
                 view(
                         "right-screws",
                         RIGHT_BEHIND,
-                        bare(),
+                        Actuator.stripped(),
                         Map.of("7", rightScrew, "3", Vec.of(7.32, 3.5, 2.9))));
         Picture open = new Picture().camera(RIGHT_BEHIND);
-        bare().without(Piece.RIGHT_CAP, Piece.RIGHT_SCREWS).onto(open);
+        Actuator.stripped().without(Piece.RIGHT_CAP, Piece.RIGHT_SCREWS).onto(open);
         open.put("Piston", Vec.of(5.3, BORE_Y, 0));
         Vec aside = Vec.of(14, 0, -3.5);
         open.put("Cap", aside, turnY(130));
-        all.add(
-                new View(
-                        "right-cap-off",
-                        open,
-                        RIGHT_BEHIND,
-                        Map.of(
-                                "11", around(Vec.of(0, 6.1, 0), 130, aside),
-                                "3", around(Vec.of(-.01, .6, 0), 130, aside))));
+        all.add(new View("right-cap-off", open, RIGHT_BEHIND, onCap("3", 130, aside)));
         Vec leftScrew = Vec.of(-HEAD_X - .5, BORE_Y + 2.62, -2.62);
-        Actuator rightOff = bare().without(Piece.RIGHT_CAP, Piece.RIGHT_SCREWS);
+        Actuator rightOff = Actuator.stripped().without(Piece.RIGHT_CAP, Piece.RIGHT_SCREWS);
         all.add(
                 view(
                         "left-screws",
@@ -108,23 +102,13 @@ final class Photographs {
                         "left-cap-off",
                         left,
                         LEFT,
-                        Map.of(
-                                "11", around(Vec.of(0, 6.1, 0), -50, leftAside),
-                                "4", around(Vec.of(-.01, .6, 0), -50, leftAside),
-                                "9", Vec.of(-9.6, BORE_Y + 1.85, 0))));
+                        with(onCap("4", -50, leftAside), "9", Vec.of(-9.6, BORE_Y + 1.85, 0))));
         Picture noSprings = new Picture().camera(LEFT_BEHIND);
         leftOpen().without(Piece.RIGHT_CAP, Piece.RIGHT_SCREWS).onto(noSprings);
         noSprings.put("Piston", Vec.of(-5.3, BORE_Y, 0), turnY(180));
         Vec bareAside = Vec.of(-14, 0, -3.5);
         noSprings.put("Cap", bareAside, turnY(50));
-        all.add(
-                new View(
-                        "left-cap-off-bare",
-                        noSprings,
-                        LEFT_BEHIND,
-                        Map.of(
-                                "11", around(Vec.of(0, 6.1, 0), 50, bareAside),
-                                "4", around(Vec.of(-.01, .6, 0), 50, bareAside))));
+        all.add(new View("left-cap-off-bare", noSprings, LEFT_BEHIND, onCap("4", 50, bareAside)));
         Picture washer = new Picture().camera(TOP);
         capless().without(Piece.SNAP_RING, Piece.WASHER).onto(washer);
         washer.put("ThrustWasher", Vec.of(0, 9.9, 0), turnZ(-8));
@@ -314,6 +298,21 @@ final class Photographs {
                                 "4", Vec.of(-7.32, 3.5, 2.9))));
     }
 
+    /** The O-ring and the joint face of a cap that stands on the mat, turned about the upright. */
+    private static Map<String, Vec> onCap(String item, double degrees, Vec at) {
+        return Map.of(
+                "11",
+                around(Vec.of(0, 6.1, 0), degrees, at),
+                item,
+                around(Vec.of(-.01, .6, 0), degrees, at));
+    }
+
+    private static Map<String, Vec> with(Map<String, Vec> points, String item, Vec at) {
+        Map<String, Vec> all = new HashMap<>(points);
+        all.put(item, at);
+        return all;
+    }
+
     private static View view(String name, Camera camera, Actuator unit, Map<String, Vec> points) {
         return new View(name, unit.onto(new Picture().camera(camera)), camera, points);
     }
@@ -335,23 +334,12 @@ final class Photographs {
         }
     }
 
-    /** Without what the take-down of the outside has taken off. */
-    private static Actuator bare() {
-        return new Actuator()
-                .without(
-                        Piece.INDICATOR,
-                        Piece.INDICATOR_SCREW,
-                        Piece.AIR_PLATE,
-                        Piece.AIR_SCREWS,
-                        Piece.STOPS);
-    }
-
     private static Actuator leftOpen() {
-        return bare().without(Piece.LEFT_CAP, Piece.LEFT_SCREWS);
+        return Actuator.stripped().without(Piece.LEFT_CAP, Piece.LEFT_SCREWS);
     }
 
     private static Actuator rightOpen() {
-        return bare().without(Piece.RIGHT_CAP, Piece.RIGHT_SCREWS);
+        return Actuator.stripped().without(Piece.RIGHT_CAP, Piece.RIGHT_SCREWS);
     }
 
     private static Actuator capless() {

@@ -53,16 +53,6 @@ final class TakeDown {
         return new Picture().camera(Vec.of(12, 22, -18), Vec.of(0.2, 8.6, -1.0), 30);
     }
 
-    private static Actuator stripped() {
-        return new Actuator()
-                .without(
-                        Piece.INDICATOR,
-                        Piece.INDICATOR_SCREW,
-                        Piece.AIR_PLATE,
-                        Piece.AIR_SCREWS,
-                        Piece.STOPS);
-    }
-
     private static void keyAndHand(Picture p, Vec socket, double turn, double away) {
         Vec tip = socket.plus(.3 + away, 0, 0);
         p.put("HexKey", tip, turnX(turn));
@@ -78,7 +68,7 @@ final class TakeDown {
                         14,
                         t -> {
                             Picture p = right();
-                            stripped().without(Piece.RIGHT_SCREWS).onto(p);
+                            Actuator.stripped().without(Piece.RIGHT_SCREWS).onto(p);
                             double s = (t - 2.0) / each;
                             int at = (int) Math.floor(s);
                             for (int i = 0; i < 4; i++) {
@@ -115,7 +105,9 @@ final class TakeDown {
                         9,
                         t -> {
                             Picture p = right();
-                            stripped().without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP).onto(p);
+                            Actuator.stripped()
+                                    .without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP)
+                                    .onto(p);
                             p.put("Cap", Vec.of(CAP_X + .5, 0, 0));
                             for (int i = 0; i < 4; i++) {
                                 Vec screw = CAP_SCREWS.get(CROSS[i]);
@@ -164,7 +156,9 @@ final class TakeDown {
                         11,
                         t -> {
                             Picture p = right();
-                            stripped().without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP).onto(p);
+                            Actuator.stripped()
+                                    .without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP)
+                                    .onto(p);
                             p.put("Piston", Vec.of(5.3, BORE_Y, 0));
                             Actuator.springs(p, 5.3, Math.min(5.2, 1.9 + cap.at(t).x()), 0);
                             p.put(
@@ -203,7 +197,9 @@ final class TakeDown {
                         13,
                         t -> {
                             Picture p = right();
-                            stripped().without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP).onto(p);
+                            Actuator.stripped()
+                                    .without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP)
+                                    .onto(p);
                             p.put("Piston", Vec.of(5.3, BORE_Y, 0));
                             p.put("Cap", Vec.of(CAP_X + 9.5, 0, 4), turnY(-50));
                             for (int i = 0; i < 5; i++) {
@@ -248,7 +244,9 @@ final class TakeDown {
                                                     Vec.of(29, 16, -25),
                                                     Vec.of(12.5, 1.0, -5.5),
                                                     36);
-                            stripped().without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP).onto(p);
+                            Actuator.stripped()
+                                    .without(Piece.RIGHT_SCREWS, Piece.RIGHT_CAP)
+                                    .onto(p);
                             p.put("Piston", Vec.of(5.3, BORE_Y, 0));
                             p.put("Cap", Vec.of(CAP_X + 9.5, 0, 4), turnY(-50));
                             SPRINGS_ASIDE.forEach(at -> p.put(Actuator.spring(5.2), at));
@@ -260,7 +258,7 @@ final class TakeDown {
 
     private static Picture opened(Picture p, boolean ring, boolean washer) {
         Actuator unit =
-                stripped()
+                Actuator.stripped()
                         .without(
                                 Piece.RIGHT_SCREWS,
                                 Piece.RIGHT_CAP,
@@ -385,7 +383,7 @@ final class TakeDown {
                         t -> {
                             Picture p = top();
                             Actuator unit =
-                                    stripped()
+                                    Actuator.stripped()
                                             .without(
                                                     Piece.RIGHT_SCREWS,
                                                     Piece.RIGHT_CAP,

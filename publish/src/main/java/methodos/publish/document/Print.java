@@ -1,0 +1,106 @@
+package methodos.publish.document;
+
+import com.openhtmltopdf.extend.FSStream;
+import com.openhtmltopdf.extend.FSStreamFactory;
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.OutputStream;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import methodos.publish.Typeface;
+
+/** Pages as PDF for the archive (PDF/A-2a) that can be read out (PDF/UA-1). */
+final class Print {
+
+    /** What a page of print costs beside the painting of one figure. */
+    static final double PAGE_WORK = 0.6;
+
+    private Print() {}
+
+    /**
+     * How the steps of pages are printed so that no page stays empty at its foot, by their numbers.
+     *
+     * @param folder of the pictures
+     */
+    static Map<String, PageFill.Fill> fills(String pages, Path folder, Course course) {
+        Map<String, PageFill.Fill> fills = new HashMap<>();
+        try (PdfBoxRenderer laid =
+                builder(pages, folder, uri -> picture(uri, course::goOn)).buildPdfRenderer()) {
+            laid.layout();
+            LaidPages.fills(laid).forEach((step, fill) -> fills.put(String.valueOf(step), fill));
+        }
+        return fills;
+    }
+
+    /**
+     * @param file in the folder of the pictures
+     */
+    static void write(String pages, Path file, Course course) throws IOException {
+        PdfRendererBuilder builder =
+                builder(
+                        pages,
+                        file.getParent(),
+                        uri -> picture(uri, () -> course.on(Progress.Work.PAGES, PAGE_WORK)));
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+            builder.toStream(out);
+            builder.run();
+        }
+        course.on(Progress.Work.PAGES, PAGE_WORK);
+    }
+
+    private static PdfRendererBuilder builder(String pages, Path folder, FSStreamFactory pictures) {
+        PdfRendererBuilder builder = new PdfRendererBuilder();
+        builder.withHtmlContent(pages, folder.toUri().toString());
+        for (Typeface face : Typeface.values()) {
+            builder.useFont(
+                    () -> PrintFont.open(face),
+                    face.family(),
+                    face.weight(),
+                    face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL,
+                    true);
+        }
+        builder.useProtocolsStreamImplementation(pictures, "file");
+        builder.usePdfUaAccessibility(true);
+        builder.usePdfAConformance(PdfRendererBuilder.PdfAConformance.PDFA_2_A);
+        builder.useColorProfile(ICC_Profile.getInstance(ColorSpace.CS_sRGB).getData());
+        builder.withProducer("Methodos");
+        return builder;
+    }
+
+    /**
+     * A picture that a page needs.
+     *
+     * @param asked told of it: each shows how far the pages are
+     */
+    private static FSStream picture(String uri, Runnable asked) {
+        asked.run();
+        return new FSStream() {
+            @Override
+            public InputStream getStream() {
+                try {
+                    return Files.newInputStream(Path.of(URI.create(uri)));
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }
+
+            @Override
+            public Reader getReader() {
+                return new InputStreamReader(getStream(), StandardCharsets.UTF_8);
+            }
+        };
+    }
+}
