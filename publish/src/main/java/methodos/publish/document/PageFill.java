@@ -37,6 +37,9 @@ final class PageFill {
     /** How much a picture of another size weighs against an empty foot. */
     private static final double SIZE = .12;
 
+    /** How much a further page weighs: one for a last step of two lines is none. */
+    private static final double FURTHER = .04;
+
     /** What a step costs that is higher than a page. */
     private static final double TOO_LONG = 1e9;
 
@@ -146,6 +149,6 @@ final class PageFill {
         if (empty < 0) {
             return TOO_LONG;
         }
-        return (last ? 0 : empty * empty) + SIZE * (size - 1) * (size - 1);
+        return FURTHER + (last ? 0 : empty * empty) + SIZE * (size - 1) * (size - 1);
     }
 }

@@ -61,7 +61,7 @@ final class ReadingTables {
 
     private Stream<LimitRow> readings(Step step) {
         return step.readings().stream()
-                .map(r -> limit(step, views.inTable(r, step), views.reading(r, step)));
+                .map(r -> limit(step, views.askedOf(r, step), views.reading(r, step)));
     }
 
     private Stream<LimitRow> decided(Step step) {

@@ -359,12 +359,12 @@ final class StepViews {
     }
 
     /** For which units a reading of a step is asked; empty where of each of the issue. */
-    String inTable(Reading reading, Step step) {
+    String askedOf(Reading reading, Step step) {
         String own = onlyFor.of(reading.applicability());
-        return own.isEmpty() ? onlyFor.of(step.applicability()) : own;
+        return own.isEmpty() ? only(step) : own;
     }
 
-    /** The same of all that a step asks. */
+    /** For which units a step is; empty where for each of the issue. */
     String only(Step step) {
         return onlyFor.of(step.applicability());
     }
