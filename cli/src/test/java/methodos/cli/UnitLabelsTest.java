@@ -32,11 +32,11 @@ class UnitLabelsTest {
 
     private static final Pattern STEP =
             Pattern.compile(
-                    "<div class=\"step( plain)?\" id=\"step\\d+\">(.*?)<span class=\"words\">(.*?)</span>");
-    private static final Pattern ONLY = Pattern.compile("<p class=\"only\">Only (.*?)</p>");
+                    "<div class=\"step( plain)?\" id=\"step\\d+\"[^>]*>(.*?)<span class=\"words\">(.*?)</span>");
+    private static final Pattern ONLY = Pattern.compile("<p class=\"only\"[^>]*>Only (.*?)</p>");
     private static final Pattern PART =
             Pattern.compile(
-                    "<tr><td>(?:<span class=\"balloon\">([^<]*)</span>)?</td><td>[^<]*</td><td>[^<]*</td>"
+                    "<tr[^>]*><td>(?:<span class=\"balloon\"[^>]*>([^<]*)</span>)?</td><td>[^<]*</td><td>[^<]*</td>"
                             + "<td class=\"n\">\\d+</td><td>[^<]*</td><td>([^<]*)</td></tr>");
 
     /** A unit as its type plate tells it. */

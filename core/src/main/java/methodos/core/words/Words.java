@@ -65,6 +65,16 @@ public final class Words {
         throw new MissingResourceException("no words for " + key, Words.class.getName(), key);
     }
 
+    /** The keys that begin so, in their order. */
+    public List<String> keys(String prefix) {
+        return bundles.stream()
+                .flatMap(b -> b.keySet().stream())
+                .filter(k -> k.startsWith(prefix))
+                .distinct()
+                .sorted()
+                .toList();
+    }
+
     /** What is filled in may end with a stop of its own ("350 bar."); then it stands once. */
     private String filled(String pattern, Object[] arguments) {
         String text = new MessageFormat(pattern, locale).format(arguments);

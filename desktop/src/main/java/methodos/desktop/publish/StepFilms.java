@@ -1,6 +1,6 @@
 package methodos.desktop.publish;
 
-import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -57,18 +57,14 @@ public final class StepFilms implements Films {
             new ClipExport(recordings.apply(clip), clip.turned(), span.start(), span.end(), HEIGHT)
                     .write(folder.resolve(film), share -> {}, cancelled);
             Captions said = workspace.captions(clip.id()).within(span.start(), span.end());
-            if (said.captions().isEmpty()) {
-                return Optional.of(new Film(film, ""));
-            }
-            String captions = name + ".vtt";
-            Files.write(folder.resolve(captions), CaptionFile.text(said));
-            return Optional.of(new Film(film, captions));
+            return Optional.of(
+                    new Film(
+                            film,
+                            said.captions().isEmpty()
+                                    ? ""
+                                    : new String(CaptionFile.text(said), StandardCharsets.UTF_8)));
         } catch (FootageProblem e) {
             throw new PublishProblem(e.getMessage(), e);
-        } catch (IOException e) {
-            throw new PublishProblem(
-                    folder + " cannot be written: " + e.getMessage() + ". Nothing was published.",
-                    e);
         }
     }
 }

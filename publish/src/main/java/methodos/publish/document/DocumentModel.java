@@ -24,6 +24,7 @@ import methodos.core.manual.Tool;
 import methodos.core.manual.Variant;
 import methodos.core.words.Sentences;
 import methodos.core.words.Words;
+import methodos.publish.screen.ScreenData;
 
 /** Everything a template needs, as plain values: the manual for the units looked at, in words. */
 final class DocumentModel {
@@ -117,6 +118,7 @@ final class DocumentModel {
         List<StageView> stages = stages();
         m.put("stages", stages);
         m.put("contents", contents(m, stages));
+        m.put("screen", ScreenData.of(manual, sight, labels.given(), made(), words));
         return m;
     }
 

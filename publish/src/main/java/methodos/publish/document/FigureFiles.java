@@ -25,6 +25,8 @@ import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.Legibility;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Mark;
+import methodos.core.manual.Part;
 import methodos.core.words.Words;
 import methodos.publish.figure.FigurePainter;
 import methodos.publish.figure.FigurePictures;
@@ -101,9 +103,31 @@ final class FigureFiles {
                         FigurePainter.height(drawing, width),
                         across,
                         "",
-                        0);
+                        0,
+                        callouts(figure, drawing));
         done.put(figure.id(), view);
         return Optional.of(view);
+    }
+
+    private List<StepView.CalloutView> callouts(Figure figure, FigureDrawing drawing) {
+        List<StepView.CalloutView> all = new ArrayList<>();
+        for (Mark mark : figure.marks()) {
+            if (mark instanceof Mark.Callout callout) {
+                Part part = manual.part(callout.part()).orElse(null);
+                drawing.handles().stream()
+                        .filter(h -> part != null && h.mark().equals(mark.id()))
+                        .filter(h -> h.index() == FigureDrawing.Handle.HELD)
+                        .forEach(h -> all.add(callout(part, h, drawing.width())));
+            }
+        }
+        return all;
+    }
+
+    private static StepView.CalloutView callout(
+            Part part, FigureDrawing.Handle handle, double width) {
+        String label = (part.item() + " " + part.label()).strip();
+        return new StepView.CalloutView(
+                part.item(), label, handle.x() / width, handle.y() / width, handle.reach() / width);
     }
 
     private FigurePainter painter(FigureDrawing drawing, FigurePictures shown) {

@@ -14,7 +14,8 @@ public interface Films {
 
     /**
      * @param file name of the film within the publication's folder
-     * @param captions name of its captions, empty where nothing is said
+     * @param captions what is said in it as WebVTT, empty where nothing is; a page that is opened
+     *     from a file may read no file of captions
      */
     record Film(String file, String captions) {}
 

@@ -28,6 +28,7 @@ import methodos.core.manual.Step;
 import methodos.core.words.Words;
 import methodos.publish.PublishProblem;
 import methodos.publish.Typeface;
+import methodos.publish.screen.Inlined;
 
 /**
  * Makes the documents of a manual. Everything is made in a folder beside the target and put in
@@ -217,12 +218,7 @@ public final class Publisher {
                 }
                 Map<Id<Step>, Films.Film> made = make(publication, folder, content, films, course);
                 Path index = folder.resolve("index.html");
-                Files.writeString(
-                        index,
-                        filled(
-                                "manual.ftlh",
-                                values(publication, folder, "screen", content, made, course),
-                                publication));
+                Files.writeString(index, onScreen(publication, folder, content, made, course));
                 course.on(Progress.Work.PAGES, 1);
                 yield new Document(index, target.resolve("index.html"), beside);
             }
@@ -264,9 +260,26 @@ public final class Publisher {
     /** The pages for print: laid out once to see how high each step is, then filled to the foot. */
     private String printed(Publication publication, Path folder, Course course) throws IOException {
         Map<String, Object> values = values(publication, folder, "print", "", Map.of(), course);
+        values.put("fills", Print.fills(filled("print.ftlh", values, publication), folder, course));
+        return filled("print.ftlh", values, publication);
+    }
+
+    /** The page for the screen, which allows its own style and script alone, by their digests. */
+    private String onScreen(
+            Publication publication,
+            Path folder,
+            String content,
+            Map<Id<Step>, Films.Film> films,
+            Course course)
+            throws IOException {
+        Map<String, Object> values = values(publication, folder, "screen", content, films, course);
+        String style = "\n" + filled("screen.css", values, publication).strip() + "\n";
+        String script = Inlined.script();
+        values.put("style", style);
+        values.put("script", script);
         values.put(
-                "fills", Print.fills(filled("manual.ftlh", values, publication), folder, course));
-        return filled("manual.ftlh", values, publication);
+                "policy", Map.of("style", Inlined.digest(style), "script", Inlined.digest(script)));
+        return filled("screen.ftlh", values, publication);
     }
 
     private static Map<String, Object> values(
@@ -283,6 +296,7 @@ public final class Publisher {
             figures.finish();
             values.put("medium", medium);
             values.put("content", content);
+            values.put("colour", medium.equals("print") ? Colours.printed() : Colours.onScreen());
             values.put("fills", Map.of());
             return values;
         } finally {
@@ -291,7 +305,9 @@ public final class Publisher {
     }
 
     private String reshoot(Publication publication) throws IOException {
-        return filled("film-again.ftlh", new ReshootModel(publication).values(), publication);
+        Map<String, Object> values = new ReshootModel(publication).values();
+        values.put("colour", Colours.printed());
+        return filled("film-again.ftlh", values, publication);
     }
 
     private String filled(String template, Map<String, Object> values, Publication publication)

@@ -2,9 +2,11 @@ package methodos.publish.document;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Reading;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
@@ -27,6 +29,8 @@ final class ReadingTables {
     /**
      * @param units the units of which it is asked, empty where of each of the issue
      * @param places one for each reading that is written down
+     * @param ids by which the form for the screen knows what was typed
+     * @param verdict id of the decision whose verdict it is, empty for what is read
      */
     public record LimitRow(
             String units,
@@ -35,14 +39,16 @@ final class ReadingTables {
             String unit,
             String with,
             String steps,
-            List<String> places) {}
+            List<String> places,
+            List<String> ids,
+            String verdict) {}
 
     /** The limits that the steps measure against. */
     List<LimitRow> limits() {
         return shown().flatMap(this::readings).filter(r -> !r.limit().isEmpty()).toList();
     }
 
-    private LimitRow limit(Step step, String units, StepView.ReadingView reading) {
+    private LimitRow limit(Step step, int index, String units, StepView.ReadingView reading) {
         String number = String.valueOf(numbers.of(step.id()).orElseThrow());
         return new LimitRow(
                 units,
@@ -51,7 +57,11 @@ final class ReadingTables {
                 reading.unit(),
                 reading.with(),
                 number,
-                reading.places());
+                reading.places(),
+                IntStream.range(0, reading.places().size())
+                        .mapToObj(i -> step.id().text() + "." + index + "." + i)
+                        .toList(),
+                "");
     }
 
     /** Every field of the record: the readings of the steps, and what decisions ask for. */
@@ -60,8 +70,12 @@ final class ReadingTables {
     }
 
     private Stream<LimitRow> readings(Step step) {
-        return step.readings().stream()
-                .map(r -> limit(step, views.askedOf(r, step), views.reading(r, step)));
+        return IntStream.range(0, step.readings().size())
+                .mapToObj(
+                        i -> {
+                            Reading r = step.readings().get(i);
+                            return limit(step, i, views.askedOf(r, step), views.reading(r, step));
+                        });
     }
 
     private Stream<LimitRow> decided(Step step) {
@@ -85,9 +99,13 @@ final class ReadingTables {
                                         number,
                                         m.choices().isEmpty()
                                                 ? List.of(m.symbol())
-                                                : m.choices().stream()
-                                                        .map(c -> "☐ " + c)
-                                                        .toList()));
+                                                : m.choices().stream().map(c -> "☐ " + c).toList(),
+                                        List.of(
+                                                "decision."
+                                                        + decision.id().text()
+                                                        + "."
+                                                        + m.symbol()),
+                                        ""));
     }
 
     private Stream<LimitRow> verdict(Decision decision, String units, String number) {
@@ -104,7 +122,9 @@ final class ReadingTables {
                                 .filter(Objects::nonNull)
                                 .distinct()
                                 .map(v -> "☐ " + v)
-                                .toList()));
+                                .toList(),
+                        List.of(),
+                        decision.id().text()));
     }
 
     private Stream<Step> shown() {

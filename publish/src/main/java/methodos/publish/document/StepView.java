@@ -108,7 +108,8 @@ public record StepView(
      * @param measures "g: end float, feeler gauge"
      * @param rules each a condition and what follows
      */
-    public record DecisionView(String name, List<String> measures, List<RuleView> rules) {}
+    public record DecisionView(
+            String id, String name, List<String> measures, List<RuleView> rules) {}
 
     public record RuleView(String when, String then) {}
 
@@ -117,6 +118,9 @@ public record StepView(
      * @param unit in which it is written down, empty for words
      * @param choose the sizes that are stocked, and which is taken; empty where none is chosen
      * @param places one blank for each reading that is written down
+     * @param labels what each of them is called
+     * @param choices of which one is the answer, none where it is typed
+     * @param reckoned whether it follows from others
      */
     public record ReadingView(
             String units,
@@ -126,7 +130,10 @@ public record StepView(
             String with,
             String otherwise,
             String choose,
-            List<String> places) {
+            List<String> places,
+            List<String> labels,
+            List<String> choices,
+            boolean reckoned) {
 
         /** How many blanks stand beside each other: long names need room. */
         public int across() {
@@ -135,6 +142,13 @@ public record StepView(
     }
 
     private static final int NARROW = 4;
+
+    /**
+     * A callout of a figure; its place and radius in shares of the figure's width.
+     *
+     * @param label number and name of the part
+     */
+    public record CalloutView(String item, String label, double x, double y, double radius) {}
 
     /**
      * @param across whether it takes the whole width of the page
@@ -150,12 +164,27 @@ public record StepView(
             int height,
             boolean across,
             String units,
-            int large) {
+            int large,
+            List<CalloutView> callouts) {
+
+        /** Its height in shares of its width. */
+        public double tall() {
+            return (double) height / width;
+        }
 
         /** The same at a step; where it has stood large before, small. */
         FigureView at(String shown, int before) {
             return new FigureView(
-                    number, title, file, alt, width, height, across && before == 0, shown, before);
+                    number,
+                    title,
+                    file,
+                    alt,
+                    width,
+                    height,
+                    across && before == 0,
+                    shown,
+                    before,
+                    callouts);
         }
     }
 }

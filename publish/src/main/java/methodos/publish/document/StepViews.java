@@ -1,6 +1,7 @@
 package methodos.publish.document;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -290,7 +291,10 @@ final class StepViews {
                         .collect(Collectors.toCollection(ArrayList::new));
         decision.derived().forEach(d -> measures.add(d.symbol() + " = " + d.formula()));
         return new DecisionView(
-                decision.name(), measures, decision.rules().stream().map(this::rule).toList());
+                decision.id().text(),
+                decision.name(),
+                measures,
+                decision.rules().stream().map(this::rule).toList());
     }
 
     private RuleView rule(Decision.Rule rule) {
@@ -383,7 +387,10 @@ final class StepViews {
                 choose(reading.fit()),
                 IntStream.range(0, labels.size() * places)
                         .mapToObj(i -> blank(reading, i))
-                        .toList());
+                        .toList(),
+                Collections.nCopies(places, labels).stream().flatMap(List::stream).toList(),
+                reading.answer() instanceof Answer.Choice choice ? choice.answers() : List.of(),
+                reading.answer() instanceof Answer.Reckoned);
     }
 
     /** What stands in a blank: the name or number of the reading, and the answers to tick. */

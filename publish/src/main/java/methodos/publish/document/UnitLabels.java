@@ -1,5 +1,7 @@
 package methodos.publish.document;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import methodos.core.ledger.UnitsLookedAt;
 import methodos.core.manual.Applicability;
 import methodos.core.words.Words;
@@ -9,6 +11,7 @@ final class UnitLabels {
 
     private final UnitsLookedAt units;
     private final Words words;
+    private final Map<String, Applicability> given = new LinkedHashMap<>();
 
     UnitLabels(Publication publication) {
         this.units =
@@ -18,6 +21,16 @@ final class UnitLabels {
 
     /** Empty where each unit of the issue has it. */
     String of(Applicability applicability) {
-        return units.allHave(applicability) ? "" : words.of(applicability);
+        if (units.allHave(applicability)) {
+            return "";
+        }
+        String label = words.of(applicability);
+        given.put(label, applicability);
+        return label;
+    }
+
+    /** Every label that was given, with the units that it means. */
+    Map<String, Applicability> given() {
+        return given;
     }
 }

@@ -16,6 +16,9 @@ import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -34,11 +37,15 @@ class HazardsOnPageTest {
 
     @Test
     void aStatementStandsOnceForAStretchAndIsNamedAtEachOfItsSteps() throws Exception {
-        String page = steps(Sight.EVERYTHING, step("a", ROPE), step("b", ROPE), step("c"));
+        Step[] steps = {step("a", ROPE), step("b", ROPE), step("c")};
+        String print = printed(steps);
+        assertThat(print).contains("Steps 1 to 2").contains("Statement before step 1");
+        assertThat(print.split("It whips\\.", -1)).as("in the summary and once").hasSize(3);
+
+        String page = steps(Sight.EVERYTHING, steps);
         assertThat(page).contains("Steps 1 to 2");
-        assertThat(page.split("It whips\\.", -1)).hasSize(2);
         assertThat(at(page, 2))
-                .contains("Taut rope.", "href=\"#step1\"", ">Statement before step 1</a>");
+                .contains("<details class=\"told warning\"", "Taut rope.", "It whips.");
         assertThat(at(page, 3)).doesNotContain("Taut rope");
     }
 
@@ -87,15 +94,24 @@ class HazardsOnPageTest {
         return page.substring(page.indexOf("id=\"step1\""));
     }
 
+    private String printed(Step... steps) throws Exception {
+        try (PDDocument pdf =
+                Loader.loadPDF(published(Sight.EVERYTHING, Publisher.Format.PDF, steps).toFile())) {
+            return new PDFTextStripper().getText(pdf).replaceAll("\\s+", " ");
+        }
+    }
+
     private String page(Sight sight, Step... steps) throws Exception {
+        return Files.readString(published(sight, Publisher.Format.HTML, steps));
+    }
+
+    private Path published(Sight sight, Publisher.Format format, Step... steps) throws Exception {
         Manual m = Manual.titled("winch");
         Id<Stage> stage = m.stage(Stage.Kind.TAKE_DOWN).orElseThrow().id();
         for (Step step : steps) {
             m = m.withNewStep(stage, step);
         }
         Publication publication = Publication.of(m, sight, d -> Optional.empty(), "today");
-        Path html =
-                new Publisher().publish(publication, out, EnumSet.of(Publisher.Format.HTML)).get(0);
-        return Files.readString(html);
+        return new Publisher().publish(publication, out, EnumSet.of(format)).get(0);
     }
 }
