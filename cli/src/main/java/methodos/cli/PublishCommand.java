@@ -1,6 +1,8 @@
 package methodos.cli;
 
+import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.LinkedHashSet;
@@ -8,19 +10,25 @@ import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
+import methodos.core.check.Checks;
 import methodos.core.coverage.Reshoot;
+import methodos.core.finding.FindingScope;
+import methodos.core.finding.Severity;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
 import methodos.core.narration.Workspace;
 import methodos.desktop.publish.StepFilms;
+import methodos.files.hazard.HazardRuleFolder;
+import methodos.files.problem.ProjectProblem;
 import methodos.files.project.KeptPictures;
 import methodos.files.project.ProjectFolder;
 import methodos.publish.document.Films;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
 import methodos.publish.document.Signs;
+import methodos.publish.house.HouseStyle;
 import picocli.CommandLine;
 import picocli.CommandLine.ArgGroup;
 import picocli.CommandLine.Command;
@@ -47,13 +55,21 @@ final class PublishCommand implements Callable<Integer> {
             names = "--format",
             required = true,
             split = ",",
-            description = "pdf, html, reshoot, or several with commas")
+            description =
+                    "pdf, html, reshoot; sheets: fetch, torque, parts, sorting, card, record,"
+                            + " training; several with commas")
     private List<String> formats;
 
     @Option(
             names = "--films",
             description = "with a short film of each step in the form for the screen")
     private boolean films;
+
+    @Option(
+            names = "--house",
+            paramLabel = "FILE",
+            description = "how the company wants it: colours, logo, fonts, paper, notices, address")
+    private Path house;
 
     @ArgGroup(exclusive = false)
     private UnitsOption units;
@@ -80,7 +96,9 @@ final class PublishCommand implements Callable<Integer> {
                         .withReshoots(
                                 wanted.contains(Publisher.Format.RESHOOT)
                                         ? Reshoot.of(scanned(workspace), sight)
-                                        : List.of());
+                                        : List.of())
+                        .withHurting(hurting(workspace, sight))
+                        .withHouse(style());
         Films made =
                 films
                         ? new StepFilms(
@@ -96,6 +114,26 @@ final class PublishCommand implements Callable<Integer> {
         }
         ProjectFolder.keepPublished(project, manual);
         return 0;
+    }
+
+    private HouseStyle style() throws IOException {
+        try {
+            return house == null ? HouseStyle.USUAL : HouseStyle.read(house);
+        } catch (NoSuchFileException e) {
+            throw new CommandLine.ParameterException(
+                    spec.commandLine(), "There is no file " + house + ".", e);
+        } catch (IllegalArgumentException e) {
+            throw new CommandLine.ParameterException(spec.commandLine(), e.getMessage(), e);
+        }
+    }
+
+    private int hurting(Workspace workspace, Sight sight) throws ProjectProblem {
+        FindingScope scope = new FindingScope(workspace.manual(), sight);
+        return (int)
+                new Checks(HazardRuleFolder.of(project))
+                        .of(workspace).open().stream()
+                                .filter(f -> f.severity() == Severity.HURT && scope.holds(f))
+                                .count();
     }
 
     /** Signs that would be missing in print, before anything is printed. */

@@ -256,7 +256,7 @@ class CommandLineTest extends CalledCommands {
         assertThat(complaint()).contains("--at", "still");
         assertThat(run("dance")).isEqualTo(2);
         assertThat(run("publish", demo, "--out", temp, "--format", "doc")).isEqualTo(2);
-        assertThat(complaint()).contains("pdf, html and reshoot");
+        assertThat(complaint()).contains("pdf, html, reshoot, fetch");
         assertThat(run("--help")).isZero();
         assertThat(output()).contains("probe", "still", "publish");
         assertThat(run("probe", "--help")).isZero();

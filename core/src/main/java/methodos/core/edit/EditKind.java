@@ -96,6 +96,7 @@ public enum EditKind {
     TAKE_BACK,
     TASK,
     TORQUE,
+    IDENTITY,
     TRAINING,
     TITLE,
     UNIT,

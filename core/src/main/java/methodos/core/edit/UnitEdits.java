@@ -7,6 +7,7 @@ import methodos.core.description.Id;
 import methodos.core.manual.Document;
 import methodos.core.manual.Energy;
 import methodos.core.manual.EnergyBuilder;
+import methodos.core.manual.Identity;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Model;
 import methodos.core.manual.Part;
@@ -52,6 +53,11 @@ public final class UnitEdits {
      */
     public static Edit task(int at, Task task) {
         return Edit.named(EditKind.TASK, m -> m.withTasks(Lists.put(m.tasks(), at, task)));
+    }
+
+    /** Says by what an issue is known and who answers for it. */
+    public static Edit identity(Identity identity) {
+        return Edit.named(EditKind.IDENTITY, m -> m.withIdentity(identity));
     }
 
     /** Says where the manual stands in a series of trainings. */

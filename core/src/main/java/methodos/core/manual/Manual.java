@@ -22,6 +22,7 @@ import methodos.core.description.Required;
  * @param repeats steps that are done once more at other places
  * @param tasks work that is due again and again
  * @param training where it stands in a series
+ * @param identity by what an issue of it is known
  * @param proposals words of the narration that its reading would set aside; nobody has agreed yet
  * @param acceptances findings that somebody lives with
  * @param practices the ways that the manual keeps to where good people differ
@@ -52,6 +53,7 @@ public record Manual(
         List<Alternative> alternatives,
         List<Task> tasks,
         Training training,
+        Identity identity,
         List<Figure> figures,
         List<Dismissal> dismissals,
         List<Dismissal> proposals,
@@ -83,6 +85,7 @@ public record Manual(
         alternatives = copy(alternatives);
         tasks = copy(tasks);
         training = training == null ? Training.NONE : training;
+        identity = identity == null ? Identity.NONE : identity;
         figures = copy(figures);
         dismissals = copy(dismissals);
         proposals = copy(proposals);

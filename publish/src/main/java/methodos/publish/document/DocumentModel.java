@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.hazard.HazardStretches;
 import methodos.core.kit.KitCoverage;
+import methodos.core.manual.Identity;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -90,8 +91,11 @@ final class DocumentModel {
         m.put("title", manual.title());
         m.put("language", manual.language());
         m.put("unit", manual.unit());
+        m.put("identity", manual.identity());
+        m.put("house", publication.house());
         m.put("units", words.of(sight));
         m.put("everything", sight.everything());
+        m.put("running", running());
         m.put("made", made());
         m.put("variants", variants());
         m.put("documents", manual.documents());
@@ -122,12 +126,32 @@ final class DocumentModel {
         return m;
     }
 
+    /** What stands at the head of each page. */
+    private String running() {
+        Identity known = manual.identity();
+        String document =
+                known.revision().isEmpty()
+                        ? known.number()
+                        : words.of("identity.short", known.number(), known.revision());
+        return Stream.of(document, manual.title(), words.of(sight))
+                .filter(t -> !t.isEmpty())
+                .collect(Collectors.joining(" · "));
+    }
+
     /** When it was issued; a draft while steps of it are not accepted, and says so. */
     private String made() {
         long open = shown().filter(s -> !s.accepted()).count();
-        return open == 0
-                ? words.of("title.made", publication.date())
-                : words.of("title.draft", publication.date(), open);
+        if (open == 0 && publication.hurting() == 0) {
+            return words.of("title.made", publication.date());
+        }
+        List<String> why = new ArrayList<>();
+        if (open > 0) {
+            why.add(words.of("title.open", open));
+        }
+        if (publication.hurting() > 0) {
+            why.add(words.of("title.hurting", publication.hurting()));
+        }
+        return words.of("title.draft", publication.date(), String.join(", ", why));
     }
 
     private List<Contents.Row> contents(Map<String, Object> made, List<StageView> stages) {

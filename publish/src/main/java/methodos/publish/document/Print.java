@@ -21,6 +21,7 @@ import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
 import methodos.publish.Typeface;
+import methodos.publish.house.HouseStyle;
 
 /** Pages as PDF for the archive (PDF/A-2a) that can be read out (PDF/UA-1). */
 final class Print {
@@ -33,25 +34,38 @@ final class Print {
     /**
      * How the steps of pages are printed so that no page stays empty at its foot, by their numbers.
      *
+     * @param house in whose typefaces they are set
      * @param folder of the pictures
      */
-    static Map<String, PageFill.Fill> fills(String pages, Path folder, Course course) {
+    static Map<String, PageFill.Fill> fills(
+            String pages, HouseStyle house, Path folder, Course course) {
         Map<String, PageFill.Fill> fills = new HashMap<>();
         try (PdfBoxRenderer laid =
-                builder(pages, folder, uri -> picture(uri, course::goOn)).buildPdfRenderer()) {
+                builder(pages, house, folder, uri -> picture(uri, course::goOn))
+                        .buildPdfRenderer()) {
             laid.layout();
             LaidPages.fills(laid).forEach((step, fill) -> fills.put(String.valueOf(step), fill));
         }
         return fills;
     }
 
+    /** How many pages they are. */
+    static int pages(String pages, HouseStyle house, Path folder) {
+        try (PdfBoxRenderer laid =
+                builder(pages, house, folder, uri -> picture(uri, () -> {})).buildPdfRenderer()) {
+            laid.layout();
+            return laid.getRootBox().getLayer().getPages().size();
+        }
+    }
+
     /**
      * @param file in the folder of the pictures
      */
-    static void write(String pages, Path file, Course course) throws IOException {
+    static void write(String pages, HouseStyle house, Path file, Course course) throws IOException {
         PdfRendererBuilder builder =
                 builder(
                         pages,
+                        house,
                         file.getParent(),
                         uri -> picture(uri, () -> course.on(Progress.Work.PAGES, PAGE_WORK)));
         try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
@@ -61,12 +75,13 @@ final class Print {
         course.on(Progress.Work.PAGES, PAGE_WORK);
     }
 
-    private static PdfRendererBuilder builder(String pages, Path folder, FSStreamFactory pictures) {
+    private static PdfRendererBuilder builder(
+            String pages, HouseStyle house, Path folder, FSStreamFactory pictures) {
         PdfRendererBuilder builder = new PdfRendererBuilder();
         builder.withHtmlContent(pages, folder.toUri().toString());
         for (Typeface face : Typeface.values()) {
             builder.useFont(
-                    () -> PrintFont.open(face),
+                    () -> PrintFont.open(face, house),
                     face.family(),
                     face.weight(),
                     face.italic() ? FontStyle.ITALIC : FontStyle.NORMAL,

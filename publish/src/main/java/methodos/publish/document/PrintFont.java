@@ -5,7 +5,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import methodos.publish.Typeface;
+import methodos.publish.house.HouseStyle;
 
 /**
  * A typeface as it is put into PDF: without its glyph substitutions.
@@ -20,8 +23,10 @@ final class PrintFont {
 
     private PrintFont() {}
 
-    static InputStream open(Typeface face) {
-        try (InputStream in = face.open()) {
+    /** The typeface, or what the company has in its place. */
+    static InputStream open(Typeface face, HouseStyle house) {
+        Path own = house.fonts().get(face);
+        try (InputStream in = own == null ? face.open() : Files.newInputStream(own)) {
             byte[] font = in.readAllBytes();
             int tables = (font[4] & 255) << 8 | font[5] & 255;
             for (int i = 0; i < tables; i++) {

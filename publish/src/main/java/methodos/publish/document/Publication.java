@@ -8,15 +8,24 @@ import methodos.core.manual.Sight;
 import methodos.core.practice.PractisedManual;
 import methodos.core.practice.SeenManual;
 import methodos.core.words.Words;
+import methodos.publish.house.HouseStyle;
 
 /**
  * What is to be published: a manual as it is carried out, for which units, in which words.
  *
  * @param date as it is printed
  * @param reshoots what has to be filmed again
+ * @param hurting how many findings that could hurt somebody are open: then it is a draft
+ * @param house how the company wants it to look
  */
 public record Publication(
-        SeenManual seen, Pictures pictures, String date, Words words, List<Reshoot> reshoots) {
+        SeenManual seen,
+        Pictures pictures,
+        String date,
+        Words words,
+        List<Reshoot> reshoots,
+        int hurting,
+        HouseStyle house) {
 
     public Publication {
         reshoots = List.copyOf(reshoots);
@@ -30,7 +39,9 @@ public record Publication(
                 pictures,
                 date,
                 new Words(WORDS, Locale.forLanguageTag(manual.language())),
-                List.of());
+                List.of(),
+                0,
+                HouseStyle.USUAL);
     }
 
     /** What is printed of the manual. */
@@ -44,6 +55,21 @@ public record Publication(
     }
 
     public Publication withReshoots(List<Reshoot> all) {
-        return new Publication(seen, pictures, date, words, all);
+        return new Publication(seen, pictures, date, words, all, hurting, house);
+    }
+
+    /** The same while so many findings that could hurt somebody are open. */
+    public Publication withHurting(int findings) {
+        return new Publication(seen, pictures, date, words, reshoots, findings, house);
+    }
+
+    public Publication withHouse(HouseStyle style) {
+        return new Publication(seen, pictures, date, words, reshoots, hurting, style);
+    }
+
+    /** The same without a picture, for what shows none. */
+    Publication withoutPictures() {
+        return new Publication(
+                seen, d -> java.util.Optional.empty(), date, words, reshoots, hurting, house);
     }
 }

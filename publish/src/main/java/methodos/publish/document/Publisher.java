@@ -1,19 +1,15 @@
 package methodos.publish.document;
 
-import com.openhtmltopdf.util.XRLog;
-import freemarker.template.Configuration;
-import freemarker.template.TemplateException;
-import freemarker.template.TemplateMethodModelEx;
-import freemarker.template.TemplateModelException;
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.StringWriter;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -22,13 +18,13 @@ import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.manual.Step;
-import methodos.core.words.Words;
 import methodos.publish.PublishProblem;
 import methodos.publish.Typeface;
-import methodos.publish.screen.Inlined;
+import methodos.publish.house.HouseStyle;
 
 /**
  * Makes the documents of a manual. Everything is made in a folder beside the target and put in
@@ -39,10 +35,36 @@ public final class Publisher {
 
     /** The forms a manual can be published in. */
     public enum Format {
-        PDF,
-        HTML,
+        PDF("manual.pdf", ""),
+        HTML("index.html", ""),
         /** The list of what has to be filmed again, for print. */
-        RESHOOT;
+        RESHOOT("film-again.pdf", ""),
+        /** What is fetched before the work begins. */
+        FETCH("fetch-list.pdf", "fetch"),
+        /** Torques and limits for the workshop wall. */
+        TORQUE("torque.pdf", "torque"),
+        /** The parts list for the workshop wall. */
+        PARTS("parts.pdf", "parts"),
+        /** Places for the parts that come off, at true size. */
+        SORTING("sorting.pdf", "sorting"),
+        /** The whole work on one page. */
+        CARD("job-card.pdf", "card"),
+        RECORD("record.pdf", "record"),
+        /** Questions for a class, with the answers on a page of their own. */
+        TRAINING("training.pdf", "training");
+
+        private final String file;
+        private final String sheet;
+
+        Format(String file, String sheet) {
+            this.file = file;
+            this.sheet = sheet;
+        }
+
+        /** Template of a sheet, empty for what is none. */
+        String sheet() {
+            return sheet;
+        }
 
         /**
          * @throws IllegalArgumentException naming the forms there are
@@ -56,25 +78,23 @@ public final class Publisher {
             throw new IllegalArgumentException(
                     "“"
                             + name.strip()
-                            + "” is no form of publication; there are pdf, html and reshoot.");
+                            + "” is no form of publication; there are "
+                            + Arrays.stream(values())
+                                    .map(f -> f.name().toLowerCase(Locale.ROOT))
+                                    .collect(Collectors.joining(", "))
+                            + ".");
         }
     }
+
+    /** Those whose work hangs on the number of figures. */
+    private static final Set<Format> LARGE = EnumSet.of(Format.PDF, Format.HTML);
 
     /** Folders in which documents are made, with the process that makes them. */
     private static final String WORK = ".publishing-";
 
     private static final AtomicLong NUMBER = new AtomicLong();
 
-    private final Configuration templates = new Configuration(Configuration.VERSION_2_3_34);
-
-    public Publisher() {
-        templates.setClassForTemplateLoading(Publisher.class, "");
-        templates.setDefaultEncoding("UTF-8");
-        templates.setLocale(Locale.ROOT);
-        templates.setNumberFormat("computer");
-        templates.setLogTemplateExceptions(false);
-        XRLog.setLoggingEnabled(false);
-    }
+    private final Pages pages = new Pages();
 
     /**
      * @param out folder for the documents, made where it does not exist
@@ -189,40 +209,49 @@ public final class Publisher {
         double print = formats.contains(Format.PDF) ? figures + Print.PAGE_WORK * (figures + 1) : 0;
         double screen = formats.contains(Format.HTML) ? figures + 1 : 0;
         double films1 = formats.contains(Format.HTML) && films != Films.NONE ? 10.0 * steps : 0;
-        return print + screen + films1 + (formats.contains(Format.RESHOOT) ? 1 : 0);
+        long sheets = formats.stream().filter(f -> !LARGE.contains(f)).count();
+        return print + screen + films1 + Print.PAGE_WORK * sheets;
     }
 
     private Document made(
             Publication publication, Path out, Path work, Format format, Films films, Course course)
             throws IOException, PublishProblem {
         Path folder = Files.createDirectories(work.resolve(format.name()));
-        return switch (format) {
-            case PDF -> {
-                Path made = folder.resolve("manual.pdf");
-                Print.write(printed(publication, folder, course), made, course);
-                yield Document.file(made, out.resolve("manual.pdf"));
+        if (format == Format.HTML) {
+            return onScreen(publication, out, folder, films, course);
+        }
+        Path made = folder.resolve(format.file);
+        String filled =
+                switch (format) {
+                    case PDF -> pages.printed(publication, folder, course);
+                    case RESHOOT -> pages.reshoot(publication);
+                    default -> pages.sheet(format, publication, folder, course);
+                };
+        Print.write(filled, publication.house(), made, course);
+        return Document.file(made, out.resolve(format.file));
+    }
+
+    private Document onScreen(
+            Publication publication, Path out, Path folder, Films films, Course course)
+            throws IOException, PublishProblem {
+        Path target = out.resolve("html");
+        String content = Document.nextContent(target);
+        Path beside = Files.createDirectories(folder.resolve(content));
+        for (Typeface face : Typeface.values()) {
+            try (InputStream in = opened(face, publication.house())) {
+                Files.copy(in, beside.resolve(face.fileName()));
             }
-            case RESHOOT -> {
-                Path made = folder.resolve("film-again.pdf");
-                Print.write(reshoot(publication), made, course);
-                yield Document.file(made, out.resolve("film-again.pdf"));
-            }
-            case HTML -> {
-                Path target = out.resolve("html");
-                String content = Document.nextContent(target);
-                Path beside = Files.createDirectories(folder.resolve(content));
-                for (Typeface face : Typeface.values()) {
-                    try (InputStream in = face.open()) {
-                        Files.copy(in, beside.resolve(face.fileName()));
-                    }
-                }
-                Map<Id<Step>, Films.Film> made = make(publication, folder, content, films, course);
-                Path index = folder.resolve("index.html");
-                Files.writeString(index, onScreen(publication, folder, content, made, course));
-                course.on(Progress.Work.PAGES, 1);
-                yield new Document(index, target.resolve("index.html"), beside);
-            }
-        };
+        }
+        Map<Id<Step>, Films.Film> made = make(publication, folder, content, films, course);
+        Path index = folder.resolve("index.html");
+        Files.writeString(index, pages.onScreen(publication, folder, content, made, course));
+        course.on(Progress.Work.PAGES, 1);
+        return new Document(index, target.resolve("index.html"), beside);
+    }
+
+    private static InputStream opened(Typeface face, HouseStyle house) throws IOException {
+        Path own = house.fonts().get(face);
+        return own == null ? face.open() : Files.newInputStream(own);
     }
 
     /** Removes what publications that were killed have left. */
@@ -255,106 +284,5 @@ public final class Publisher {
             course.on(Progress.Work.FILMS, 10);
         }
         return made;
-    }
-
-    /** The pages for print: laid out once to see how high each step is, then filled to the foot. */
-    private String printed(Publication publication, Path folder, Course course) throws IOException {
-        Map<String, Object> values = values(publication, folder, "print", "", Map.of(), course);
-        values.put("fills", Print.fills(filled("print.ftlh", values, publication), folder, course));
-        return filled("print.ftlh", values, publication);
-    }
-
-    /** The page for the screen, which allows its own style and script alone, by their digests. */
-    private String onScreen(
-            Publication publication,
-            Path folder,
-            String content,
-            Map<Id<Step>, Films.Film> films,
-            Course course)
-            throws IOException {
-        Map<String, Object> values = values(publication, folder, "screen", content, films, course);
-        String style = "\n" + filled("screen.css", values, publication).strip() + "\n";
-        String script = Inlined.script();
-        values.put("style", style);
-        values.put("script", script);
-        values.put(
-                "policy", Map.of("style", Inlined.digest(style), "script", Inlined.digest(script)));
-        return filled("screen.ftlh", values, publication);
-    }
-
-    private static Map<String, Object> values(
-            Publication publication,
-            Path folder,
-            String medium,
-            String content,
-            Map<Id<Step>, Films.Film> films,
-            Course course)
-            throws IOException {
-        FigureFiles figures = new FigureFiles(publication, folder, content, course);
-        try {
-            Map<String, Object> values = new DocumentModel(publication, figures, films).values();
-            figures.finish();
-            values.put("medium", medium);
-            values.put("content", content);
-            values.put("colour", medium.equals("print") ? Colours.printed() : Colours.onScreen());
-            values.put("fills", Map.of());
-            return values;
-        } finally {
-            figures.end();
-        }
-    }
-
-    private String reshoot(Publication publication) throws IOException {
-        Map<String, Object> values = new ReshootModel(publication).values();
-        values.put("colour", Colours.printed());
-        return filled("film-again.ftlh", values, publication);
-    }
-
-    private String filled(String template, Map<String, Object> values, Publication publication)
-            throws IOException {
-        values.put("w", wordsOf(publication.words()));
-        StringWriter out = new StringWriter();
-        try {
-            templates.getTemplate(template).process(values, out);
-        } catch (TemplateException e) {
-            throw new IllegalStateException("the page template does not fit its values", e);
-        }
-        return printable(out.toString());
-    }
-
-    /** Without signs of control, which no page may hold: a soft line break becomes a space. */
-    private static String printable(String page) {
-        StringBuilder out = new StringBuilder(page.length());
-        page.codePoints()
-                .forEach(
-                        c -> {
-                            boolean allowed =
-                                    c == '\t'
-                                            || c == '\n'
-                                            || c == '\r'
-                                            || c >= 0x20 && c != 0x7F && c < 0xD800
-                                            || c >= 0xE000 && c < 0xFFFE
-                                            || c >= 0x1_0000;
-                            if (allowed) {
-                                out.appendCodePoint(c);
-                            } else if (c == 0x0B || c == 0x0C) {
-                                out.append(' ');
-                            }
-                        });
-        return out.toString();
-    }
-
-    private static TemplateMethodModelEx wordsOf(Words words) {
-        return arguments -> {
-            Object[] rest = new Object[arguments.size() - 1];
-            for (int i = 0; i < rest.length; i++) {
-                rest[i] = String.valueOf(arguments.get(i + 1));
-            }
-            try {
-                return words.of(String.valueOf(arguments.get(0)), rest);
-            } catch (java.util.MissingResourceException e) {
-                throw new TemplateModelException(e);
-            }
-        };
     }
 }

@@ -266,7 +266,17 @@ class PublisherTest {
                 .doesNotContain("Take the springs out.");
         try (Stream<Path> all = Files.list(out)) {
             assertThat(all.map(p -> p.getFileName().toString()))
-                    .containsExactlyInAnyOrder("manual.pdf", "film-again.pdf", "html");
+                    .containsExactlyInAnyOrder(
+                            "manual.pdf",
+                            "film-again.pdf",
+                            "html",
+                            "fetch-list.pdf",
+                            "torque.pdf",
+                            "parts.pdf",
+                            "sorting.pdf",
+                            "job-card.pdf",
+                            "record.pdf",
+                            "training.pdf");
         }
     }
 
@@ -314,7 +324,7 @@ class PublisherTest {
         assertThat(Publisher.Format.named(" Pdf ")).isEqualTo(Publisher.Format.PDF);
         assertThatThrownBy(() -> Publisher.Format.named("doc"))
                 .isInstanceOf(IllegalArgumentException.class)
-                .hasMessageContaining("pdf, html and reshoot");
+                .hasMessageContaining("pdf, html, reshoot, fetch, torque");
     }
 
     @Test

@@ -156,7 +156,7 @@ class PublishingSafelyTest {
     @Test
     void itIsStoppedAnywhereAndLeavesNothing() throws Exception {
         Path out = temp.resolve("stopped");
-        EnumSet<Format> all = EnumSet.allOf(Format.class);
+        EnumSet<Format> all = EnumSet.of(Format.PDF, Format.HTML, Format.RESHOOT);
         Map<Progress.Work, Double> told = new TreeMap<>();
         Progress all100 =
                 new Progress() {

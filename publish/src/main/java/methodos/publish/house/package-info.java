@@ -1,0 +1,2 @@
+/** How a company wants its documents to look. */
+package methodos.publish.house;
