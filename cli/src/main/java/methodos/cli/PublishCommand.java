@@ -118,7 +118,7 @@ final class PublishCommand implements Callable<Integer> {
 
     private HouseStyle style() throws IOException {
         try {
-            return house == null ? HouseStyle.USUAL : HouseStyle.read(house);
+            return house == null ? HouseStyle.in(project) : HouseStyle.read(house);
         } catch (NoSuchFileException e) {
             throw new CommandLine.ParameterException(
                     spec.commandLine(), "There is no file " + house + ".", e);

@@ -305,7 +305,7 @@ class FirstTimeTest {
         press(robot, "Choose …");
         settled(robot);
         Node go = robot.lookup("#publish").query();
-        assertThat(((Labeled) go).getText()).isEqualTo("Publish");
+        assertThat(((Labeled) go).getText()).isEqualTo("Publish as a draft");
         inView(robot, go);
         robot.clickOn(go);
         until(() -> !robot.lookup("#published").queryAs(Label.class).getText().isEmpty());

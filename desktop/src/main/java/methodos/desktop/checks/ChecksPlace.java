@@ -11,17 +11,15 @@ import javafx.scene.layout.VBox;
 import methodos.core.check.Checks;
 import methodos.core.check.Matter;
 import methodos.core.check.OpenPoint;
-import methodos.core.description.Id;
-import methodos.core.finding.Finding;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Stage;
-import methodos.core.manual.Step;
 import methodos.core.repair.Repairs;
 import methodos.core.reverse.Reverse;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.Halves;
 import methodos.desktop.control.Scrolled;
+import methodos.desktop.place.FindingGoal;
 import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
@@ -169,7 +167,7 @@ public final class ChecksPlace implements PlaceView {
 
         @Override
         public void go(FindingRow.Found found) {
-            ChecksPlace.this.go.accept(target(found.finding()));
+            ChecksPlace.this.go.accept(FindingGoal.of(found.finding()));
         }
 
         @Override
@@ -211,27 +209,6 @@ public final class ChecksPlace implements PlaceView {
                     .findFirst()
                     .ifPresent(ChecksPlace.this.go);
         }
-    }
-
-    /** Where a finding is settled. */
-    private OpenPoint target(Finding finding) {
-        Matter matter =
-                switch (finding.rule()) {
-                    case IN_NO_KIT, CYCLE -> Matter.STORES;
-                    case VALUES_DISAGREE,
-                            IMPLAUSIBLE_TORQUE,
-                            NO_VALUE,
-                            NO_WRENCH,
-                            TABLE_WITH_A_HOLE ->
-                            Matter.VALUES;
-                    case NOT_RESTORED, RESTORED_TOO_EARLY -> Matter.UNIT;
-                    default -> Matter.STEPS;
-                };
-        if (finding.key().equals("finding.NO_VALUE.limit")) {
-            matter = Matter.STEPS; // limits are set where they are measured
-        }
-        Id<Step> step = finding.steps().isEmpty() ? null : finding.steps().get(0);
-        return new OpenPoint(matter, finding.key(), List.of(), step, finding.subject());
     }
 
     @Override

@@ -1,9 +1,9 @@
 package methodos.desktop.publish;
 
+import java.io.IOException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
@@ -12,18 +12,18 @@ import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.application.Platform;
-import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import methodos.core.check.OpenPoint;
 import methodos.core.coverage.Reshoot;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
@@ -32,7 +32,8 @@ import methodos.core.narration.Workspace;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
-import methodos.desktop.control.Scrolled;
+import methodos.desktop.control.Halves;
+import methodos.desktop.control.SidePanel;
 import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.files.project.KeptPictures;
@@ -41,128 +42,158 @@ import methodos.publish.document.Films;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
 import methodos.publish.document.Signs;
+import methodos.publish.house.HouseStyle;
 import org.slf4j.LoggerFactory;
 
-/** The place Publish: which documents, for which units, and where to. */
+/**
+ * The place Publish: the document as it will be, what is open before it goes out, and making it.
+ */
 public final class PublishPlace implements PlaceView {
+
+    private static final int MOST_SIGNS = 12;
+    private static final double LEAST = 560;
 
     private final OpenProject project;
     private final Words words;
     private final FileChoice choice;
     private final Consumer<String> message;
-    private final BorderPane node = new BorderPane();
-    private final CheckBox pdf;
-    private final CheckBox html;
-    private final CheckBox films;
-    private final CheckBox reshoot;
-    private final Button stop;
+    private final Halves node;
+    private final WhatToMake what;
+    private final PageStack stack;
+    private final PagesView pages;
+    private final BeforeItGoesOut before;
+    private final IdentityForm identity;
     private final AtomicBoolean stopped = new AtomicBoolean();
     private final TextField folder;
-    private final Button go;
+    private final Button draft;
+    private final Button issue;
     private final ProgressBar busy = new ProgressBar();
     private final Label progress = Controls.prose("", "soft");
     private final Label signs = Controls.prose("", "open");
     private final Label made;
     private final Label units = Controls.prose("");
-    private final Label open = Controls.prose("", "open");
-    private static final int MOST_SIGNS = 12;
-
+    private final Label needs = Controls.prose("", "soft");
+    private final Label styled = Controls.prose("", "soft");
     private final ExecutorService writing;
     private final ExecutorService looking;
     private volatile Manual signsOf;
+    private HouseStyle house = HouseStyle.USUAL;
+    private PageStack.Pages laid = PageStack.Pages.NONE;
+    private Object shown = "nothing yet";
 
-    public PublishPlace(OpenProject project, FileChoice choice, Consumer<String> message) {
+    public PublishPlace(
+            OpenProject project,
+            FileChoice choice,
+            Consumer<String> message,
+            Consumer<OpenPoint> go) {
         this.writing = project.background().thread("work.publishing");
         this.looking = project.background().thread("work.signs");
         this.project = project;
         this.choice = choice;
         this.words = project.words();
         this.message = message;
-        pdf =
-                Controls.named(
-                        new CheckBox(words.of("publish.pdf")),
-                        "publishPdf",
-                        words.of("publish.pdf"));
-        html =
-                Controls.named(
-                        new CheckBox(words.of("publish.html")),
-                        "publishHtml",
-                        words.of("publish.html"));
-        films =
-                Controls.named(
-                        new CheckBox(words.of("publish.films")),
-                        "publishFilms",
-                        words.of("publish.films"));
-        VBox.setMargin(films, new Insets(0, 0, 0, 25)); // it belongs to the line above
-        films.disableProperty().bind(html.selectedProperty().not());
-        reshoot =
-                Controls.named(
-                        new CheckBox(words.of("publish.reshoot")),
-                        "publishReshoot",
-                        words.of("publish.reshoot"));
+        node = new Halves(words, LEAST);
+        what = new WhatToMake(words);
+        stack = new PageStack(project.background().thread("work.pages"), this::laid);
+        pages = new PagesView(words, stack);
+        before = new BeforeItGoesOut(project, pages, go);
+        identity = new IdentityForm(project, message);
         made = Controls.named(Controls.prose(""), "published", words.of("publish.made"));
-        stop = Controls.link("publishStop", words.of("publish.stop"), () -> stopped.set(true));
-        stop.visibleProperty().bind(busy.visibleProperty());
-        stop.managedProperty().bind(stop.visibleProperty());
-        progress.setId("publishProgress");
-        progress.visibleProperty().bind(busy.visibleProperty());
-        progress.managedProperty().bind(progress.visibleProperty());
         signs.setId("publishSigns");
-        for (Label mayBeEmpty : List.of(signs, open, made)) {
+        for (Label mayBeEmpty : List.of(signs, made, needs)) {
             mayBeEmpty.managedProperty().bind(mayBeEmpty.textProperty().isNotEmpty());
         }
-        pdf.setSelected(true);
-        html.setSelected(true);
         folder =
                 Controls.named(
                         new TextField(project.path().resolveSibling("published").toString()),
                         "publishFolder",
                         words.of("publish.folder"));
-        HBox.setHgrow(folder, Priority.ALWAYS);
-        go = Controls.button("publish", words.of("publish.go"), this::publish);
-        go.setDefaultButton(true);
-        busy.setVisible(false);
-        busy.setAccessibleText(words.of("publish.busy"));
-        HBox where =
-                new HBox(
-                        8,
-                        folder,
-                        Controls.button("publishChoose", words.of("publish.choose"), this::choose));
-        busy.setPrefWidth(220);
-        HBox run = new HBox(12, go, busy, stop);
-        run.setAlignment(Pos.CENTER_LEFT);
-        VBox form =
-                new VBox(
-                        12,
-                        Controls.label(words.of("publish.forWhom"), "section-head"),
-                        units,
-                        open,
+        draft = Controls.button("publish", words.of("publish.draft"), () -> publish(true));
+        draft.setDefaultButton(true);
+        issue = Controls.button("issue", words.of("publish.issue"), () -> publish(false));
+        node.setMain(new BorderPane(pages, null, null, making(), null));
+        node.setSide(
+                new SidePanel(
+                        before,
                         signs,
-                        Controls.label(words.of("publish.what"), "section-head"),
-                        pdf,
-                        html,
-                        films,
-                        reshoot,
-                        Controls.label(words.of("publish.folder"), "section-head"),
-                        where,
-                        run,
-                        progress,
-                        made,
-                        Controls.prose(words.of("publish.notice"), "soft"));
-        form.setPadding(new Insets(18, 24, 24, 20));
-        form.setMaxWidth(760);
-        BorderPane.setAlignment(form, Pos.TOP_LEFT);
-        node.setCenter(new Scrolled(new BorderPane(form)));
+                        identity,
+                        Controls.prose(words.of("publish.notice"), "soft")));
+        readHouse(HouseStyle.ofProject(project.path()), false);
         project.sight().addListener(o -> refresh());
         project.openPoints().addListener(o -> refresh());
+        project.checked().addListener(o -> refresh());
+        project.workspace().addListener(o -> refresh());
+        node.sceneProperty().addListener(o -> refresh());
         refresh();
     }
 
+    private Region making() {
+        progress.setId("publishProgress");
+        Button stop =
+                Controls.link("publishStop", words.of("publish.stop"), () -> stopped.set(true));
+        busy.setAccessibleText(words.of("publish.busy"));
+        busy.setPrefWidth(150);
+        HBox.setHgrow(folder, Priority.ALWAYS);
+        folder.setPrefWidth(120);
+        HBox run =
+                new HBox(
+                        8,
+                        draft,
+                        issue,
+                        folder,
+                        Controls.button("publishChoose", words.of("publish.choose"), this::choose),
+                        Controls.button("publishHouse", words.of("publish.house"), this::style));
+        run.setAlignment(Pos.CENTER_LEFT);
+        HBox course = new HBox(10, busy, stop, progress);
+        course.setAlignment(Pos.CENTER_LEFT);
+        course.visibleProperty().bind(draft.disabledProperty());
+        course.managedProperty().bind(draft.disabledProperty());
+        FlowPane whom = new FlowPane(12, 0, units, styled);
+        VBox making = new VBox(7, whom, what, run, needs, course, made);
+        making.getStyleClass().add("making");
+        return making;
+    }
+
+    private void laid(PageStack.Pages now) {
+        boolean more = now.whole() && !laid.whole();
+        laid = now;
+        pages.show(now, before.steps());
+        if (more) {
+            before.refresh(); // the pages of what is found are known now
+        }
+    }
+
+    /** What is not in view is shown when it comes into view. */
     private void refresh() {
+        if (node.getScene() == null) {
+            return;
+        }
         units.setText(words.of("publish.units", words.of(project.sight().get())));
-        int points = project.openPoints().get().size();
-        open.setText(points == 0 ? "" : words.of("publish.open", points));
+        identity.refresh();
+        before.refresh();
+        boolean ready = before.ready();
+        issue.setDisable(!ready || draft.isDisabled());
+        needs.setText(ready ? "" : words.of("publish.needs"));
         signs();
+        Object now =
+                List.of(project.manual(), project.sight().get(), house, before.hurting().size());
+        if (!now.equals(shown)) {
+            shown = now;
+            stack.show(publication(project.manual(), !ready));
+        } else {
+            pages.show(laid, before.steps());
+        }
+    }
+
+    private Publication publication(Manual manual, boolean asDraft) {
+        return Publication.of(
+                        manual,
+                        project.sight().get(),
+                        new KeptPictures(project.path())::still,
+                        LocalDate.now().toString())
+                .withHurting(before.hurting().size())
+                .asDraft(asDraft)
+                .withHouse(house);
     }
 
     private void choose() {
@@ -170,17 +201,31 @@ public final class PublishPlace implements PlaceView {
                 .ifPresent(chosen -> folder.setText(chosen.toString()));
     }
 
-    private void publish() {
-        Set<Publisher.Format> formats = EnumSet.noneOf(Publisher.Format.class);
-        if (pdf.isSelected()) {
-            formats.add(Publisher.Format.PDF);
+    private void style() {
+        choice.open(node, words.of("publish.house"), false).forEach(f -> readHouse(f, true));
+    }
+
+    /**
+     * @param asked whether somebody chose it; else one that is not there is none
+     */
+    private void readHouse(Path file, boolean asked) {
+        try {
+            house = asked ? HouseStyle.read(file) : HouseStyle.in(project.path());
+            styled.setText(
+                    house.equals(HouseStyle.USUAL)
+                            ? ""
+                            : words.of("publish.styled", file.getFileName()));
+        } catch (IllegalArgumentException e) {
+            message.accept(e.getMessage());
+        } catch (IOException e) {
+            LoggerFactory.getLogger(PublishPlace.class).warn("no house style", e);
+            message.accept(words.of("publish.noHouse", file));
         }
-        if (html.isSelected()) {
-            formats.add(Publisher.Format.HTML);
-        }
-        if (reshoot.isSelected()) {
-            formats.add(Publisher.Format.RESHOOT);
-        }
+        refresh();
+    }
+
+    private void publish(boolean asDraft) {
+        Set<Publisher.Format> formats = what.formats();
         if (formats.isEmpty()) {
             message.accept(words.of("publish.nothing"));
             return;
@@ -192,49 +237,39 @@ public final class PublishPlace implements PlaceView {
             message.accept(words.of("publish.noFolder", folder.getText()));
             return;
         }
-        Manual manual = project.manual();
         Workspace now = project.workspace().get();
-        Sight sight = project.sight().get();
-        boolean withFilms = films.isSelected() && html.isSelected();
+        Publication publication = publication(now.manual(), asDraft);
+        Films films =
+                what.films()
+                        ? new StepFilms(now, project::clipFile, step -> {}, stopped::get)
+                        : Films.NONE;
         stopped.set(false);
-        go.setDisable(true);
+        draft.setDisable(true);
+        issue.setDisable(true);
         busy.setProgress(ProgressBar.INDETERMINATE_PROGRESS);
-        busy.setVisible(true);
         progress.setText(words.of("publish.beginning"));
         made.setText("");
-        writing.execute(() -> publish(now, sight, out, formats, withFilms, manual));
+        writing.execute(() -> publish(publication, now, out, formats, films));
     }
 
     /** Makes the documents, beside the interface. Whatever happens ends in a sentence. */
     private void publish(
+            Publication publication,
             Workspace now,
-            Sight sight,
             Path out,
             Set<Publisher.Format> formats,
-            boolean withFilms,
-            Manual manual) {
+            Films films) {
         String sentence = words.of("publish.failed");
         try {
-            Publication publication =
-                    Publication.of(
-                                    manual,
-                                    sight,
-                                    new KeptPictures(project.path())::still,
-                                    LocalDate.now().toString())
-                            .withReshoots(Reshoot.of(now, sight));
-            Films stepFilms =
-                    withFilms
-                            ? new StepFilms(now, project::clipFile, step -> {}, stopped::get)
-                            : Films.NONE;
             List<Path> files =
                     new Publisher()
                             .publish(
-                                    publication,
+                                    publication.withReshoots(Reshoot.of(now, publication.sight())),
                                     out,
                                     formats,
-                                    stepFilms,
+                                    films,
                                     new PublishWatch(words, stopped::get, this::tell));
-            project.keepPublished(manual);
+            project.keepPublished(now.manual());
             sentence =
                     words.of(
                             "publish.done",
@@ -301,8 +336,8 @@ public final class PublishPlace implements PlaceView {
     }
 
     private void done(String sentence) {
-        go.setDisable(false);
-        busy.setVisible(false);
+        draft.setDisable(false);
+        issue.setDisable(!before.ready());
         made.setText(sentence);
     }
 
@@ -312,13 +347,24 @@ public final class PublishPlace implements PlaceView {
     }
 
     @Override
+    public double leastHeight() {
+        return 420;
+    }
+
+    @Override
     public String subtitle() {
         return words.of("publish.subtitle");
     }
 
     @Override
+    public boolean ready() {
+        return pages.ready();
+    }
+
+    @Override
     public void close() {
         stopped.set(true);
+        stack.close();
         writing.shutdown();
         looking.shutdownNow();
     }

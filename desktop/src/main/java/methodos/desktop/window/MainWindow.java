@@ -308,7 +308,7 @@ public final class MainWindow {
             case STORES -> new StoresPlace(project, theme, choice, this::say, this::go);
             case TORQUE -> new TorquePlace(project, theme, this::say, this::go);
             case CHECKS -> new ChecksPlace(project, theme, this::say, this::goFromFinding);
-            case PUBLISH -> new PublishPlace(project, choice, this::say);
+            case PUBLISH -> new PublishPlace(project, choice, this::say, this::go);
             case TIME, BENCH -> throw new IllegalArgumentException(place + " is not here yet");
         };
     }

@@ -142,7 +142,8 @@ final class DocumentModel {
     private String made() {
         long open = shown().filter(s -> !s.accepted()).count();
         if (open == 0 && publication.hurting() == 0) {
-            return words.of("title.made", publication.date());
+            return words.of(
+                    publication.draft() ? "title.draftOnly" : "title.made", publication.date());
         }
         List<String> why = new ArrayList<>();
         if (open > 0) {

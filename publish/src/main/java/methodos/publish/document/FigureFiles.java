@@ -5,6 +5,7 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -12,10 +13,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.Semaphore;
+import java.util.stream.Stream;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
@@ -23,6 +26,7 @@ import javax.imageio.ImageWriter;
 import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.Legibility;
+import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Figure;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Mark;
@@ -34,10 +38,18 @@ import methodos.publish.figure.FigurePictures;
 /** Paints the figures of a publication into a folder, each once, as JPEG of the width of print. */
 final class FigureFiles {
 
-    /** Pixels across a figure beside the text, and across one over the whole page. */
-    private static final int WIDTH = 1200;
+    /**
+     * What the figures are for.
+     *
+     * @param width pixels across a figure beside the text
+     * @param wide pixels across one over the whole page
+     * @param kept whether a figure that looks as one painted before is not painted anew
+     */
+    private record Use(int width, int wide, boolean kept) {}
 
-    private static final int WIDE = 2000;
+    private static final Use PRINT = new Use(1200, 2000, false);
+    private static final Use PREVIEW = new Use(620, 1000, true);
+
     private static final float QUALITY = 0.88f;
 
     private final Manual manual;
@@ -45,6 +57,8 @@ final class FigureFiles {
     private final Pictures pictures;
     private final Path folder;
     private final String within;
+    private final Use use;
+    private Map<String, PictureSizes.Size> sizes = new HashMap<>();
     private final Course course;
     private final Map<Id<Figure>, StepView.FigureView> done = new HashMap<>();
     private final List<CompletableFuture<Void>> painting = new ArrayList<>();
@@ -57,6 +71,25 @@ final class FigureFiles {
      * @param within name of the folder in it that the pictures go to, empty for the folder itself
      */
     FigureFiles(Publication publication, Path folder, String within, Course course) {
+        this(publication, folder, within, course, PRINT);
+    }
+
+    /**
+     * Figures for looking at pages before they are made; what did not change is there already.
+     *
+     * @param sizes of stills by their digests, which grow: a still is large to read
+     */
+    static FigureFiles preview(
+            Publication publication, Path folder, Map<String, PictureSizes.Size> sizes) {
+        FigureFiles files =
+                new FigureFiles(publication, folder, "", new Course(Progress.NONE, 1), PREVIEW);
+        files.sizes = sizes;
+        return files;
+    }
+
+    private FigureFiles(
+            Publication publication, Path folder, String within, Course course, Use use) {
+        this.use = use;
         this.within = within;
         this.course = course;
         this.manual = publication.manual();
@@ -74,25 +107,18 @@ final class FigureFiles {
                 new FigurePictures(
                         f -> f.picture() == null ? Optional.empty() : pictures.still(f.picture()),
                         FigurePictures.PRINT);
-        FigureDrawing drawing = FigureDrawing.published(figure, manual, words, shown);
+        FigureDrawing drawing = FigureDrawing.published(figure, manual, words, f -> size(f, shown));
         if (drawing.width() == 0) {
             return Optional.empty();
         }
         boolean across = Legibility.across(figure);
-        int width = across ? WIDE : WIDTH;
+        int width = across ? use.wide() : use.width();
         int number = done.size() + 1;
-        String file = (within.isEmpty() ? "" : within + "/") + "figure-" + number + ".jpg";
-        room.acquireUninterruptibly();
-        painting.add(
-                CompletableFuture.runAsync(
-                                () -> {
-                                    course.goOn();
-                                    write(
-                                            painter(drawing, shown).paint(width),
-                                            folder.resolve(file));
-                                    course.on(Progress.Work.FIGURES, 1);
-                                })
-                        .whenComplete((painted, e) -> room.release()));
+        String name = use.kept() ? look(figure, drawing) : String.valueOf(number);
+        String file = (within.isEmpty() ? "" : within + "/") + "figure-" + name + ".jpg";
+        if (!use.kept() || !Files.exists(folder.resolve(file))) {
+            paint(drawing, shown, width, folder.resolve(file));
+        }
         StepView.FigureView view =
                 new StepView.FigureView(
                         number,
@@ -107,6 +133,38 @@ final class FigureFiles {
                         callouts(figure, drawing));
         done.put(figure.id(), view);
         return Optional.of(view);
+    }
+
+    private Optional<PictureSizes.Size> size(Figure figure, FigurePictures shown) {
+        PictureSizes.Size known = figure.picture() == null ? null : sizes.get(figure.picture());
+        if (known != null) {
+            return Optional.of(known);
+        }
+        Optional<PictureSizes.Size> read = shown.of(figure);
+        read.ifPresent(size -> sizes.put(figure.picture(), size));
+        return read;
+    }
+
+    private void paint(FigureDrawing drawing, FigurePictures shown, int width, Path file) {
+        room.acquireUninterruptibly();
+        painting.add(
+                CompletableFuture.runAsync(
+                                () -> {
+                                    course.goOn();
+                                    write(painter(drawing, shown).paint(width), file);
+                                    course.on(Progress.Work.FIGURES, 1);
+                                })
+                        .whenComplete((painted, e) -> room.release()));
+    }
+
+    /** Tells one look of a figure from another: all that is drawn, and the pictures under it. */
+    private String look(Figure figure, FigureDrawing drawing) {
+        StringBuilder all = new StringBuilder(drawing.shapes().toString());
+        Stream.concat(
+                        Stream.of(figure),
+                        figure.beside().stream().flatMap(id -> manual.figure(id).stream()))
+                .forEach(f -> all.append(FigurePictures.Look.of(f)));
+        return UUID.nameUUIDFromBytes(all.toString().getBytes(StandardCharsets.UTF_8)).toString();
     }
 
     private List<StepView.CalloutView> callouts(Figure figure, FigureDrawing drawing) {

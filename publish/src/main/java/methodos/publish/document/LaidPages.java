@@ -39,6 +39,26 @@ final class LaidPages {
         return all;
     }
 
+    /** On which page each step begins, from 0, by its number. */
+    static Map<Integer, Integer> pages(PdfBoxRenderer laid) {
+        Map<Integer, Integer> all = new LinkedHashMap<>();
+        List<PageBox> pages = laid.getRootBox().getLayer().getPages();
+        each(
+                laid.getRootBox(),
+                box -> {
+                    Matcher step = STEP.matcher(name(box, "id"));
+                    if (step.matches()) {
+                        int page = 0;
+                        while (page < pages.size() - 1
+                                && pages.get(page).getBottom() <= box.getAbsY()) {
+                            page++;
+                        }
+                        all.put(Integer.parseInt(step.group(1)), page);
+                    }
+                });
+        return all;
+    }
+
     private static Map<Integer, PageFill.Fill> stage(Box stage, double page) {
         List<Box> steps = new ArrayList<>();
         each(

@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
+import methodos.core.figure.PictureSizes;
 import methodos.core.manual.Part;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
@@ -62,6 +63,63 @@ final class Pages {
                         course));
         return filled("print.ftlh", values, publication);
     }
+
+    /**
+     * The pages for print in parts, each to be laid out by itself: front matter, stages, record.
+     *
+     * @param folder where figures are kept from one time to the next
+     * @param sizes of stills, likewise
+     */
+    List<Stretch> stretches(
+            Publication publication, Path folder, Map<String, PictureSizes.Size> sizes)
+            throws IOException {
+        Map<String, Object> values =
+                values(
+                        publication,
+                        FigureFiles.preview(publication, folder, sizes),
+                        folder,
+                        "print",
+                        "",
+                        Map.of());
+        List<Stretch> parts = new ArrayList<>();
+        parts.add(part("front", publication.words().of("contents.head"), values, publication));
+        for (Object each : (List<?>) values.get("contents")) {
+            Contents.Row row = (Contents.Row) each;
+            if (row.stage() > 0) {
+                parts.add(part(row.anchor(), row.title(), values, publication));
+            }
+        }
+        parts.add(part("record", publication.words().of("record.head"), values, publication));
+        return parts;
+    }
+
+    private Stretch part(
+            String name, String title, Map<String, Object> values, Publication publication)
+            throws IOException {
+        Map<String, Object> own = new HashMap<>(values);
+        own.put("part", name);
+        return new Stretch(
+                name,
+                title,
+                filled("print.ftlh", own, publication),
+                fills -> {
+                    own.put("fills", fills);
+                    return filled("print.ftlh", own, publication);
+                });
+    }
+
+    /** Pages in which the steps are filled to the foot. */
+    @FunctionalInterface
+    interface Filled {
+        String with(Map<String, PageFill.Fill> fills) throws IOException;
+    }
+
+    /**
+     * A part of the pages for print.
+     *
+     * @param pages as they are laid out first
+     */
+    record Stretch(String name, String title, String pages, Filled filled) {}
 
     /** The page for the screen, which allows its own style and script alone, by their digests. */
     String onScreen(
@@ -180,12 +238,24 @@ final class Pages {
             Course course)
             throws IOException {
         FigureFiles figures = new FigureFiles(publication, folder, content, course);
+        return values(publication, figures, folder, medium, content, films);
+    }
+
+    private static Map<String, Object> values(
+            Publication publication,
+            FigureFiles figures,
+            Path folder,
+            String medium,
+            String content,
+            Map<Id<Step>, Films.Film> films)
+            throws IOException {
         try {
             Map<String, Object> values = new DocumentModel(publication, figures, films).values();
             figures.finish();
             values.put("medium", medium);
             house(values, publication.house(), folder, content);
             values.put("content", content);
+            values.put("part", "");
             values.put("colour", colours(publication.house(), medium.equals("print")));
             values.put("light", colours(publication.house(), true));
             values.put("fills", Map.of());
@@ -232,6 +302,7 @@ final class Pages {
         Map<String, Object> values = new ReshootModel(publication).values();
         values.put("colour", colours(publication.house(), true));
         values.put("house", publication.house());
+        values.put("part", "");
         return filled("film-again.ftlh", values, publication);
     }
 

@@ -75,6 +75,24 @@ final class Print {
         course.on(Progress.Work.PAGES, PAGE_WORK);
     }
 
+    /**
+     * Pages for looking at.
+     *
+     * @param folder of the pictures
+     * @return on which page each step begins, from 0, by its number
+     */
+    static Map<Integer, Integer> look(String pages, HouseStyle house, Path folder, OutputStream out)
+            throws IOException {
+        PdfRendererBuilder builder = builder(pages, house, folder, uri -> picture(uri, () -> {}));
+        builder.toStream(out);
+        try (PdfBoxRenderer laid = builder.buildPdfRenderer()) {
+            laid.layout();
+            Map<Integer, Integer> begin = LaidPages.pages(laid);
+            laid.createPDF();
+            return begin;
+        }
+    }
+
     private static PdfRendererBuilder builder(
             String pages, HouseStyle house, Path folder, FSStreamFactory pictures) {
         PdfRendererBuilder builder = new PdfRendererBuilder();

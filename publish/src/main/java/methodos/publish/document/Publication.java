@@ -16,6 +16,7 @@ import methodos.publish.house.HouseStyle;
  * @param date as it is printed
  * @param reshoots what has to be filmed again
  * @param hurting how many findings that could hurt somebody are open: then it is a draft
+ * @param draft whether it says that it is one, also where nothing is open
  * @param house how the company wants it to look
  */
 public record Publication(
@@ -25,6 +26,7 @@ public record Publication(
         Words words,
         List<Reshoot> reshoots,
         int hurting,
+        boolean draft,
         HouseStyle house) {
 
     public Publication {
@@ -41,6 +43,7 @@ public record Publication(
                 new Words(WORDS, Locale.forLanguageTag(manual.language())),
                 List.of(),
                 0,
+                false,
                 HouseStyle.USUAL);
     }
 
@@ -55,21 +58,32 @@ public record Publication(
     }
 
     public Publication withReshoots(List<Reshoot> all) {
-        return new Publication(seen, pictures, date, words, all, hurting, house);
+        return new Publication(seen, pictures, date, words, all, hurting, draft, house);
     }
 
     /** The same while so many findings that could hurt somebody are open. */
     public Publication withHurting(int findings) {
-        return new Publication(seen, pictures, date, words, reshoots, findings, house);
+        return new Publication(seen, pictures, date, words, reshoots, findings, draft, house);
+    }
+
+    public Publication asDraft(boolean is) {
+        return new Publication(seen, pictures, date, words, reshoots, hurting, is, house);
     }
 
     public Publication withHouse(HouseStyle style) {
-        return new Publication(seen, pictures, date, words, reshoots, hurting, style);
+        return new Publication(seen, pictures, date, words, reshoots, hurting, draft, style);
     }
 
     /** The same without a picture, for what shows none. */
     Publication withoutPictures() {
         return new Publication(
-                seen, d -> java.util.Optional.empty(), date, words, reshoots, hurting, house);
+                seen,
+                d -> java.util.Optional.empty(),
+                date,
+                words,
+                reshoots,
+                hurting,
+                draft,
+                house);
     }
 }

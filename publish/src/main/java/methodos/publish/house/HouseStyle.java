@@ -81,6 +81,22 @@ public record HouseStyle(
         return colours.getOrDefault(tint, tint.usual());
     }
 
+    /** Where the style of a project lies that has one of its own. */
+    public static Path ofProject(Path project) {
+        return project.resolve("house").resolve("house.json");
+    }
+
+    /**
+     * The style of a project: its own, where it has one, else the usual one.
+     *
+     * @throws IOException if it cannot be read
+     * @throws IllegalArgumentException with a sentence if it says what cannot be followed
+     */
+    public static HouseStyle in(Path project) throws IOException {
+        Path own = ofProject(project);
+        return Files.isRegularFile(own) ? read(own) : USUAL;
+    }
+
     /**
      * Reads a style; files in it are named relative to it.
      *
