@@ -302,6 +302,11 @@ class ScreenDemosTest {
                         + " && document.querySelector('video').textTracks[0].mode === 'showing'"
                         + " && document.querySelector('video').textTracks[0].cues.length > 0");
         browser.run("document.querySelector('video').pause()");
+        browser.run("document.querySelector('video').currentTime = 3");
+        browser.until("!document.querySelector('.film .on-film').hidden");
+        assertThat(browser.one(".film .on-film b").getText()).isNotEmpty();
+        assertThat(browser.is("parseFloat(document.querySelector('.on-film').style.left) > 0"))
+                .isTrue();
     }
 
     @Test

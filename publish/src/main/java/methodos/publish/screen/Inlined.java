@@ -26,6 +26,7 @@ public final class Inlined {
                     "faults",
                     "timers",
                     "pictures",
+                    "films",
                     "record");
 
     private Inlined() {}
