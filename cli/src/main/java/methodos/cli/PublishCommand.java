@@ -19,6 +19,7 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
 import methodos.core.narration.Workspace;
+import methodos.desktop.publish.PaintedBefore;
 import methodos.desktop.publish.StepFilms;
 import methodos.files.hazard.HazardRuleFolder;
 import methodos.files.problem.ProjectProblem;
@@ -98,7 +99,8 @@ final class PublishCommand implements Callable<Integer> {
                                         ? Reshoot.of(scanned(workspace), sight)
                                         : List.of())
                         .withHurting(hurting(workspace, sight))
-                        .withHouse(style());
+                        .withHouse(style())
+                        .withPaintings(new PaintedBefore());
         Films made =
                 films
                         ? new StepFilms(

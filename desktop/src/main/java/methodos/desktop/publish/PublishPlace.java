@@ -74,6 +74,7 @@ public final class PublishPlace implements PlaceView {
     private final Label units = Controls.prose("");
     private final Label needs = Controls.prose("", "soft");
     private final Label styled = Controls.prose("", "soft");
+    private final PaintedBefore paintings = new PaintedBefore();
     private final ExecutorService writing;
     private final ExecutorService looking;
     private volatile Manual signsOf;
@@ -193,7 +194,8 @@ public final class PublishPlace implements PlaceView {
                         LocalDate.now().toString())
                 .withHurting(before.hurting().size())
                 .asDraft(asDraft)
-                .withHouse(house);
+                .withHouse(house)
+                .withPaintings(paintings);
     }
 
     private void choose() {

@@ -85,13 +85,14 @@ class PublishPlaceTest extends RealWindow {
     @Test
     void whoSignsIsKeptWithTheDay(FxRobot robot) throws Exception {
         pages(robot);
-        robot.clickOn("#identityNumber").write("HV-OI-080").type(KeyCode.ENTER);
-        robot.clickOn("#identityAuthor").write("E. Writer").type(KeyCode.ENTER);
+        robot.clickOn("#identityReviewer").write("R. Reader").type(KeyCode.ENTER);
+        robot.clickOn("#identityReason").push(KeyCode.CONTROL, KeyCode.A);
+        robot.write("new seal").type(KeyCode.ENTER);
         Identity now = project.manual().identity();
-        assertThat(now.number()).isEqualTo("HV-OI-080");
-        assertThat(now.author().name()).isEqualTo("E. Writer");
-        assertThat(now.author().given()).isTrue();
-        Node date = robot.lookup("#identityAuthorDate").query();
+        assertThat(now.reason()).isEqualTo("new seal");
+        assertThat(now.reviewer().name()).isEqualTo("R. Reader");
+        assertThat(now.reviewer().given()).isTrue();
+        Node date = robot.lookup("#identityReviewerDate").query();
         robot.clickOn(date);
         robot.interact(() -> ((TextField) date).setText("soon"));
         robot.type(KeyCode.ENTER);

@@ -60,6 +60,7 @@ final class FigureFiles {
     private final Use use;
     private Map<String, PictureSizes.Size> sizes = new HashMap<>();
     private final Course course;
+    private final KeptPaintings paintings;
     private final Map<Id<Figure>, StepView.FigureView> done = new HashMap<>();
     private final List<CompletableFuture<Void>> painting = new ArrayList<>();
 
@@ -95,6 +96,7 @@ final class FigureFiles {
         this.manual = publication.manual();
         this.words = publication.words();
         this.pictures = publication.pictures();
+        this.paintings = publication.paintings();
         this.folder = folder;
     }
 
@@ -114,10 +116,11 @@ final class FigureFiles {
         boolean across = Legibility.across(figure);
         int width = across ? use.wide() : use.width();
         int number = done.size() + 1;
-        String name = use.kept() ? look(figure, drawing) : String.valueOf(number);
+        String look = look(figure, drawing);
+        String name = use.kept() ? look : String.valueOf(number);
         String file = (within.isEmpty() ? "" : within + "/") + "figure-" + name + ".jpg";
         if (!use.kept() || !Files.exists(folder.resolve(file))) {
-            paint(drawing, shown, width, folder.resolve(file));
+            paint(drawing, shown, width, look + "-" + width + ".jpg", folder.resolve(file));
         }
         StepView.FigureView view =
                 new StepView.FigureView(
@@ -140,21 +143,65 @@ final class FigureFiles {
         if (known != null) {
             return Optional.of(known);
         }
-        Optional<PictureSizes.Size> read = shown.of(figure);
+        Optional<PictureSizes.Size> read =
+                figure.picture() == null
+                        ? Optional.empty()
+                        : kept(figure.picture()).or(() -> read(figure, shown));
         read.ifPresent(size -> sizes.put(figure.picture(), size));
         return read;
     }
 
-    private void paint(FigureDrawing drawing, FigurePictures shown, int width, Path file) {
+    /** A still is large to read; its size is kept beside what was painted. */
+    private Optional<PictureSizes.Size> kept(String picture) {
+        return paintings
+                .get(sizeOf(picture))
+                .map(b -> new String(b, StandardCharsets.US_ASCII))
+                .filter(t -> t.matches("\\d+ \\d+"))
+                .map(t -> t.split(" "))
+                .map(t -> new PictureSizes.Size(Integer.parseInt(t[0]), Integer.parseInt(t[1])));
+    }
+
+    private Optional<PictureSizes.Size> read(Figure figure, FigurePictures shown) {
+        Optional<PictureSizes.Size> size = shown.of(figure);
+        size.ifPresent(
+                s ->
+                        paintings.put(
+                                sizeOf(figure.picture()),
+                                (Math.round(s.width()) + " " + Math.round(s.height()))
+                                        .getBytes(StandardCharsets.US_ASCII)));
+        return size;
+    }
+
+    private static String sizeOf(String picture) {
+        return picture + ".size";
+    }
+
+    private void paint(
+            FigureDrawing drawing, FigurePictures shown, int width, String kept, Path file) {
         room.acquireUninterruptibly();
         painting.add(
                 CompletableFuture.runAsync(
                                 () -> {
                                     course.goOn();
-                                    write(painter(drawing, shown).paint(width), file);
+                                    painted(drawing, shown, width, kept, file);
                                     course.on(Progress.Work.FIGURES, 1);
                                 })
                         .whenComplete((painted, e) -> room.release()));
+    }
+
+    private void painted(
+            FigureDrawing drawing, FigurePictures shown, int width, String kept, Path file) {
+        Optional<byte[]> before = paintings.get(kept);
+        try {
+            if (before.isPresent()) {
+                Files.write(file, before.get());
+            } else {
+                write(painter(drawing, shown).paint(width), file);
+                paintings.put(kept, Files.readAllBytes(file));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** Tells one look of a figure from another: all that is drawn, and the pictures under it. */

@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
@@ -54,14 +55,25 @@ final class Pages {
     /** The pages for print: laid out once to see how high each step is, then filled to the foot. */
     String printed(Publication publication, Path folder, Course course) throws IOException {
         Map<String, Object> values = values(publication, folder, "print", "", Map.of(), course);
-        values.put(
-                "fills",
-                Print.fills(
-                        filled("print.ftlh", values, publication),
-                        publication.house(),
-                        folder,
-                        course));
+        values.put("fills", fills(values, publication, folder, course));
         return filled("print.ftlh", values, publication);
+    }
+
+    /** Stages begin on pages of their own: each is laid out by itself, several at a time. */
+    private Map<String, PageFill.Fill> fills(
+            Map<String, Object> values, Publication publication, Path folder, Course course)
+            throws IOException {
+        List<String> stages = new ArrayList<>();
+        for (Object each : (List<?>) values.get("contents")) {
+            Contents.Row row = (Contents.Row) each;
+            if (row.stage() > 0) {
+                stages.add(part(row.anchor(), row.title(), values, publication).pages());
+            }
+        }
+        Map<String, PageFill.Fill> all = new ConcurrentHashMap<>();
+        stages.parallelStream()
+                .forEach(s -> all.putAll(Print.fills(s, publication.house(), folder, course)));
+        return all;
     }
 
     /**

@@ -18,6 +18,7 @@ import methodos.publish.house.HouseStyle;
  * @param hurting how many findings that could hurt somebody are open: then it is a draft
  * @param draft whether it says that it is one, also where nothing is open
  * @param house how the company wants it to look
+ * @param paintings figures painted before
  */
 public record Publication(
         SeenManual seen,
@@ -27,7 +28,8 @@ public record Publication(
         List<Reshoot> reshoots,
         int hurting,
         boolean draft,
-        HouseStyle house) {
+        HouseStyle house,
+        KeptPaintings paintings) {
 
     public Publication {
         reshoots = List.copyOf(reshoots);
@@ -44,7 +46,8 @@ public record Publication(
                 List.of(),
                 0,
                 false,
-                HouseStyle.USUAL);
+                HouseStyle.USUAL,
+                KeptPaintings.NONE);
     }
 
     /** What is printed of the manual. */
@@ -58,20 +61,27 @@ public record Publication(
     }
 
     public Publication withReshoots(List<Reshoot> all) {
-        return new Publication(seen, pictures, date, words, all, hurting, draft, house);
+        return new Publication(seen, pictures, date, words, all, hurting, draft, house, paintings);
     }
 
     /** The same while so many findings that could hurt somebody are open. */
     public Publication withHurting(int findings) {
-        return new Publication(seen, pictures, date, words, reshoots, findings, draft, house);
+        return new Publication(
+                seen, pictures, date, words, reshoots, findings, draft, house, paintings);
     }
 
     public Publication asDraft(boolean is) {
-        return new Publication(seen, pictures, date, words, reshoots, hurting, is, house);
+        return new Publication(
+                seen, pictures, date, words, reshoots, hurting, is, house, paintings);
     }
 
     public Publication withHouse(HouseStyle style) {
-        return new Publication(seen, pictures, date, words, reshoots, hurting, draft, style);
+        return new Publication(
+                seen, pictures, date, words, reshoots, hurting, draft, style, paintings);
+    }
+
+    public Publication withPaintings(KeptPaintings kept) {
+        return new Publication(seen, pictures, date, words, reshoots, hurting, draft, house, kept);
     }
 
     /** The same without a picture, for what shows none. */
@@ -84,6 +94,7 @@ public record Publication(
                 reshoots,
                 hurting,
                 draft,
-                house);
+                house,
+                paintings);
     }
 }

@@ -1,0 +1,30 @@
+package methodos.publish.document;
+
+import java.util.Optional;
+
+/**
+ * Figures that were painted for an earlier publication. One that still looks the same is not
+ * painted anew. Threads may share it.
+ */
+public interface KeptPaintings {
+
+    /** Nothing is kept. */
+    KeptPaintings NONE =
+            new KeptPaintings() {
+                @Override
+                public Optional<byte[]> get(String name) {
+                    return Optional.empty();
+                }
+
+                @Override
+                public void put(String name, byte[] content) {
+                    // every publication paints for itself
+                }
+            };
+
+    /** What was kept under a name, a plain file name; empty where nothing is. */
+    Optional<byte[]> get(String name);
+
+    /** Keeps content under a name. */
+    void put(String name, byte[] content);
+}
