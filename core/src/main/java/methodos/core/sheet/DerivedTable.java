@@ -11,7 +11,9 @@ import methodos.core.description.Id;
 import methodos.core.fit.LimitTable;
 import methodos.core.kit.Consumption;
 import methodos.core.kit.KitCoverage;
+import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
+import methodos.core.manual.Evidence;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -22,12 +24,14 @@ import methodos.core.manual.StepNumbers;
 import methodos.core.manual.StepUses;
 import methodos.core.manual.ThreadTurn;
 import methodos.core.manual.Tool;
+import methodos.core.manual.Value;
 import methodos.core.practice.PractisedManual;
 import methodos.core.practice.SeenManual;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.QuantityList;
 import methodos.core.torque.TighteningTable;
 import methodos.core.typed.AnswerText;
+import methodos.core.words.Words;
 
 /**
  * A table of what a manual needs, derived from its steps, for the units that are looked at.
@@ -48,6 +52,18 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     }
 
     private static final String STEPS = "steps";
+
+    /** Which units have it, nothing where all have. */
+    private static final String UNITS = "units";
+
+    /** Where a value was read, or is to be found. */
+    private static final String DOCUMENT = "document";
+
+    /** Why a value is not known. */
+    private static final String OPEN = "open";
+
+    /** Tables are read by programs: their words do not change with the manual's language. */
+    private static final Words ENGLISH = new Words(null, Locale.ENGLISH);
 
     /** At how many places it is, where its steps are repeated. */
     private static final String PLACES = "places";
@@ -95,7 +111,8 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                         "lifted at",
                         "way round",
                         "places",
-                        "note");
+                        "note",
+                        UNITS);
         List<Map<String, Object>> rows = new ArrayList<>();
         StepUses<Part> uses =
                 uses(manual, sight, s -> s.parts().stream().map(u -> u.part()).toList());
@@ -123,7 +140,8 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                                 p.lifting(),
                                 p.wayRound(),
                                 p.places(),
-                                p.note()));
+                                p.note(),
+                                units(p.applicability())));
             }
         }
         return new DerivedTable(What.PARTS, columns, rows);
@@ -241,7 +259,10 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                         "thread hand",
                         "new each time",
                         "loosening order",
-                        "loosening rounds");
+                        "loosening rounds",
+                        UNITS,
+                        DOCUMENT,
+                        OPEN);
         List<Map<String, Object>> rows = new ArrayList<>();
         for (TighteningTable.Row r : TighteningTable.of(practised, sight)) {
             rows.add(
@@ -266,7 +287,10 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                             r.joint().hand() == ThreadTurn.Hand.LEFT ? "left" : null,
                             r.joint().newEachTime(),
                             r.joint().loosenOrder(),
-                            r.joint().loosenRounds()));
+                            r.joint().loosenRounds(),
+                            units(r.joint().applicability()),
+                            document(practised.manual(), r.joint().torque()),
+                            open(r.joint().torque())));
         }
         return new DerivedTable(What.TORQUES, columns, rows);
     }
@@ -279,13 +303,15 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                         "count",
                         "instrument",
                         "otherwise",
-                        "open",
+                        OPEN,
                         STEPS,
                         PLACES,
                         "names",
                         "answer",
                         "symbol",
-                        "against");
+                        "against",
+                        UNITS,
+                        DOCUMENT);
         List<Map<String, Object>> rows = new ArrayList<>();
         for (LimitTable.Row r : LimitTable.of(practised, sight)) {
             rows.add(
@@ -307,9 +333,44 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
                                     ? null
                                     : AnswerText.text(r.reading().answer()),
                             r.reading().symbol(),
-                            against(practised.manual(), r.reading())));
+                            against(practised.manual(), r.reading()),
+                            units(r.reading().applicability()),
+                            document(practised.manual(), r.reading().limit())));
         }
         return new DerivedTable(What.LIMITS, columns, rows);
+    }
+
+    /** Which units have it; nothing where all have. */
+    private static String units(Applicability applicability) {
+        return applicability.all() ? null : ENGLISH.of(applicability);
+    }
+
+    /** The document in which a value was read, or in which it is to be found. */
+    private static String document(Manual manual, Value value) {
+        if (value instanceof Value.Open open) {
+            return open.where(manual).orElse(null);
+        }
+        if (value instanceof Value.Known known) {
+            return known.evidence().stream()
+                    .filter(e -> e instanceof Evidence.Documented)
+                    .map(e -> (Evidence.Documented) e)
+                    .flatMap(
+                            d ->
+                                    manual.document(d.document()).stream()
+                                            .map(x -> placed(x.name(), d.place())))
+                    .findFirst()
+                    .orElse(null);
+        }
+        return null;
+    }
+
+    private static String placed(String document, String place) {
+        return place.isEmpty() ? document : document + ", " + place;
+    }
+
+    /** Why a value is not known; nothing where it is. */
+    private static String open(Value value) {
+        return value instanceof Value.Open open && !open.why().isEmpty() ? open.why() : null;
     }
 
     private static String text(Quantity quantity) {

@@ -2,15 +2,20 @@ package methodos.core.sheet;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import methodos.core.Samples;
 import methodos.core.description.Id;
+import methodos.core.manual.Applicability;
+import methodos.core.manual.Document;
+import methodos.core.manual.DocumentBuilder;
 import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.Reading;
+import methodos.core.manual.SerialRange;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.Tool;
@@ -78,6 +83,31 @@ class DerivedTableTest {
         Manual changed = with.withJoint(joint.withTorque(Value.of("15 lbf·ft")));
         table = DerivedTable.of(What.TORQUES, PractisedManual.of(changed), Sight.EVERYTHING);
         assertThat(cell(table, "joint", "clamp", "torque")).isEqualTo("15 lbf·ft");
+    }
+
+    @Test
+    void tablesTellWhoHasItAndWhereItStands() {
+        Document sheet = DocumentBuilder.builder().id(new Id<>("dx")).name("W-9 sheet").build();
+        Joint joint =
+                JointBuilder.builder()
+                        .id(new Id<>("jx"))
+                        .name("clamp")
+                        .count(1)
+                        .torque(new Value.Open("not in the footage", sheet.id(), "table 4"))
+                        .applicability(Applicability.serials(SerialRange.from(50)))
+                        .build();
+        Step step = manual.steps().findFirst().orElseThrow();
+        List<Document> documents = new ArrayList<>(manual.documents());
+        documents.add(sheet);
+        Manual with =
+                manual.withDocuments(documents)
+                        .withJoint(joint)
+                        .withStep(step.withJoints(List.of(joint.id())));
+        DerivedTable table =
+                DerivedTable.of(What.TORQUES, PractisedManual.of(with), Sight.EVERYTHING);
+        assertThat(cell(table, "joint", "clamp", "units")).isEqualTo("from 50");
+        assertThat(cell(table, "joint", "clamp", "document")).isEqualTo("W-9 sheet, table 4");
+        assertThat(cell(table, "joint", "clamp", "open")).isEqualTo("not in the footage");
     }
 
     @Test
