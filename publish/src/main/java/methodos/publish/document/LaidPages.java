@@ -83,12 +83,19 @@ final class LaidPages {
         double[] figures = {0};
         double[] pictures = {0};
         double[] row = {0};
+        double[] across = {0};
+        double[] once = {0};
         each(
                 step,
                 box -> {
                     String kind = name(box, "class");
                     double height = box.getHeight() / UNITS;
-                    if (kind.equals("row beside")) {
+                    once[0] += kind.equals("figure") ? 1 : 0;
+                    if (kind.equals("figures across")) {
+                        across[0] = height;
+                    } else if (across[0] > 0 && isPicture(box)) {
+                        pictures[0] += height;
+                    } else if (kind.equals("row beside")) {
                         row[0] = height;
                     } else if (row[0] > 0 && kind.equals("body")) {
                         facts[0] = height;
@@ -99,13 +106,19 @@ final class LaidPages {
                     }
                 });
         double whole = step.getHeight() / UNITS;
+        if (across[0] > 0) {
+            int at = Integer.parseInt(number.group(1));
+            return new PageFill.Laid(
+                    at, whole - pictures[0], 0, 0, pictures[0], PageFill.Shown.ACROSS);
+        }
         double beside = Math.max(facts[0], figures[0]);
         return new PageFill.Laid(
                 Integer.parseInt(number.group(1)),
                 whole - beside,
                 facts[0],
                 Math.max(0, figures[0] - pictures[0]),
-                pictures[0]);
+                pictures[0],
+                once[0] > 0 ? PageFill.Shown.BESIDE : PageFill.Shown.AGAIN);
     }
 
     private static boolean isPicture(Box box) {

@@ -20,7 +20,9 @@ final class PageFill {
      */
     static final double USUAL = 75;
 
-    private static final double AGAIN = .8;
+    /** A picture that has stood large before is as much smaller. */
+    private static final double REPEATED = .8;
+
     private static final double BOTH = 157;
 
     private static final double SMALLEST = .8;
@@ -51,16 +53,25 @@ final class PageFill {
      *     from the next
      * @param facts height of what stands beside the pictures
      * @param captions height of what stands under the pictures
-     * @param pictures height of the pictures beside the facts, 0 where there are none
+     * @param pictures height of the pictures beside the facts, or across the page; 0 for none
+     * @param shown how its pictures stand
      */
-    record Laid(int number, double around, double facts, double captions, double pictures) {
+    record Laid(
+            int number,
+            double around,
+            double facts,
+            double captions,
+            double pictures,
+            Shown shown) {
 
-        /**
-         * In less room words take more lines, by a line more than by their length; in more, none
-         * less.
-         */
-        private double facts(double scale) {
-            return scale <= 1 ? facts : facts * (BOTH - USUAL) / (BOTH - USUAL * scale) + LINE;
+        /** With pictures beside the facts. */
+        Laid(int number, double around, double facts, double captions, double pictures) {
+            this(number, around, facts, captions, pictures, Shown.BESIDE);
+        }
+
+        /** In less room words take more lines, by a line more than by their length. */
+        private double facts(double width) {
+            return width <= USUAL ? facts : facts * (BOTH - USUAL) / (BOTH - width) + LINE;
         }
 
         /** Below a smaller picture each caption may take a line more. */
@@ -72,24 +83,64 @@ final class PageFill {
             if (pictures == 0) {
                 return around + facts;
             }
-            return around + Math.max(facts(scale), captions(scale) + pictures * scale);
+            double own = shown.scale(scale);
+            if (shown == Shown.ACROSS) {
+                return around + facts + captions + pictures * own;
+            }
+            double beside = facts(shown.column(scale));
+            return around + Math.max(beside, captions(own) + pictures * own);
+        }
+    }
+
+    /** How the pictures of a step stand, and how large they are at a size of the page. */
+    enum Shown {
+        /** Beside the facts, for the first time. */
+        BESIDE(USUAL, SMALLEST, LARGEST),
+        /** Beside the facts; they have stood large before. */
+        AGAIN(USUAL * REPEATED, SMALLEST, LARGEST / REPEATED),
+        /** Across the page, where they can be no larger. */
+        ACROSS(162, SMALLEST, 1);
+
+        private final double usual;
+        private final double least;
+        private final double most;
+
+        Shown(double usual, double least, double most) {
+            this.usual = usual;
+            this.least = least;
+            this.most = most;
+        }
+
+        private double scale(double page) {
+            return Math.max(least, Math.min(most, page));
+        }
+
+        /** Width of a picture. */
+        private double width(double page) {
+            return usual * scale(page);
+        }
+
+        /** Width of the column of pictures. */
+        private double column(double page) {
+            return this == AGAIN ? Math.max(USUAL, width(page)) : width(page);
         }
     }
 
     /**
      * @param width of the pictures in millimetres
+     * @param column in which they stand
      * @param begins whether a page begins with it
      */
-    public record Fill(double width, boolean begins) {
+    public record Fill(double width, double column, boolean begins) {
 
-        /** Width of a picture that has stood large before. */
+        /** Width of a picture that has stood large before beside one that has not. */
         public double again() {
-            return width * AGAIN;
+            return width * REPEATED;
         }
 
         /** Width of what stands beside the pictures. */
         public double facts() {
-            return BOTH - width;
+            return BOTH - column;
         }
     }
 
@@ -125,7 +176,13 @@ final class PageFill {
         Map<Integer, Fill> fills = new LinkedHashMap<>();
         for (int i = 0; i < n; i = next[i]) {
             for (int k = i; k < next[i]; k++) {
-                fills.put(steps.get(k).number(), new Fill(USUAL * scale[i], k == i && i > 0));
+                Laid step = steps.get(k);
+                fills.put(
+                        step.number(),
+                        new Fill(
+                                step.shown().width(scale[i]),
+                                step.shown().column(scale[i]),
+                                k == i && i > 0));
             }
         }
         return fills;
@@ -133,7 +190,7 @@ final class PageFill {
 
     /** The largest size at which the steps have room; the usual one is enough on a last page. */
     private static double size(List<Laid> on, double room, boolean last) {
-        double size = last ? 1 : LARGEST;
+        double size = last ? 1 : LARGEST / REPEATED;
         while (size - STEP >= SMALLEST && height(on, size) > room) {
             size -= STEP;
         }

@@ -1,5 +1,8 @@
 package methodos.publish.document;
 
+import static methodos.publish.document.PageFill.Shown.ACROSS;
+import static methodos.publish.document.PageFill.Shown.AGAIN;
+import static methodos.publish.document.PageFill.Shown.BESIDE;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -43,6 +46,34 @@ class PageFillTest {
         Map<Integer, Fill> fills = PageFill.of(steps, PAGE, 0);
         assertThat(fills.values()).noneMatch(Fill::begins);
         assertThat(fills.get(1).width()).isLessThan(PageFill.USUAL);
+    }
+
+    @Test
+    void picturesThatComeAgainAreSmallAndGrowToTheSameWidthAtMost() {
+        List<Laid> steps = new ArrayList<>();
+        for (int i = 1; i <= 6; i++) {
+            steps.add(new Laid(i, 14, 20, 7, i % 2 == 0 ? 40 : 50, i % 2 == 0 ? AGAIN : BESIDE));
+        }
+        for (int n = 1; n <= 6; n++) {
+            Map<Integer, Fill> fills = PageFill.of(steps.subList(0, n), PAGE, 0);
+            fills.forEach(
+                    (number, fill) -> {
+                        assertThat(fill.width()).isLessThanOrEqualTo(1.4 * PageFill.USUAL + .001);
+                        assertThat(fill.column()).isGreaterThanOrEqualTo(fill.width());
+                    });
+        }
+        Map<Integer, Fill> last = PageFill.of(steps.subList(0, 2), PAGE, 0);
+        assertThat(last.get(2).width()).isCloseTo(.8 * PageFill.USUAL, within(.001));
+    }
+
+    @Test
+    void picturesAcrossThePageShrinkForAStepThatNearlyHasRoom() {
+        Laid wide = new Laid(1, 30, 0, 0, 110, ACROSS);
+        Map<Integer, Fill> fills =
+                PageFill.of(List.of(wide, pictured(2, 60), pictured(3, 30)), PAGE, 0);
+        assertThat(fills.values()).noneMatch(Fill::begins);
+        assertThat(fills.get(1).width()).isBetween(129.0, 161.0);
+        assertThat(PageFill.of(List.of(wide), PAGE, 0).get(1).width()).isEqualTo(162);
     }
 
     @Test
