@@ -44,7 +44,7 @@ class SluiceGateManualTest extends DemoManualChecks {
                 .contains("fill gear oil, ISO VG 220: 0.8 L, up to the lower edge")
                 .as("readings")
                 .contains("= a - b (kg)", "the same as “serial number on the plate” of step 1")
-                .contains("☐ yes", "above the wheel", "about 1 mm")
+                .contains("value=\"yes\"", "above the wheel", "about 1 mm")
                 .as("parts")
                 .contains("stays off, 9 is installed", "all of “gear pair” new if one is", "34 kg")
                 .contains("lip towards the oil", "at below the wheel, above the wheel")
