@@ -1,5 +1,7 @@
 package methodos.publish.document;
 
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryType;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -135,8 +137,8 @@ public final class LargePrintBenchmark {
 
     /** The most that the heap held, as its pools counted it. */
     private static long peak() {
-        return java.lang.management.ManagementFactory.getMemoryPoolMXBeans().stream()
-                        .filter(p -> p.getType() == java.lang.management.MemoryType.HEAP)
+        return ManagementFactory.getMemoryPoolMXBeans().stream()
+                        .filter(p -> p.getType() == MemoryType.HEAP)
                         .mapToLong(p -> p.getPeakUsage().getUsed())
                         .sum()
                 >> 20;

@@ -4,6 +4,8 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
@@ -90,7 +92,7 @@ final class PageStack implements AutoCloseable {
         Preview.Part part =
                 parts.stream()
                         .filter(p -> !preview.has(p))
-                        .min(java.util.Comparator.comparing(p -> !p.name().equals(looked)))
+                        .min(Comparator.comparing(p -> !p.name().equals(looked)))
                         .orElse(null);
         try {
             if (part != null) {
@@ -108,8 +110,8 @@ final class PageStack implements AutoCloseable {
 
     private Pages now() throws IOException {
         List<Leaf> leaves = new ArrayList<>();
-        Map<String, String> titles = new java.util.LinkedHashMap<>();
-        Map<Integer, Leaf> steps = new java.util.LinkedHashMap<>();
+        Map<String, String> titles = new LinkedHashMap<>();
+        Map<Integer, Leaf> steps = new LinkedHashMap<>();
         boolean whole = true;
         for (Preview.Part part : parts) {
             titles.put(part.name(), part.title());

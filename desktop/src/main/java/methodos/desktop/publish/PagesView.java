@@ -1,6 +1,7 @@
 package methodos.desktop.publish;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -127,7 +128,7 @@ final class PagesView extends BorderPane {
 
     private void strip() {
         heads.clear();
-        Set<Leaf> marked = new java.util.HashSet<>();
+        Set<Leaf> marked = new HashSet<>();
         pages.steps()
                 .forEach(
                         (step, leaf) -> {

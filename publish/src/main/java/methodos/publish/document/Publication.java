@@ -2,6 +2,7 @@ package methodos.publish.document;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import methodos.core.coverage.Reshoot;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
@@ -88,7 +89,7 @@ public record Publication(
     Publication withoutPictures() {
         return new Publication(
                 seen,
-                d -> java.util.Optional.empty(),
+                d -> Optional.empty(),
                 date,
                 words,
                 reshoots,

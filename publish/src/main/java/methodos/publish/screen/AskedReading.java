@@ -1,5 +1,6 @@
 package methodos.publish.screen;
 
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import methodos.core.manual.Answer;
@@ -64,9 +65,7 @@ record AskedReading(
                 limit.map(Quantity::min).map(AskedReading::number).orElse(null),
                 limit.map(Quantity::max).map(AskedReading::number).orElse(null),
                 resolution(reading, limit, manual),
-                java.util.Collections.nCopies(repeated, labels).stream()
-                        .flatMap(List::stream)
-                        .toList(),
+                Collections.nCopies(repeated, labels).stream().flatMap(List::stream).toList(),
                 answer instanceof Answer.Choice c ? c.answers() : List.of(),
                 answer instanceof Answer.Choice c ? c.good() : List.of(),
                 answer instanceof Answer.Written w ? w.among() : List.of(),

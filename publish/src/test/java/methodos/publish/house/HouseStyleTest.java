@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.google.zxing.BinaryBitmap;
+import com.google.zxing.NotFoundException;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
@@ -12,6 +13,7 @@ import java.awt.image.BufferedImage;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -100,7 +102,7 @@ class HouseStyleTest {
 
     /** What a camera reads on the pages. */
     private static List<String> codes(PDDocument pdf) throws Exception {
-        List<String> all = new java.util.ArrayList<>();
+        List<String> all = new ArrayList<>();
         for (int i = 0; i < pdf.getNumberOfPages(); i++) {
             BufferedImage p = new PDFRenderer(pdf).renderImageWithDPI(i, 150);
             int[] pixels = p.getRGB(0, 0, p.getWidth(), p.getHeight(), null, 0, p.getWidth());
@@ -115,7 +117,7 @@ class HouseStyleTest {
                                                                 p.getHeight(),
                                                                 pixels))))
                                 .getText());
-            } catch (com.google.zxing.NotFoundException none) {
+            } catch (NotFoundException none) {
                 continue;
             }
         }
