@@ -15,6 +15,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
+import methodos.core.manual.Wrench;
 import methodos.core.practice.SeenManual;
 import methodos.core.torque.WrenchPlan;
 import methodos.core.words.Words;
@@ -91,10 +92,16 @@ public final class FetchList {
                 .toList();
     }
 
+    /** The wrenches of the shop that the steps do not name by their range already. */
     private List<Row> wrenches() {
         return WrenchPlan.of(seen.practised(), sight).fewest().stream()
+                .filter(w -> manual.tools().stream().noneMatch(t -> named(t, w)))
                 .map(w -> new Row(words.of("fetch.wrench", w.name()), "1", w.range().print(), ""))
                 .toList();
+    }
+
+    private static boolean named(Tool tool, Wrench wrench) {
+        return tool.label().contains(wrench.range().print());
     }
 
     private List<Row> stores() {
