@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import methodos.desktop.project.Later;
 import methodos.publish.document.Preview;
 import methodos.publish.document.Publication;
@@ -31,17 +32,19 @@ final class PageStack implements AutoCloseable {
     /**
      * What is laid out by now.
      *
+     * @param state tells one state of the publication from the next
      * @param leaves in their order; pages of parts that are not laid out yet are missing
      * @param titles of the parts by their names
      * @param steps the page on which each step begins, by its number
      * @param whole whether no part is missing
      */
     record Pages(
+            int state,
             List<Leaf> leaves,
             Map<String, String> titles,
             Map<Integer, Leaf> steps,
             boolean whole) {
-        static final Pages NONE = new Pages(List.of(), Map.of(), Map.of(), false);
+        static final Pages NONE = new Pages(0, List.of(), Map.of(), Map.of(), false);
     }
 
     private final ExecutorService laying;
@@ -61,13 +64,17 @@ final class PageStack implements AutoCloseable {
         this.told = told;
     }
 
-    /** Lays out another state; what is not laid out yet of the one before is left. */
-    void show(Publication publication) {
+    /**
+     * Lays out another state; what is not laid out yet of the one before is left.
+     *
+     * @param publication put together beside the interface
+     */
+    void show(Supplier<Publication> publication) {
         int mine = ++generation;
         laying.execute(
                 () -> {
                     if (mine == generation) {
-                        begin(publication, mine);
+                        begin(publication.get(), mine);
                     }
                 });
     }
@@ -98,7 +105,7 @@ final class PageStack implements AutoCloseable {
             if (part != null) {
                 preview.count(part);
             }
-            Pages now = now();
+            Pages now = now(mine);
             later.run(() -> told.accept(now));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -108,7 +115,7 @@ final class PageStack implements AutoCloseable {
         }
     }
 
-    private Pages now() throws IOException {
+    private Pages now(int state) throws IOException {
         List<Leaf> leaves = new ArrayList<>();
         Map<String, String> titles = new LinkedHashMap<>();
         Map<Integer, Leaf> steps = new LinkedHashMap<>();
@@ -123,7 +130,7 @@ final class PageStack implements AutoCloseable {
                 preview.steps(part).forEach((n, i) -> steps.put(n, new Leaf(part.name(), i)));
             }
         }
-        return new Pages(leaves, titles, steps, whole);
+        return new Pages(state, leaves, titles, steps, whole);
     }
 
     /**

@@ -46,6 +46,7 @@ final class PagesView extends BorderPane {
     private Set<Integer> open = Set.of();
     private Leaf shown = new Leaf("front", 0);
     private boolean large;
+    private Object painted = "nothing yet";
 
     PagesView(Words words, PageStack stack) {
         this.words = words;
@@ -189,6 +190,11 @@ final class PagesView extends BorderPane {
         spread.setPadding(new Insets(large ? GAP : 0));
         List<Leaf> leaves =
                 pages.leaves().subList(first, Math.min(pages.leaves().size(), first + beside()));
+        Object now = List.of(pages.state(), leaves, wide);
+        if (now.equals(painted)) {
+            return; // another part is laid out, these pages are as they were
+        }
+        painted = now;
         List<ImageView> views = new ArrayList<>();
         for (Leaf leaf : leaves) {
             ImageView view = before(leaf);

@@ -78,7 +78,7 @@ public final class PublishPlace implements PlaceView {
     private final ExecutorService writing;
     private final ExecutorService looking;
     private volatile Manual signsOf;
-    private HouseStyle house = HouseStyle.USUAL;
+    private volatile HouseStyle house = HouseStyle.USUAL;
     private PageStack.Pages laid = PageStack.Pages.NONE;
     private Object shown = "nothing yet";
 
@@ -180,19 +180,22 @@ public final class PublishPlace implements PlaceView {
                 List.of(project.manual(), project.sight().get(), house, before.hurting().size());
         if (!now.equals(shown)) {
             shown = now;
-            stack.show(publication(project.manual(), !ready));
+            Manual manual = project.manual();
+            Sight sight = project.sight().get();
+            int hurting = before.hurting().size();
+            stack.show(() -> publication(manual, sight, hurting, !ready));
         } else {
             pages.show(laid, before.steps());
         }
     }
 
-    private Publication publication(Manual manual, boolean asDraft) {
+    private Publication publication(Manual manual, Sight sight, int hurting, boolean asDraft) {
         return Publication.of(
                         manual,
-                        project.sight().get(),
+                        sight,
                         new KeptPictures(project.path())::still,
                         LocalDate.now().toString())
-                .withHurting(before.hurting().size())
+                .withHurting(hurting)
                 .asDraft(asDraft)
                 .withHouse(house)
                 .withPaintings(paintings);
@@ -240,7 +243,8 @@ public final class PublishPlace implements PlaceView {
             return;
         }
         Workspace now = project.workspace().get();
-        Publication publication = publication(now.manual(), asDraft);
+        Publication publication =
+                publication(now.manual(), project.sight().get(), before.hurting().size(), asDraft);
         Films films =
                 what.films()
                         ? new StepFilms(now, project::clipFile, step -> {}, stopped::get)

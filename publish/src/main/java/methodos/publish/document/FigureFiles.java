@@ -52,6 +52,9 @@ final class FigureFiles {
 
     private static final float QUALITY = 0.88f;
 
+    /** One more whenever figures are painted otherwise: what was kept before is not used then. */
+    private static final int PAINTING = 1;
+
     private final Manual manual;
     private final Words words;
     private final Pictures pictures;
@@ -206,7 +209,7 @@ final class FigureFiles {
 
     /** Tells one look of a figure from another: all that is drawn, and the pictures under it. */
     private String look(Figure figure, FigureDrawing drawing) {
-        StringBuilder all = new StringBuilder(drawing.shapes().toString());
+        StringBuilder all = new StringBuilder().append(PAINTING).append(drawing.shapes());
         Stream.concat(
                         Stream.of(figure),
                         figure.beside().stream().flatMap(id -> manual.figure(id).stream()))
