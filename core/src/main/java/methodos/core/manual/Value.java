@@ -19,6 +19,22 @@ public sealed interface Value {
         public Known {
             evidence = evidence == null ? List.of() : List.copyOf(evidence);
         }
+
+        /** The document that it was read in, with the place; empty where in none. */
+        public Optional<String> where(Manual manual) {
+            return evidence.stream()
+                    .filter(e -> e instanceof Evidence.Documented)
+                    .map(e -> (Evidence.Documented) e)
+                    .flatMap(
+                            d ->
+                                    manual.document(d.document()).stream()
+                                            .map(
+                                                    x ->
+                                                            d.place().isEmpty()
+                                                                    ? x.name()
+                                                                    : x.name() + ", " + d.place()))
+                    .findFirst();
+        }
     }
 
     /**

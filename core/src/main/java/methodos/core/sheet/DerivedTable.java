@@ -13,7 +13,6 @@ import methodos.core.kit.Consumption;
 import methodos.core.kit.KitCoverage;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Consumable;
-import methodos.core.manual.Evidence;
 import methodos.core.manual.Kit;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
@@ -350,22 +349,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
         if (value instanceof Value.Open open) {
             return open.where(manual).orElse(null);
         }
-        if (value instanceof Value.Known known) {
-            return known.evidence().stream()
-                    .filter(e -> e instanceof Evidence.Documented)
-                    .map(e -> (Evidence.Documented) e)
-                    .flatMap(
-                            d ->
-                                    manual.document(d.document()).stream()
-                                            .map(x -> placed(x.name(), d.place())))
-                    .findFirst()
-                    .orElse(null);
-        }
-        return null;
-    }
-
-    private static String placed(String document, String place) {
-        return place.isEmpty() ? document : document + ", " + place;
+        return value instanceof Value.Known known ? known.where(manual).orElse(null) : null;
     }
 
     /** Why a value is not known; nothing where it is. */

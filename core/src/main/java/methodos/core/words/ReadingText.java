@@ -5,8 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import methodos.core.description.Id;
 import methodos.core.manual.Answer;
-import methodos.core.manual.Document;
-import methodos.core.manual.Evidence;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Step;
@@ -91,20 +89,9 @@ public final class ReadingText {
 
     /** "[HV-114, table 3]" for a value that was read in a document; else empty. */
     public String source(Value value) {
-        if (!(value instanceof Value.Known known)) {
-            return "";
-        }
-        return known.evidence().stream()
-                .filter(e -> e instanceof Evidence.Documented)
-                .map(e -> (Evidence.Documented) e)
-                .flatMap(d -> manual.document(d.document()).stream().map(x -> name(x, d.place())))
-                .findFirst()
-                .map(n -> " [" + n + "]")
-                .orElse("");
-    }
-
-    private static String name(Document document, String place) {
-        return place.isEmpty() ? document.name() : document.name() + ", " + place;
+        return value instanceof Value.Known known
+                ? known.where(manual).map(n -> " [" + n + "]").orElse("")
+                : "";
     }
 
     /** An earlier reading by its name and step. */
