@@ -8,11 +8,13 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import methodos.core.description.Id;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Manual;
@@ -70,23 +72,26 @@ public final class ProtectiveEquipment {
     public static List<Use> of(Manual manual, Sight sight) {
         Map<Kind, Set<String>> against = new EnumMap<>(Kind.class);
         Map<Kind, Set<Id<Step>>> steps = new EnumMap<>(Kind.class);
+        Map<String, Set<Kind>> read = new HashMap<>(); // tools and hazards return at many steps
+        Function<String, Set<Kind>> in =
+                text -> read.computeIfAbsent(text, ProtectiveEquipment::in);
         manual.steps()
                 .filter(s -> s.applicability().concerns(sight))
                 .forEach(
                         step -> {
                             for (Hazard hazard : step.hazards()) {
                                 if (hazard.applicability().concerns(sight)) {
-                                    for (Kind kind : in(hazard.avoidance())) {
+                                    for (Kind kind : in.apply(hazard.avoidance())) {
                                         add(steps, kind, step.id());
                                         add(against, kind, hazard.hazard().strip());
                                     }
                                 }
                             }
-                            in(step.text()).forEach(k -> add(steps, k, step.id()));
+                            in.apply(step.text()).forEach(k -> add(steps, k, step.id()));
                             step.tools().stream()
                                     .flatMap(t -> manual.tool(t).stream())
                                     .map(Tool::name)
-                                    .flatMap(name -> in(name).stream())
+                                    .flatMap(name -> in.apply(name).stream())
                                     .forEach(k -> add(steps, k, step.id()));
                         });
         return steps.entrySet().stream()

@@ -1,5 +1,7 @@
 package methodos.desktop.publish;
 
+import java.io.IOException;
+import java.nio.file.Path;
 import java.util.Optional;
 import methodos.files.cache.CacheFolder;
 import methodos.files.folders.AppFolders;
@@ -16,6 +18,11 @@ public final class PaintedBefore implements KeptPaintings {
     @Override
     public Optional<byte[]> get(String name) {
         return folder.get(name);
+    }
+
+    @Override
+    public boolean place(String name, Path file) throws IOException {
+        return folder.place(name, file);
     }
 
     @Override

@@ -2,6 +2,7 @@ package methodos.files.cache;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.attribute.FileTime;
@@ -50,6 +51,31 @@ public final class CacheFolder {
         } catch (IOException e) {
             LOG.info("{} is not read from the cache", name, e);
             return Optional.empty();
+        }
+    }
+
+    /**
+     * Gives what was kept under a name a second name: it is not copied where both are on one disk,
+     * so it must not be written to. What stood under the second name is gone.
+     *
+     * @return whether it was kept
+     * @throws IOException if the second name cannot be made
+     */
+    public boolean place(String name, Path file) throws IOException {
+        try {
+            Path kept = folder.resolve(name);
+            Files.deleteIfExists(file); // what stands there may be the second name of another
+            Files.createLink(file, kept);
+            Files.setLastModifiedTime(kept, FileTime.fromMillis(System.currentTimeMillis()));
+            return true;
+        } catch (NoSuchFileException e) {
+            return false;
+        } catch (IOException | UnsupportedOperationException e) {
+            Optional<byte[]> kept = get(name);
+            if (kept.isPresent()) {
+                Files.write(file, kept.get());
+            }
+            return kept.isPresent();
         }
     }
 

@@ -194,17 +194,26 @@ final class FigureFiles {
 
     private void painted(
             FigureDrawing drawing, FigurePictures shown, int width, String kept, Path file) {
-        Optional<byte[]> before = paintings.get(kept);
         try {
-            if (before.isPresent()) {
-                Files.write(file, before.get());
-            } else {
+            if (!placed(kept, file)) {
                 write(painter(drawing, shown).paint(width), file);
                 paintings.put(kept, Files.readAllBytes(file));
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Pictures beside pages for the screen go out of house, so they are never shared. */
+    private boolean placed(String kept, Path file) throws IOException {
+        if (within.isEmpty()) {
+            return paintings.place(kept, file);
+        }
+        Optional<byte[]> before = paintings.get(kept);
+        if (before.isPresent()) {
+            Files.write(file, before.get());
+        }
+        return before.isPresent();
     }
 
     /** Tells one look of a figure from another: all that is drawn, and the pictures under it. */

@@ -1,5 +1,8 @@
 package methodos.publish.document;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Optional;
 
 /**
@@ -27,4 +30,19 @@ public interface KeptPaintings {
 
     /** Keeps content under a name. */
     void put(String name, byte[] content);
+
+    /**
+     * Puts what was kept in the place of a file that is only read and soon removed: it may be the
+     * kept one under a second name.
+     *
+     * @return whether it was kept
+     * @throws IOException if the file cannot be written
+     */
+    default boolean place(String name, Path file) throws IOException {
+        Optional<byte[]> kept = get(name);
+        if (kept.isPresent()) {
+            Files.write(file, kept.get());
+        }
+        return kept.isPresent();
+    }
 }

@@ -24,11 +24,14 @@ final class LaidPages {
 
     private LaidPages() {}
 
-    /** How each step of a document is printed so that its pages are filled. */
-    static Map<Integer, PageFill.Fill> fills(PdfBoxRenderer laid) {
+    /**
+     * How each step of a document is printed so that its pages are filled.
+     *
+     * @param laid on a page without an end
+     * @param page height of the text of a page, in millimetres
+     */
+    static Map<Integer, PageFill.Fill> fills(PdfBoxRenderer laid, double page) {
         Map<Integer, PageFill.Fill> all = new LinkedHashMap<>();
-        PageBox first = laid.getRootBox().getLayer().getPages().get(0);
-        double page = (first.getBottom() - first.getTop()) / UNITS;
         each(
                 laid.getRootBox(),
                 box -> {
@@ -122,7 +125,7 @@ final class LaidPages {
     }
 
     private static boolean isPicture(Box box) {
-        return box.getElement() != null && box.getElement().getTagName().equals("img");
+        return name(box, "class").equals("picture");
     }
 
     private static String name(Box box, String attribute) {

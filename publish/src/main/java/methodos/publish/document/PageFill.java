@@ -32,6 +32,9 @@ final class PageFill {
     /** Room that is left for what is reckoned wrongly. */
     private static final double SPARE = 3;
 
+    /** What parts steps, as in {@code print.css}; the first step of a page stands without it. */
+    static final double PARTING = 4;
+
     private static final double LINE = 5;
 
     private static final double WRAPPED = 1.6;
@@ -158,7 +161,7 @@ final class PageFill {
         double[] scale = new double[n + 1];
         for (int i = n - 1; i >= 0; i--) {
             best[i] = Double.POSITIVE_INFINITY;
-            double room = page - SPARE - (i == 0 ? head : 0);
+            double room = page - SPARE - (i == 0 ? head : -PARTING);
             for (int j = i + 1; j <= n; j++) {
                 List<Laid> on = steps.subList(i, j);
                 double size = size(on, room, j == n);

@@ -67,7 +67,7 @@ final class Pages {
         for (Object each : (List<?>) values.get("contents")) {
             Contents.Row row = (Contents.Row) each;
             if (row.stage() > 0) {
-                stages.add(part(row.anchor(), row.title(), values, publication).pages());
+                stages.add(measured(row.anchor(), values, publication));
             }
         }
         Map<String, PageFill.Fill> all = new ConcurrentHashMap<>();
@@ -114,10 +114,26 @@ final class Pages {
                 name,
                 title,
                 filled("print.ftlh", own, publication),
+                () -> measured(name, values, publication),
                 fills -> {
                     own.put("fills", fills);
                     return filled("print.ftlh", own, publication);
                 });
+    }
+
+    /** A stage on a page without an end: what stands on it has the height that it has. */
+    private String measured(String stage, Map<String, Object> values, Publication publication)
+            throws IOException {
+        Map<String, Object> own = new HashMap<>(values);
+        own.put("part", stage);
+        own.put("measured", true);
+        return filled("print.ftlh", own, publication);
+    }
+
+    /** A part on a page without an end. */
+    @FunctionalInterface
+    interface Measured {
+        String page() throws IOException;
     }
 
     /** Pages in which the steps are filled to the foot. */
@@ -131,7 +147,7 @@ final class Pages {
      *
      * @param pages as they are laid out first
      */
-    record Stretch(String name, String title, String pages, Filled filled) {}
+    record Stretch(String name, String title, String pages, Measured measured, Filled filled) {}
 
     /** The page for the screen, which allows its own style and script alone, by their digests. */
     String onScreen(
@@ -268,6 +284,7 @@ final class Pages {
             house(values, publication.house(), folder, content);
             values.put("content", content);
             values.put("part", "");
+            values.put("measured", false);
             values.put("colour", colours(publication.house(), medium.equals("print")));
             values.put("light", colours(publication.house(), true));
             values.put("fills", Map.of());
@@ -315,6 +332,7 @@ final class Pages {
         values.put("colour", colours(publication.house(), true));
         values.put("house", publication.house());
         values.put("part", "");
+        values.put("measured", false);
         return filled("film-again.ftlh", values, publication);
     }
 

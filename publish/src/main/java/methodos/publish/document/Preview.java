@@ -106,7 +106,11 @@ public final class Preview implements AutoCloseable {
         }
         Map<String, PageFill.Fill> fills =
                 part.name().startsWith("stage")
-                        ? Print.fills(part.key(), house, folder, new Course(Progress.NONE, 1))
+                        ? Print.fills(
+                                part.source.measured().page(),
+                                house,
+                                folder,
+                                new Course(Progress.NONE, 1))
                         : Map.of();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         Map<Integer, Integer> steps =

@@ -29,22 +29,28 @@ final class Print {
     /** What a page of print costs beside the painting of one figure. */
     static final double PAGE_WORK = 0.6;
 
+    /** Above and below the text together, in millimetres; as in {@code print.css}. */
+    private static final double MARGINS = 24 + 22;
+
     private Print() {}
 
     /**
-     * How the steps of pages are printed so that no page stays empty at its foot, by their numbers.
+     * How the steps of a stage are printed so that no page stays empty at its foot, by their
+     * numbers.
      *
-     * @param house in whose typefaces they are set
+     * @param page without an end, on which it is measured
+     * @param house in whose typefaces they are set, and on whose paper
      * @param folder of the pictures
      */
     static Map<String, PageFill.Fill> fills(
-            String pages, HouseStyle house, Path folder, Course course) {
+            String page, HouseStyle house, Path folder, Course course) {
         Map<String, PageFill.Fill> fills = new HashMap<>();
         try (PdfBoxRenderer laid =
-                builder(pages, house, folder, uri -> picture(uri, course::goOn))
+                builder(page, house, folder, uri -> picture(uri, course::goOn))
                         .buildPdfRenderer()) {
             laid.layout();
-            LaidPages.fills(laid).forEach((step, fill) -> fills.put(String.valueOf(step), fill));
+            LaidPages.fills(laid, house.paper().height() - MARGINS)
+                    .forEach((step, fill) -> fills.put(String.valueOf(step), fill));
         }
         return fills;
     }

@@ -7,6 +7,8 @@ import java.awt.Color;
 import java.awt.Font;
 import java.awt.FontFormatException;
 import java.io.IOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -39,25 +41,53 @@ public record HouseStyle(
 
     /** What is printed on; the margins leave 174 mm of both. */
     public enum Paper {
-        A4("A4", "18mm"),
-        LETTER("215.9mm 279.4mm", "20.95mm");
+        A4(210, 297),
+        LETTER(215.9, 279.4);
 
-        private final String size;
-        private final String side;
+        private static final double TEXT = 174;
 
-        Paper(String size, String side) {
-            this.size = size;
-            this.side = side;
+        /** Higher than any stage, and far from what the layout can no longer count. */
+        private static final double ENDLESS = 1e6;
+
+        private final double width;
+        private final double height;
+
+        Paper(double width, double height) {
+            this.width = width;
+            this.height = height;
+        }
+
+        /** Its height in millimetres. */
+        public double height() {
+            return height;
         }
 
         /** As a style sheet names it. */
         public String size() {
-            return size;
+            return millimetres(width) + " " + millimetres(height);
+        }
+
+        /** The same, lying. */
+        public String landscape() {
+            return millimetres(height) + " " + millimetres(width);
+        }
+
+        /** A page as wide, on which a stage has room that is measured. */
+        public String endless() {
+            return millimetres(width) + " " + millimetres(ENDLESS);
         }
 
         /** The margin at each side. */
         public String side() {
-            return side;
+            return millimetres((width - TEXT) / 2);
+        }
+
+        private static String millimetres(double length) {
+            return new BigDecimal(length)
+                            .setScale(2, RoundingMode.HALF_UP)
+                            .stripTrailingZeros()
+                            .toPlainString()
+                    + "mm";
         }
     }
 

@@ -107,7 +107,7 @@ class PageFillTest {
         for (Laid step : steps) {
             Fill fill = fills.get(step.number());
             if (fill.begins()) {
-                height = 0;
+                height = -PageFill.PARTING; // nothing stands before it to be parted from
             }
             height += step.height(fill.width() / PageFill.USUAL);
             assertThat(height).isLessThanOrEqualTo(PAGE);

@@ -82,8 +82,18 @@ class HouseStyleTest {
                         .withHouse(full());
         Path out = folder.resolve("out");
         new Publisher()
-                .publish(publication, out, EnumSet.of(Publisher.Format.PDF, Publisher.Format.HTML));
+                .publish(
+                        publication,
+                        out,
+                        EnumSet.of(
+                                Publisher.Format.PDF,
+                                Publisher.Format.HTML,
+                                Publisher.Format.RECORD));
         ValidPdf.check(out.resolve("manual.pdf"));
+        try (PDDocument lying = Loader.loadPDF(out.resolve("record.pdf").toFile())) {
+            assertThat(lying.getPage(0).getMediaBox().getWidth()).isBetween(791.5f, 792.5f);
+            assertThat(lying.getPage(0).getMediaBox().getHeight()).isBetween(611.5f, 612.5f);
+        }
         try (PDDocument pdf = Loader.loadPDF(out.resolve("manual.pdf").toFile())) {
             assertThat(pdf.getPage(0).getMediaBox().getWidth()).isBetween(611.5f, 612.5f);
             assertThat(pdf.getPage(0).getMediaBox().getHeight()).isBetween(791.5f, 792.5f);
