@@ -145,13 +145,15 @@ class ScreenDemosTest {
     void whatIsTickedAndTypedIsThereAgain(DemoProject demo) {
         opened(demo);
         browser.one("#step2 .did").click();
-        browser.type("[data-keep='record.serial']", "2417");
+        browser.type("#record [data-keep='record.serial']", "2417");
+        assertThat(browser.one("#serial").getDomProperty("value")).isEqualTo("2417");
+        assertThat(browser.one("#chosen").getText()).contains("2417");
         browser.type(".asked input.value", "0.07");
         browser.choose("#look", "dark");
         browser.open(PAGES.get(demo));
         assertThat(browser.one("#step2 .did").isSelected()).isTrue();
         assertThat(browser.one("#done").getText()).startsWith("1 of ");
-        assertThat(browser.one("[data-keep='record.serial']").getDomProperty("value"))
+        assertThat(browser.one("#record [data-keep='record.serial']").getDomProperty("value"))
                 .isEqualTo("2417");
         assertThat(browser.one(".asked input.value").getDomProperty("value")).isEqualTo("0.07");
         assertThat(browser.is("document.documentElement.dataset.look === 'dark'")).isTrue();

@@ -42,6 +42,7 @@ const bind = input => {
   field(input).show(kept.get(key));
   input.addEventListener(input.type === 'checkbox' || input.type === 'radio' ? 'change' : 'input', () => {
     kept.set(key, field(input).value());
+    all('[data-keep="' + key + '"]').filter(i => i !== input && i.type !== 'radio').forEach(i => field(i).show(kept.get(key)));
     changed.forEach(f => f(key));
   });
 };

@@ -58,6 +58,7 @@ const unit = (() => {
     if (chosen) chosen.textContent = u.wrong ? said('noSerial') : text ? said('shownFor', text, there.size) : '';
     changed.forEach(f => f('unit'));
   };
-  all('#model, #serial, [data-option]').forEach(e => e.addEventListener(e === serial ? 'input' : 'change', show));
+  all('#model, [data-option]').forEach(e => e.addEventListener('change', show));
+  changed.add(key => { if (key === 'record.serial') show(); }); // typed for the unit or in the record
   return { show, read };
 })();
