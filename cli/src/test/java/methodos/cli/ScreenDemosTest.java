@@ -140,6 +140,15 @@ class ScreenDemosTest {
         assertThat(browser.one(".step.now .number").getText()).isEqualTo("" + (at - 1));
     }
 
+    @Test
+    void anAddressLeadsToItsStepWhileThePageIsOpen() {
+        opened(DemoProject.HB_3);
+        browser.choose("#mode", "one");
+        browser.run("location.hash = '#step9'");
+        browser.until("document.querySelector('.step.now').id === 'step9'");
+        assertThat(browser.one(".step.now h3").getText()).contains("drum");
+    }
+
     @ParameterizedTest
     @EnumSource(DemoProject.class)
     void whatIsTickedAndTypedIsThereAgain(DemoProject demo) {

@@ -55,6 +55,7 @@ const walk = (() => {
     const link = e.target.closest && e.target.closest('a[href^="#"]');
     if (link) { follow(link.getAttribute('href')); if (single()) e.preventDefault(); }
   });
+  window.addEventListener('hashchange', () => follow(location.hash)); // typed, or from a code on paper
   one('#menu').addEventListener('click', () => {
     const open = document.body.classList.toggle('menu');
     one('#menu').setAttribute('aria-expanded', open);
