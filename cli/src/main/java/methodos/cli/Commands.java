@@ -33,6 +33,7 @@ final class Commands {
         commands.put("show", ShowCommand.class);
         commands.put("tables", TablesCommand.class);
         commands.put("check", CheckCommand.class);
+        commands.put("plan", PlanCommand.class);
         commands.put("reverse", ReverseCommand.class);
         commands.put("publish", PublishCommand.class);
         commands.put("demo", DemoCommand.class);

@@ -46,6 +46,7 @@ public final class CalcCommand implements Callable<Integer> {
                             Map.entry("ledger", new LedgerCalculator()),
                             Map.entry("length", new LengthCalculator()),
                             Map.entry("order", new OrderCalculator()),
+                            Map.entry("plan", new PlanCalculator()),
                             Map.entry("preload", new PreloadCalculator()),
                             Map.entry("reading", new ReadingCalculator()),
                             Map.entry("table", new TableCalculator()),

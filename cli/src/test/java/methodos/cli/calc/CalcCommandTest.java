@@ -279,6 +279,14 @@ class CalcCommandTest {
                     adapter | {"torque":"40 N·m","wrenchLength":"400 mm","extension":"60 mm","angle":90} | /set/max | 40.0
                     kits | {"demand":[{"part":"11","count":2}],"kits":[{"number":"K1","contents":[{"part":"11","count":2}]}]} | /choose/0/kit | K1
                     kits | {"demand":[{"part":"11","count":2}],"kits":[{"number":"K1","contents":[{"part":"11","count":2}]}]} | /coverage/0/spare | 0
+                    plan | {"people":2,"steps":[{"id":"a","hands":120,"after":[]},{"id":"w","wait":300,"after":["a"]}]} | /elapsed | 420
+                    plan | {"people":2,"steps":[{"id":"a","hands":120,"after":[]},{"id":"w","wait":300,"after":["a"]}]} | /schedule/0/person | 1
+                    plan | {"people":2,"steps":[{"id":"a","hands":120,"after":[]},{"id":"w","wait":300,"after":["a"]}]} | /schedule/1/start | 120
+                    plan | {"people":2,"steps":[{"id":"a","hands":120,"after":[]},{"id":"w","wait":300,"after":["a"]}]} | /schedule/1/end | 420
+                    plan | {"people":2,"steps":[{"id":"a","hands":120,"after":[]},{"id":"w","wait":300,"after":["a"]}]} | /schedule/1/person | null
+                    plan | {"people":2,"steps":[{"id":"a","hands":120,"after":[]},{"id":"w","wait":300,"after":["a"]}]} | /critical/1 | w
+                    plan | {"people":1,"steps":[{"id":"a","hands":10.5,"wait":5,"from":600}]} | /schedule/0/end | 615.5
+                    plan | {"people":1,"steps":[]} | /elapsed | 0
                     fit | {"fitted":"2.10 mm","clearance":"0.31 mm","wanted":"0.10 mm","limits":"0.05-0.15 mm","stock":["2.20 mm","2.30","2.40 mm"],"rule":"nearest"} | /chosen/min | 2.3
                     fit | {"fitted":"2.10 mm","clearance":"0.31 mm","wanted":"0.10 mm","limits":"0.05-0.15 mm","stock":["2.20 mm"]} | /verdict | none fits
                     reading | {"limit":"0.05-0.15 mm","resolution":"0.01 mm","values":["0.15 mm"]} | /verdicts/0 | marginal
@@ -323,6 +331,11 @@ class CalcCommandTest {
                 "wrenches | {\"values\":[]} | wrenches",
                 "adapter | {\"torque\":\"5 Nm\",\"wrenchLength\":\"4 N\",\"extension\":\"1 mm\"} | wrenchLength",
                 "kits | {\"demand\":[{\"part\":\"1\",\"count\":-1}],\"kits\":[]} | count",
+                "plan | {\"people\":0,\"steps\":[]} | people",
+                "plan | {\"steps\":[{\"id\":\"a\",\"hands\":-1}]} | hands",
+                "plan | {\"steps\":[{\"id\":\"a\",\"after\":[\"a\"]}]} | comes after itself",
+                "plan | {\"steps\":[{\"id\":\"a\",\"after\":[\"b\"]}]} | not there",
+                "plan | {\"steps\":[{\"id\":\"a\"},{\"id\":\"a\"}]} | twice",
                 "fit | {\"fitted\":\"2 N\"} | fitted",
                 "reading | {\"limit\":\"2 mm\",\"resolution\":\"0 mm\",\"values\":[]} | resolution",
                 "gear | {\"speed\":\"9 rpm\",\"pairs\":[{\"driver\":0,\"driven\":4}]} | driver",
