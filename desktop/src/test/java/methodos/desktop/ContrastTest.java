@@ -49,7 +49,7 @@ class ContrastTest extends RealWindow {
     }
 
     private void walk(FxRobot robot) throws Exception {
-        for (Place place : EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH))) {
+        for (Place place : EnumSet.complementOf(EnumSet.of(Place.BENCH))) {
             robot.interact(() -> window().show(place));
             until(() -> window().ready());
             laidOut(robot);

@@ -110,7 +110,7 @@ public record ManualPlan(
                     work.add(
                             new PlannedWork(
                                     step.id().text(),
-                                    one.time.likely(),
+                                    one.time.expected(),
                                     one.rest,
                                     needsKit(manual, step, stage) ? asked.kitsFrom : 0,
                                     one.after.stream().map(Id::text).toList()));
@@ -154,7 +154,7 @@ public record ManualPlan(
                         Collectors.groupingBy(
                                 PlannedStep::stage,
                                 TreeMap::new,
-                                Collectors.summingDouble(s -> s.time.likely())));
+                                Collectors.summingDouble(s -> s.time.expected())));
     }
 
     /** The steps that take longest, the longest first. */
@@ -181,18 +181,27 @@ public record ManualPlan(
     }
 
     /**
-     * How well the work of all steps together is known: in eight of ten cases it lies between. The
-     * steps are taken as independent; their expected times and variances add up.
+     * How well the work of all steps together is known: in eight of ten cases it lies between.
+     * Expected times add up. What the footage shows is taken as independent, so there the variances
+     * add up; what is assumed may be wrong for all steps in the same way, so there the deviations
+     * themselves do.
      *
      * @return seconds, the shorter time first
      */
     public double[] range() {
-        double mean = steps.stream().mapToDouble(s -> s.time.expected()).sum();
-        double deviation =
-                Math.sqrt(
-                        steps.stream()
-                                .mapToDouble(s -> s.time.deviation() * s.time.deviation())
-                                .sum());
-        return new double[] {mean - ONE_IN_TEN * deviation, mean + ONE_IN_TEN * deviation};
+        double mean = 0;
+        double assumed = 0;
+        double shown = 0;
+        for (PlannedStep step : steps) {
+            mean += step.time.expected();
+            double deviation = step.time.deviation();
+            if (step.time.ground() == StepTime.Ground.WORK) {
+                assumed += deviation;
+            } else {
+                shown += deviation * deviation;
+            }
+        }
+        double both = Math.hypot(assumed, Math.sqrt(shown));
+        return new double[] {mean - ONE_IN_TEN * both, mean + ONE_IN_TEN * both};
     }
 }

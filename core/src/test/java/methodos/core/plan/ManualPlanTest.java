@@ -80,8 +80,12 @@ class ManualPlanTest {
         ManualPlan plan = plan(2);
         assertThat(after(plan, "gear off")).containsExactly("cover off");
         assertThat(after(plan, "pinion off")).containsExactly("cover off");
-        assertThat(plan.plan().elapsed()).isEqualTo(2 * (10 + 25));
-        assertThat(plan(1).plan().elapsed()).isEqualTo(3 * (10 + 25));
+        double off = plan.step(new Id<>("gear off")).orElseThrow().time().expected();
+        assertThat(off)
+                .as("half to two and a half of 10 + 25")
+                .isCloseTo(35 * 7 / 6.0, within(1e-9));
+        assertThat(plan.plan().elapsed()).isCloseTo(2 * off, within(1e-9));
+        assertThat(plan(1).plan().elapsed()).isCloseTo(3 * off, within(1e-9));
     }
 
     @Test
@@ -176,7 +180,7 @@ class ManualPlanTest {
         assertThat(plan.step(new Id<>("soak")).orElseThrow().time().likely()).isEqualTo(50);
         assertThat(plan.waits()).extracting(WorkPlan.Slot::id).containsExactly("soak");
         WorkPlan.Slot brake = plan.plan().slot("brake off").orElseThrow();
-        assertThat(brake.start()).as("beside the wait").isEqualTo(50);
+        assertThat(brake.start()).as("beside the wait").isCloseTo(50 * 7 / 6.0, within(1e-9));
     }
 
     @Test

@@ -46,6 +46,7 @@ import methodos.desktop.guide.GuideView;
 import methodos.desktop.history.EarlierStates;
 import methodos.desktop.place.Place;
 import methodos.desktop.place.PlaceView;
+import methodos.desktop.plan.TimePlace;
 import methodos.desktop.project.EditWords;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.project.Trouble;
@@ -125,7 +126,7 @@ public final class MainWindow {
         this.desk = new FootageDesk(project);
         this.scans = new ScanDesk(project);
         this.drafts = new DraftDesk(project);
-        EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH));
+        EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.BENCH));
         order = new OrderOfWork(project, here, this::show, otherShade);
         root.getStyleClass().add("window");
         frame.setLeft(order);
@@ -270,7 +271,7 @@ public final class MainWindow {
     }
 
     static boolean isHere(Place place) {
-        return place != Place.TIME && place != Place.BENCH;
+        return place != Place.BENCH;
     }
 
     private PlaceView made(Place place) {
@@ -309,7 +310,8 @@ public final class MainWindow {
             case TORQUE -> new TorquePlace(project, theme, this::say, this::go);
             case CHECKS -> new ChecksPlace(project, theme, this::say, this::goFromFinding);
             case PUBLISH -> new PublishPlace(project, choice, this::say, this::go);
-            case TIME, BENCH -> throw new IllegalArgumentException(place + " is not here yet");
+            case TIME -> new TimePlace(project, theme, this::say, this::go);
+            case BENCH -> throw new IllegalArgumentException(place + " is not here yet");
         };
     }
 

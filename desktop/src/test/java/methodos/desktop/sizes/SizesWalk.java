@@ -91,7 +91,7 @@ abstract class SizesWalk extends RealWindow {
                         stage.setWidth(size.width());
                         stage.setHeight(size.height());
                     });
-            for (Place place : EnumSet.complementOf(EnumSet.of(Place.TIME, Place.BENCH))) {
+            for (Place place : EnumSet.complementOf(EnumSet.of(Place.BENCH))) {
                 robot.interact(() -> window().show(place));
                 look(robot, size + " " + place);
                 for (String face : FACES.getOrDefault(place, List.of())) {

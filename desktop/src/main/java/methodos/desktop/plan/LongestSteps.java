@@ -1,0 +1,98 @@
+package methodos.desktop.plan;
+
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Button;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import methodos.core.description.Id;
+import methodos.core.manual.Step;
+import methodos.core.plan.ManualPlan;
+import methodos.core.plan.StepTime;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.theme.Palette;
+import methodos.desktop.theme.Surface;
+import methodos.desktop.theme.Theme;
+
+/** The steps that take longest, with how well their times are known. */
+final class LongestSteps {
+
+    private static final int MANY = 5;
+    private static final double RANGE = 170;
+    private static final double HIGH = 20;
+    private static final double BLOCK = 7;
+
+    private final GridPane grid = new GridPane();
+    private final Words words;
+    private final Theme theme;
+    private final Consumer<Id<Step>> choose;
+
+    LongestSteps(Words words, Theme theme, Consumer<Id<Step>> choose) {
+        this.words = words;
+        this.theme = theme;
+        this.choose = choose;
+        grid.setHgap(12);
+        grid.setVgap(2);
+        ColumnConstraints number = new ColumnConstraints();
+        number.setMinWidth(26);
+        ColumnConstraints text = new ColumnConstraints();
+        text.setHgrow(Priority.ALWAYS);
+        text.setMinWidth(120);
+        ColumnConstraints range = new ColumnConstraints(RANGE);
+        ColumnConstraints time = new ColumnConstraints();
+        time.setMinWidth(150);
+        grid.getColumnConstraints().setAll(number, text, range, time);
+    }
+
+    Region node() {
+        return grid;
+    }
+
+    void show(ManualPlan plan) {
+        grid.getChildren().clear();
+        List<ManualPlan.PlannedStep> longest = plan.longest(MANY);
+        double most = longest.stream().mapToDouble(s -> s.time().worst()).max().orElse(1);
+        for (int row = 0; row < longest.size(); row++) {
+            ManualPlan.PlannedStep step = longest.get(row);
+            Button link =
+                    Controls.link(
+                            "longest-" + step.number(),
+                            step.step().text(),
+                            () -> choose.accept(step.step().id()));
+            link.setWrapText(false);
+            link.setMaxWidth(Double.MAX_VALUE);
+            link.setAlignment(Pos.CENTER_LEFT);
+            grid.addRow(
+                    row,
+                    Controls.label(String.valueOf(step.number()), "accent-strong"),
+                    link,
+                    range(step.time(), most),
+                    Controls.label(
+                            words.of(
+                                    "plan.between",
+                                    words.duration(Math.rint(step.time().best())),
+                                    words.duration(Math.rint(step.time().worst()))),
+                            "soft"));
+        }
+    }
+
+    private Region range(StepTime time, double most) {
+        Surface surface = Surface.high(HIGH);
+        surface.size(RANGE, HIGH);
+        surface.setMouseTransparent(true);
+        GraphicsContext g = surface.clean();
+        Palette palette = theme.palette().get();
+        double scale = (RANGE - BLOCK) / most;
+        g.setStroke(palette.ruleEdge());
+        g.setLineWidth(2);
+        g.strokeLine(time.best() * scale, HIGH / 2, time.worst() * scale + BLOCK, HIGH / 2);
+        g.setFill(palette.ink());
+        g.fillRect(time.likely() * scale, HIGH / 2 - BLOCK, BLOCK, 2 * BLOCK);
+        return surface;
+    }
+}

@@ -1,0 +1,2 @@
+/** The place Time: how long the work takes, who does what, and what waits for itself. */
+package methodos.desktop.plan;
