@@ -58,7 +58,7 @@ final class PublishCommand implements Callable<Integer> {
             split = ",",
             description =
                     "pdf, html, reshoot; sheets: fetch, torque, parts, sorting, card, record,"
-                            + " training; several with commas")
+                            + " training, plan; several with commas")
     private List<String> formats;
 
     @Option(

@@ -19,6 +19,7 @@ import methodos.fixtures.ValidPdf;
 import methodos.publish.document.Publication;
 import methodos.publish.document.Publisher;
 import methodos.publish.document.Publisher.Format;
+import methodos.publish.sheet.JobCard;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
@@ -38,7 +39,8 @@ class SheetsTest {
                     Format.SORTING,
                     Format.CARD,
                     Format.RECORD,
-                    Format.TRAINING);
+                    Format.TRAINING,
+                    Format.PLAN);
 
     @TempDir private Path temp;
     private Manual manual;
@@ -61,6 +63,12 @@ class SheetsTest {
         training(text(out.resolve("training.pdf"), true));
         assertThat(text(out.resolve("record.pdf")))
                 .contains("As found", "As left", "Instrument no.", "Checked by", "Model");
+        String plan = text(out.resolve("time-plan.pdf"));
+        assertThat(plan).contains("One person", "Two people", "on the longest way");
+        manual.steps()
+                .filter(s -> !s.optional() && s.onlyIf().isBlank() && s.onlyIfFound() == null)
+                .filter(s -> s.way() == null)
+                .forEach(s -> assertThat(plan).containsIgnoringWhitespaces(JobCard.cut(s.text())));
         String torque = text(out.resolve("torque.pdf"));
         manual.joints().forEach(j -> assertThat(torque).containsIgnoringWhitespaces(j.name()));
         String parts = text(out.resolve("parts.pdf"));

@@ -74,6 +74,19 @@ class SchedulerTest {
     }
 
     @Test
+    void whereNothingIsWonWorkIsDoneAsItIsTold() {
+        Random random = new Random(5);
+        List<PlannedWork> all = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            String[] after = i % 4 == 3 ? new String[] {"w" + (i - 2)} : new String[0];
+            all.add(work("w" + i, 10 + random.nextInt(100), 0, after));
+        }
+        assertThat(Scheduler.plan(all, 1).slots())
+                .extracting(WorkPlan.Slot::id)
+                .containsExactlyElementsOf(all.stream().map(PlannedWork::id).toList());
+    }
+
+    @Test
     void nothingIsPlannedOfWhatCannotBe() {
         assertThatThrownBy(
                         () ->

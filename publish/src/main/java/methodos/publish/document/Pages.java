@@ -30,6 +30,7 @@ import methodos.publish.house.Tint;
 import methodos.publish.screen.Inlined;
 import methodos.publish.sheet.FetchList;
 import methodos.publish.sheet.JobCard;
+import methodos.publish.sheet.PlanSheet;
 import methodos.publish.sheet.SortingPlaces;
 import methodos.publish.sheet.TrainingQuestions;
 
@@ -179,6 +180,10 @@ final class Pages {
             case FETCH -> values.put("groups", FetchList.of(seen, numbers, publication.words()));
             case SORTING ->
                     values.put("places", SortingPlaces.of(seen.manual(), seen.sight(), numbers));
+            case PLAN ->
+                    values.put(
+                            "plan",
+                            new PlanSheet(seen.manual(), seen.sight(), publication.words()));
             case TRAINING -> training(values, publication, numbers, folder, course);
             case CARD -> {
                 return card(template, values, publication, folder);

@@ -51,7 +51,9 @@ public final class Publisher {
         CARD("job-card.pdf", "card"),
         RECORD("record.pdf", "record"),
         /** Questions for a class, with the answers on a page of their own. */
-        TRAINING("training.pdf", "training");
+        TRAINING("training.pdf", "training"),
+        /** Who does what when. */
+        PLAN("time-plan.pdf", "plan");
 
         private final String file;
         private final String sheet;

@@ -276,7 +276,8 @@ class PublisherTest {
                             "sorting.pdf",
                             "job-card.pdf",
                             "record.pdf",
-                            "training.pdf");
+                            "training.pdf",
+                            "time-plan.pdf");
         }
     }
 
