@@ -6,6 +6,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.text.TextAlignment;
 import methodos.core.manual.Stage;
 import methodos.core.plan.ManualPlan;
+import methodos.core.plan.PlanTime;
 import methodos.core.words.Words;
 import methodos.desktop.theme.Palette;
 import methodos.desktop.theme.Surface;
@@ -43,7 +44,7 @@ final class StagesBar {
 
     private String told(Stage.Kind kind, double seconds) {
         return words.of(
-                "plan.ofStage", words.of(kind), words.duration(Math.rint(seconds / 60) * 60));
+                "plan.ofStage", words.of(kind), words.duration(PlanTime.wholeMinutes(seconds)));
     }
 
     private void paint() {

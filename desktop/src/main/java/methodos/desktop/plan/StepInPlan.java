@@ -10,6 +10,7 @@ import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
 import methodos.core.manual.Step;
 import methodos.core.plan.ManualPlan;
+import methodos.core.plan.PlanTime;
 import methodos.core.plan.StepTime;
 import methodos.core.plan.WorkPlan;
 import methodos.core.words.Words;
@@ -108,8 +109,8 @@ final class StepInPlan extends VBox {
                 words.of("plan.when"),
                 words.of(
                         "plan.fromTo",
-                        TimeRule.clock(slot.start()),
-                        TimeRule.clock(slot.free()),
+                        PlanTime.clock(slot.start()),
+                        PlanTime.clock(slot.free()),
                         slot.person()),
                 plan.plan().critical().contains(slot.id()) ? words.of("plan.onLongest") : "");
     }

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -21,11 +23,14 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
+import methodos.core.kit.OrderList;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.Step;
 import methodos.core.plan.ManualPlan;
+import methodos.core.plan.PlanTime;
 import methodos.core.plan.WorkPlan;
+import methodos.core.practice.PractisedManual;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.Halves;
@@ -66,6 +71,7 @@ public final class TimePlace implements PlaceView {
     private double kitsFrom;
     private Id<Step> chosen;
     private ManualPlan shown;
+    private OrderList ordered;
     private Object asked = "nothing yet";
 
     public TimePlace(
@@ -160,7 +166,8 @@ public final class TimePlace implements PlaceView {
         if (node.getScene() == null) {
             return;
         }
-        Manual manual = project.practised().manual();
+        PractisedManual practised = project.practised();
+        Manual manual = practised.manual();
         Sight sight = project.sight().get();
         ManualPlan.Asked how = new ManualPlan.Asked(people, kitsFrom);
         Object now = List.of(manual, sight, how);
@@ -171,17 +178,19 @@ public final class TimePlace implements PlaceView {
         planning.execute(
                 () -> {
                     ManualPlan made = ManualPlan.of(manual, sight, how);
+                    OrderList order = OrderList.of(practised, sight);
                     Platform.runLater(
                             () -> {
                                 if (now.equals(asked)) {
-                                    show(made);
+                                    show(made, order);
                                 }
                             });
                 });
     }
 
-    private void show(ManualPlan now) {
+    private void show(ManualPlan now, OrderList order) {
         shown = now;
+        ordered = order;
         boolean some = !now.steps().isEmpty();
         plan.setVisible(some);
         plan.setManaged(some);
@@ -200,16 +209,16 @@ public final class TimePlace implements PlaceView {
             return;
         }
         WorkPlan work = shown.plan();
-        total.setText(words.duration(whole(work.elapsed())));
+        total.setText(words.duration(PlanTime.wholeMinutes(work.elapsed())));
         double[] range = shown.range();
         told.setText(
                 words.of(
                         "plan.told",
                         shown.people(),
-                        words.duration(whole(work.hands())),
-                        words.duration(whole(range[0])),
-                        words.duration(whole(range[1])),
-                        words.duration(whole(work.idle()))));
+                        words.duration(PlanTime.wholeMinutes(work.hands())),
+                        words.duration(PlanTime.wholeMinutes(range[0])),
+                        words.duration(PlanTime.wholeMinutes(range[1])),
+                        words.duration(PlanTime.wholeMinutes(work.idle()))));
         rule.show(shown, chosen);
         stages.show(shown);
         longest.show(shown);
@@ -217,13 +226,12 @@ public final class TimePlace implements PlaceView {
         early();
     }
 
-    /** Whole minutes: no plan is known better. */
-    static double whole(double seconds) {
-        return Math.max(MINUTE, Math.rint(seconds / MINUTE) * MINUTE);
-    }
-
     private void early() {
         List<Node> rows = new ArrayList<>();
+        String order = order();
+        if (!order.isEmpty()) {
+            rows.add(row(words.of("plan.beforehand"), words.of("plan.order", order)));
+        }
         shown.waits().stream()
                 .filter(slot -> slot.end() - slot.free() >= LONG_WAIT)
                 .limit(MOST_WAITS)
@@ -237,15 +245,31 @@ public final class TimePlace implements PlaceView {
 
     private Node begin(WorkPlan.Slot slot) {
         ManualPlan.PlannedStep step = shown.step(new Id<>(slot.id())).orElseThrow();
-        return new HBox(
-                8,
-                Controls.label(TimeRule.clock(slot.start()), "strong"),
-                Controls.prose(
-                        words.of(
-                                "plan.begin",
-                                step.number(),
-                                step.step().text(),
-                                words.duration(slot.end() - slot.free()))));
+        return row(
+                PlanTime.clock(slot.start()),
+                words.of(
+                        "plan.begin",
+                        step.number(),
+                        step.step().text(),
+                        words.duration(slot.end() - slot.free())));
+    }
+
+    private static Node row(String when, String what) {
+        return new HBox(8, Controls.label(when, "strong"), Controls.prose(what));
+    }
+
+    /** The fewest kits, and what none of them holds. */
+    private String order() {
+        return Stream.concat(
+                        ordered.kits().stream()
+                                .map(k -> ordered(k.count(), k.kit().name(), k.kit().number())),
+                        ordered.extras().stream()
+                                .map(e -> ordered(e.count(), e.part().label(), e.part().number())))
+                .collect(Collectors.joining("; "));
+    }
+
+    private String ordered(int count, String name, String number) {
+        return words.of("plan.ordered", count, (name + " " + number).strip());
     }
 
     private void choose(Id<Step> step) {

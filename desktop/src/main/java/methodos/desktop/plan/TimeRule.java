@@ -13,6 +13,7 @@ import javafx.scene.text.TextAlignment;
 import methodos.core.description.Id;
 import methodos.core.manual.Step;
 import methodos.core.plan.ManualPlan;
+import methodos.core.plan.PlanTime;
 import methodos.core.plan.WorkPlan;
 import methodos.core.words.Words;
 import methodos.desktop.theme.Palette;
@@ -152,7 +153,9 @@ final class TimeRule {
                     y(lane) + BAR / 2);
             g.setFill(palette.soft());
             g.fillText(
-                    waits ? words.of("plan.nobody") : words.duration(TimePlace.whole(hands(lane))),
+                    waits
+                            ? words.of("plan.nobody")
+                            : words.duration(PlanTime.wholeMinutes(hands(lane))),
                     0,
                     y(lane) + BAR / 2 + 16);
             g.setStroke(palette.line());
@@ -195,15 +198,9 @@ final class TimeRule {
             g.strokeLine(x, TOP + RULE, x, TOP + RULE - (whole ? RULE * .7 : RULE * .3));
             if (whole && x < x(all) - LEAST_STEP * .6) {
                 g.setFill(palette.ink());
-                g.fillText(clock(k / PARTS * step), x + 4, TOP + 13);
+                g.fillText(PlanTime.clock(k / PARTS * step), x + 4, TOP + 13);
             }
         }
-    }
-
-    /** Hours and minutes after the beginning, as a clock that began with the work shows them. */
-    static String clock(double seconds) {
-        long minutes = Math.round(seconds / 60);
-        return minutes / 60 + ":" + (minutes % 60 < 10 ? "0" : "") + minutes % 60;
     }
 
     private void slot(GraphicsContext g, Palette palette, WorkPlan.Slot slot) {

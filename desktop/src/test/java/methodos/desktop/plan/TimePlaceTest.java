@@ -103,6 +103,7 @@ class TimePlaceTest extends RealWindow {
         assertThat(text(robot, "#planTotal")).contains("12 h");
         VBox early = robot.lookup("#planEarly").queryAs(VBox.class);
         assertThat(robot.from(early).lookup(".label").queryAllAs(Label.class))
-                .anyMatch(l -> l.getText().contains("Then 10 h alone"));
+                .anyMatch(l -> l.getText().contains("Then 10 h alone"))
+                .anyMatch(l -> l.getText().startsWith("Order "));
     }
 }

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.plan.ManualPlan;
+import methodos.core.plan.PlanTime;
 import methodos.core.plan.WorkPlan;
 import methodos.core.words.Words;
 
@@ -16,7 +17,6 @@ public final class PlanSheet {
     /** Narrower bars have no room for a number, in shares of a hundred of the drawing. */
     private static final double NUMBERED = 1.7;
 
-    private static final double MINUTE = 60;
     private static final int QUARTER = 900;
     private static final int MOST_MARKS = 16;
 
@@ -122,7 +122,7 @@ public final class PlanSheet {
         }
         List<Mark> marks = new ArrayList<>();
         for (int at = 0; at < elapsed; at += step) {
-            marks.add(new Mark(share(100 * at / elapsed), clock(at)));
+            marks.add(new Mark(share(100 * at / elapsed), PlanTime.clock(at)));
         }
         return marks;
     }
@@ -151,7 +151,7 @@ public final class PlanSheet {
 
     /** Whole minutes: no plan is known better. */
     private String whole(double seconds) {
-        return words.duration(Math.rint(seconds / MINUTE) * MINUTE);
+        return words.duration(PlanTime.wholeMinutes(seconds));
     }
 
     /** The steps in the order in which they are told. */
@@ -175,18 +175,12 @@ public final class PlanSheet {
                         words.duration(Math.rint(step.time().best())),
                         words.duration(Math.rint(step.time().worst()))),
                 step.rest() > 0 ? words.duration(step.rest()) : "",
-                one.plan().slot(id).map(s -> clock(s.start())).orElse(""),
+                one.plan().slot(id).map(s -> PlanTime.clock(s.start())).orElse(""),
                 two.plan()
                         .slot(id)
-                        .map(s -> words.of("plan.by", clock(s.start()), s.person()))
+                        .map(s -> words.of("plan.by", PlanTime.clock(s.start()), s.person()))
                         .orElse(""),
                 one.plan().critical().contains(id));
-    }
-
-    /** Hours and minutes after the beginning. */
-    private static String clock(double seconds) {
-        long minutes = Math.round(seconds / MINUTE);
-        return String.format(Locale.ROOT, "%d:%02d", minutes / 60, minutes % 60);
     }
 
     /** Numbers of the steps that hang on a finding or may be left out; empty where none does. */
