@@ -35,7 +35,7 @@ final class TablesCommand implements Callable<Integer> {
     @Option(
             names = "--what",
             required = true,
-            description = "parts, kits, tools, consumables, torques or limits")
+            description = "parts, kits, tools, consumables, torques, limits or plan")
     private DerivedTable.What what;
 
     @Option(names = "--format", description = "csv, xlsx or json; csv where nothing is said")

@@ -50,6 +50,19 @@ class PlanTest extends CalledCommands {
     }
 
     @Test
+    void aPlannerTakesItAsATable() throws Exception {
+        JsonNode plan = planned("plan", demo, "--people", "2", "--json");
+        JsonNode table = planned("tables", demo, "--what", "plan", "--json");
+        assertThat(table.path("rows")).hasSameSizeAs(plan.path("steps"));
+        JsonNode row = table.at("/rows/34");
+        assertThat(row.path("words").asText()).startsWith("Clean all parts");
+        assertThat(row.path("then alone").asInt()).isEqualTo(300);
+        assertThat(row.path("right after").get(0).asInt()).isEqualTo(34);
+        assertThat(run("tables", demo, "--what", "plan")).isZero();
+        assertThat(output()).contains("two people from", "Clean all parts");
+    }
+
+    @Test
     void peopleReadWhenWhoDoesWhat() {
         assertThat(run("plan", demo, "--people", "2")).isZero();
         assertThat(output())

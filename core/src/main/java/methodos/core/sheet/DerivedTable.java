@@ -47,7 +47,9 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
         TOOLS,
         CONSUMABLES,
         TORQUES,
-        LIMITS
+        LIMITS,
+        /** The time plan. */
+        PLAN
     }
 
     private static final String STEPS = "steps";
@@ -77,6 +79,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
             case CONSUMABLES -> consumables(manual, sight);
             case TORQUES -> torques(practised, sight);
             case LIMITS -> limits(practised, sight);
+            case PLAN -> PlanTable.of(manual, sight);
         };
     }
 
