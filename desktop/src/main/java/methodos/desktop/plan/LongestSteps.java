@@ -2,7 +2,6 @@ package methodos.desktop.plan;
 
 import java.util.List;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
 import javafx.scene.layout.ColumnConstraints;
@@ -64,9 +63,8 @@ final class LongestSteps {
                             "longest-" + step.number(),
                             step.step().text(),
                             () -> choose.accept(step.step().id()));
-            link.setWrapText(false);
             link.setMaxWidth(Double.MAX_VALUE);
-            link.setAlignment(Pos.CENTER_LEFT);
+            link.setMinHeight(Region.USE_PREF_SIZE);
             grid.addRow(
                     row,
                     Controls.label(String.valueOf(step.number()), "accent-strong"),

@@ -255,7 +255,9 @@ public final class TimePlace implements PlaceView {
     }
 
     private static Node row(String when, String what) {
-        return new HBox(8, Controls.label(when, "strong"), Controls.prose(what));
+        Label at = Controls.label(when, "strong");
+        at.setMinWidth(Region.USE_PREF_SIZE);
+        return new HBox(8, at, Controls.prose(what));
     }
 
     /** The fewest kits, and what none of them holds. */
