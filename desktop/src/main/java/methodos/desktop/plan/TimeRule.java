@@ -26,7 +26,11 @@ import methodos.desktop.theme.Theme;
  */
 final class TimeRule {
 
-    private static final double NAMES = 78;
+    private static final double NAMES = 82;
+
+    /** So that the frame of the focus lies beside the words. */
+    private static final double INSET = 6;
+
     private static final double EDGE = 14;
     private static final double TOP = 6;
     private static final double RULE = 28;
@@ -149,14 +153,14 @@ final class TimeRule {
             g.setTextAlign(TextAlignment.LEFT);
             g.fillText(
                     waits ? words.of("plan.waits") : words.of("plan.person", lane),
-                    0,
+                    INSET,
                     y(lane) + BAR / 2);
             g.setFill(palette.soft());
             g.fillText(
                     waits
                             ? words.of("plan.nobody")
                             : words.duration(PlanTime.wholeMinutes(hands(lane))),
-                    0,
+                    INSET,
                     y(lane) + BAR / 2 + 16);
             g.setStroke(palette.line());
             g.strokeLine(NAMES, y(lane) + BAR + 8, x(plan.plan().elapsed()), y(lane) + BAR + 8);
@@ -258,7 +262,7 @@ final class TimeRule {
             g.setLineDashes();
         }
         String text = words.of("plan.waitOf", number, words.duration(slot.end() - slot.free()));
-        double room = surface.getWidth() - TextWidth.of(text) - 2;
+        double room = surface.getWidth() - TextWidth.of(text) - INSET;
         g.setFill(palette.ink());
         g.setTextAlign(TextAlignment.LEFT);
         g.fillText(text, Math.max(0, Math.min(left, room)), y + BAR + 22);

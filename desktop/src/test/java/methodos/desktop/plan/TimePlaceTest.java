@@ -76,7 +76,7 @@ class TimePlaceTest extends RealWindow {
         assertThat(step(robot)).isEqualTo("Step 65");
         Node rule = robot.lookup("#timeRule").query();
         Point2D corner = rule.localToScreen(0, 0);
-        robot.clickOn(corner.getX() + 80, corner.getY() + 60);
+        robot.clickOn(corner.getX() + 84, corner.getY() + 60);
         assertThat(step(robot)).as("the first slot").isEqualTo("Step 1");
         robot.type(KeyCode.RIGHT);
         robot.clickOn("#planStep");
