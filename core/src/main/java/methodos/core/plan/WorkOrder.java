@@ -26,7 +26,8 @@ import methodos.core.manual.Step;
  *   <li>both have to do with one part, joint, fluid, mark, aid or counter, and one of them changes
  *       it,
  *   <li>one has to do with a part that covers a part of the other,
- *   <li>both take off or put on parts, and of one of these nobody has said what covers it,
+ *   <li>one takes off or puts on parts, the other has to do with parts, and of one of all these
+ *       nobody has said what covers it,
  *   <li>one makes an energy safe or gives it back: all work lies between,
  *   <li>one decides or compares by what is measured in the other,
  *   <li>one prepares or tests, or names nothing that the ledger follows: it may concern all.
@@ -43,7 +44,8 @@ final class WorkOrder {
             Set<String> changed,
             Set<String> seen,
             Set<String> covers,
-            Set<String> moved) {}
+            Set<String> moved,
+            Set<String> parts) {}
 
     private final Manual manual;
     private final Map<String, Set<String>> coveredBy = new HashMap<>();
@@ -91,8 +93,10 @@ final class WorkOrder {
         Set<String> changed = new HashSet<>();
         Set<String> seen = new HashSet<>();
         Set<String> moved = new HashSet<>();
+        Set<String> parts = new HashSet<>();
         for (PartUse use : step.parts()) {
             String part = use.part().text();
+            parts.add(part);
             switch (use.in(stage)) {
                 case TAKEN_OFF, PUT_ON -> {
                     changed.add(part);
@@ -127,7 +131,7 @@ final class WorkOrder {
                                                 || e.restoreSteps().contains(step.id()));
         boolean whole = stage == Stage.Kind.PREPARE || stage == Stage.Kind.TEST;
         boolean all = energy || whole || changed.isEmpty() && seen.isEmpty();
-        return new Told(step, all, changed, seen, covers, moved);
+        return new Told(step, all, changed, seen, covers, moved, parts);
     }
 
     private void joint(Id<?> id, Set<String> changed) {
@@ -171,9 +175,10 @@ final class WorkOrder {
 
     /** Nothing says that two parts are free of each other where nobody has said what covers one. */
     private boolean unknown(Told first, Told second) {
-        return !first.moved.isEmpty()
-                && !second.moved.isEmpty()
-                && !(known.containsAll(first.moved) && known.containsAll(second.moved));
+        return !(first.moved.isEmpty() && second.moved.isEmpty())
+                && !first.parts.isEmpty()
+                && !second.parts.isEmpty()
+                && !(known.containsAll(first.parts) && known.containsAll(second.parts));
     }
 
     private static boolean shares(Set<String> some, Set<String> others) {

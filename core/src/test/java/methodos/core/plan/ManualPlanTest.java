@@ -93,9 +93,11 @@ class ManualPlanTest {
         step(Stage.Kind.TAKE_DOWN, "cover off", use("cover", null));
         step(Stage.Kind.TAKE_DOWN, "brake off", use("brake", null));
         step(Stage.Kind.TAKE_DOWN, "gear off", use("gear", null));
+        step(Stage.Kind.TAKE_DOWN, "wipe the brake", use("brake", PartUse.Handling.TOUCHED));
         ManualPlan plan = plan(2);
         assertThat(after(plan, "brake off")).containsExactly("cover off");
         assertThat(after(plan, "gear off")).containsExactly("brake off");
+        assertThat(after(plan, "wipe the brake")).containsExactly("gear off");
     }
 
     @Test
@@ -164,10 +166,9 @@ class ManualPlanTest {
                         StepBuilder.builder()
                                 .id(new Id<>("soak"))
                                 .text("soak")
-                                .parts(List.of(use("cover", PartUse.Handling.TOUCHED)))
+                                .parts(List.of(use("pinion", PartUse.Handling.TOUCHED)))
                                 .waits(List.of(new Wait("oil creeps", 600))));
-        step(Stage.Kind.TAKE_DOWN, "brake off", use("brake", null));
-        step(Stage.Kind.TAKE_DOWN, "cover off", use("cover", null));
+        step(Stage.Kind.TAKE_DOWN, "gear off", use("gear", null));
         manual =
                 manual.withRepeats(
                         List.of(
@@ -179,8 +180,8 @@ class ManualPlanTest {
         ManualPlan plan = plan(1);
         assertThat(plan.step(new Id<>("soak")).orElseThrow().time().likely()).isEqualTo(50);
         assertThat(plan.waits()).extracting(WorkPlan.Slot::id).containsExactly("soak");
-        WorkPlan.Slot brake = plan.plan().slot("brake off").orElseThrow();
-        assertThat(brake.start()).as("beside the wait").isCloseTo(50 * 7 / 6.0, within(1e-9));
+        WorkPlan.Slot gear = plan.plan().slot("gear off").orElseThrow();
+        assertThat(gear.start()).as("beside the wait").isCloseTo(50 * 7 / 6.0, within(1e-9));
     }
 
     @Test
