@@ -89,7 +89,7 @@ final class PlanCommand implements Callable<Integer> {
         row.put("likely", PlanOutput.number(time.likely()));
         row.put("worst", PlanOutput.number(time.worst()));
         row.put("expected", PlanOutput.number(time.expected()));
-        row.put("wait", PlanOutput.number(step.rest()));
+        row.put("wait", PlanOutput.number(step.alone()));
         row.put("ground", time.ground().name().toLowerCase(Locale.ROOT));
         row.put("film", PlanOutput.number(time.film()));
         row.put("times", time.times());

@@ -83,8 +83,8 @@ public final class LargePrintBenchmark {
         System.out.printf(
                 Locale.ROOT,
                 "%d figures, %d pages: %.1f s; the layout library alone on the finished pages"
-                        + " %.1f s; %.2f times; at most %d MB of memory for the whole process; painting all figures"
-                        + " and laying out once, before: %.1f s%n",
+                        + " %.1f s; %.2f times; at most %d MB of memory for the whole"
+                        + " process; painting all figures and laying out once, before: %.1f s%n",
                 manual.figures().size(),
                 count,
                 ours,

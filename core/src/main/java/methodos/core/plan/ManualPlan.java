@@ -2,7 +2,6 @@ package methodos.core.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,7 +40,7 @@ public record ManualPlan(
      * A step in the plan.
      *
      * @param number among the steps that these units have
-     * @param rest seconds in which it needs nobody and is not yet done
+     * @param alone seconds in which it needs nobody and is not yet done
      * @param after ids of the steps right before it; none of one that is not planned
      */
     public record PlannedStep(
@@ -49,8 +48,18 @@ public record ManualPlan(
             Stage.Kind stage,
             int number,
             StepTime time,
-            double rest,
-            List<Id<Step>> after) {}
+            double alone,
+            List<Id<Step>> after) {
+
+        private PlannedWork work(double from) {
+            return new PlannedWork(
+                    step.id().text(),
+                    time.expected(),
+                    alone,
+                    from,
+                    after.stream().map(Id::text).toList());
+        }
+    }
 
     /**
      * What may be otherwise than usual.
@@ -71,50 +80,34 @@ public record ManualPlan(
     public static ManualPlan of(Manual manual, Sight sight, Asked asked) {
         StepNumbers numbers = new StepNumbers(manual, sight);
         StepTimes times = new StepTimes(manual, sight);
-        Map<Step, Stage.Kind> planned = new LinkedHashMap<>();
+        WorkOrder order = new WorkOrder(manual);
+        List<PlannedStep> steps = new ArrayList<>();
         List<PlannedStep> leftOut = new ArrayList<>();
+        List<PlannedWork> work = new ArrayList<>();
         for (Stage stage : manual.stages()) {
             for (Step step : stage.steps()) {
                 OptionalInt number = numbers.of(step.id());
                 if (number.isEmpty() || !usual(manual, step)) {
                     continue;
                 }
-                if (step.optional() || step.onlyIfFound() != null || !step.onlyIf().isBlank()) {
-                    leftOut.add(
-                            new PlannedStep(
-                                    step,
-                                    stage.kind(),
-                                    number.getAsInt(),
-                                    times.of(step, stage.kind()),
-                                    StepTimes.rest(step),
-                                    List.of()));
+                boolean perhaps =
+                        step.optional() || step.onlyIfFound() != null || !step.onlyIf().isBlank();
+                PlannedStep one =
+                        new PlannedStep(
+                                step,
+                                stage.kind(),
+                                number.getAsInt(),
+                                times.of(step, stage.kind()),
+                                times.alone(step),
+                                perhaps ? List.of() : order.next(step, stage.kind()));
+                if (perhaps) {
+                    leftOut.add(one);
                 } else {
-                    planned.put(step, stage.kind());
+                    steps.add(one);
+                    work.add(one.work(needsKit(manual, one) ? asked.kitsFrom : 0));
                 }
             }
         }
-        Map<Id<Step>, List<Id<Step>>> order = WorkOrder.of(manual, planned);
-        List<PlannedStep> steps = new ArrayList<>();
-        List<PlannedWork> work = new ArrayList<>();
-        planned.forEach(
-                (step, stage) -> {
-                    PlannedStep one =
-                            new PlannedStep(
-                                    step,
-                                    stage,
-                                    numbers.of(step.id()).orElseThrow(),
-                                    times.of(step, stage),
-                                    StepTimes.rest(step),
-                                    order.get(step.id()));
-                    steps.add(one);
-                    work.add(
-                            new PlannedWork(
-                                    step.id().text(),
-                                    one.time.expected(),
-                                    one.rest,
-                                    needsKit(manual, step, stage) ? asked.kitsFrom : 0,
-                                    one.after.stream().map(Id::text).toList()));
-                });
         WorkPlan plan = Scheduler.plan(work, asked.people);
         return new ManualPlan(sight, asked.people, steps, leftOut, plan);
     }
@@ -125,9 +118,9 @@ public record ManualPlan(
         return alternative.map(a -> a.ways().get(0).id().equals(step.way())).orElse(true);
     }
 
-    private static boolean needsKit(Manual manual, Step step, Stage.Kind stage) {
-        return step.parts().stream()
-                .filter(u -> u.in(stage) == PartUse.Handling.PUT_ON)
+    private static boolean needsKit(Manual manual, PlannedStep one) {
+        return one.step.parts().stream()
+                .filter(u -> u.in(one.stage) == PartUse.Handling.PUT_ON)
                 .filter(
                         u ->
                                 u.supply() == PartUse.Supply.NEW
@@ -161,16 +154,13 @@ public record ManualPlan(
     public List<PlannedStep> longest(int count) {
         return steps.stream()
                 .sorted(
-                        Comparator.comparingDouble((PlannedStep s) -> s.time.likely() + s.rest)
+                        Comparator.comparingDouble((PlannedStep s) -> s.time.likely() + s.alone)
                                 .reversed())
                 .limit(count)
                 .toList();
     }
 
-    /**
-     * What has to begin at the latest when for nothing to be late by it: waits, the longest first,
-     * as seconds after the beginning.
-     */
+    /** What waits for itself, the longest wait first. */
     public List<WorkPlan.Slot> waits() {
         return plan.slots().stream()
                 .filter(s -> s.end() > s.free())

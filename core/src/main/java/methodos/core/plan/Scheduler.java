@@ -38,6 +38,8 @@ public final class Scheduler {
     private final int[][] before;
     private final int[][] behind;
     private final int[] inOrder;
+    private final double[] heads;
+    private final double[] tails;
 
     private Scheduler(List<PlannedWork> work, int people) {
         this.work = work;
@@ -71,6 +73,8 @@ public final class Scheduler {
         behind =
                 next.stream().map(n -> n.stream().mapToInt(i -> i).toArray()).toArray(int[][]::new);
         inOrder = inOrder();
+        heads = heads();
+        tails = tails();
     }
 
     /**
@@ -113,11 +117,10 @@ public final class Scheduler {
     private record Placed(double[] start, int[] person, double elapsed) {}
 
     private WorkPlan best() {
-        double[] tail = tails();
-        double[] urgency = tail.clone();
+        double[] urgency = tails;
         Placed best = placed(urgency);
-        double least = least(tail);
-        for (double[] other : List.of(followers(tail), sooner())) {
+        double least = least();
+        for (double[] other : List.of(followers(), sooner())) {
             Placed plan = placed(other);
             if (plan.elapsed() < best.elapsed() - ROUNDING) {
                 best = plan;
@@ -207,11 +210,11 @@ public final class Scheduler {
     }
 
     /** Urgent is also what much waits for. */
-    private double[] followers(double[] tail) {
-        double[] all = new double[tail.length];
+    private double[] followers() {
+        double[] all = new double[work.size()];
         for (int k = inOrder.length - 1; k >= 0; k--) {
             int i = inOrder[k];
-            all[i] = work.get(i).hands() + 2 * work.get(i).rest();
+            all[i] = work.get(i).hands() + 2 * work.get(i).alone();
             for (int later : behind[i]) {
                 all[i] += all[later] / before[later].length;
             }
@@ -225,13 +228,13 @@ public final class Scheduler {
     }
 
     /** No plan is shorter than the longest chain, nor than the hands' work shared out evenly. */
-    private double least(double[] tail) {
+    private double least() {
         double hands = work.stream().mapToDouble(PlannedWork::hands).sum() / people;
-        double[] head = heads();
-        double chain = 0;
-        for (int i = 0; i < tail.length; i++) {
-            chain = Math.max(chain, head[i] + tail[i]);
-        }
+        double chain =
+                IntStream.range(0, work.size())
+                        .mapToDouble(i -> heads[i] + tails[i])
+                        .max()
+                        .orElse(0);
         return Math.max(hands, chain);
     }
 
@@ -297,27 +300,26 @@ public final class Scheduler {
     }
 
     private List<String> critical() {
-        double[] head = heads();
-        int last = -1;
-        for (int i = 0; i < head.length; i++) {
-            if (last < 0
-                    || head[i] + work.get(i).lasts()
-                            > head[last] + work.get(last).lasts() + ROUNDING) {
-                last = i;
-            }
-        }
         LinkedList<String> chain = new LinkedList<>();
-        while (last >= 0) {
-            chain.addFirst(work.get(last).id());
-            int awaited = -1;
-            for (int earlier : before[last]) {
-                if (head[earlier] + work.get(earlier).lasts() >= head[last] - ROUNDING) {
-                    awaited = earlier;
-                    break;
-                }
-            }
-            last = awaited;
+        int at =
+                IntStream.range(0, work.size())
+                        .boxed()
+                        .max(Comparator.comparingDouble(this::soonest).thenComparing(i -> -i))
+                        .orElse(-1);
+        while (at >= 0) {
+            chain.addFirst(work.get(at).id());
+            double begun = heads[at] - ROUNDING;
+            at =
+                    Arrays.stream(before[at])
+                            .filter(earlier -> soonest(earlier) >= begun)
+                            .findFirst()
+                            .orElse(-1);
         }
         return chain;
+    }
+
+    /** When a piece is done at the earliest, if there were people enough. */
+    private double soonest(int piece) {
+        return heads[piece] + work.get(piece).lasts();
     }
 }

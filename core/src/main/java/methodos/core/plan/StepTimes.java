@@ -13,6 +13,7 @@ import methodos.core.manual.Sight;
 import methodos.core.manual.Span;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
+import methodos.core.manual.Wait;
 
 /** Estimates how long the steps of a manual take for some units. */
 public final class StepTimes {
@@ -63,9 +64,9 @@ public final class StepTimes {
                         StepTime.Ground.WORK);
     }
 
-    /** Seconds in which it needs nobody. */
-    public static double rest(Step step) {
-        return step.waits().stream().mapToDouble(w -> w.seconds()).sum();
+    /** Seconds in which it needs nobody, all its repeats together. */
+    public double alone(Step step) {
+        return step.waits().stream().mapToDouble(Wait::seconds).sum() * repeated.of(step.id());
     }
 
     private double film(Step step) {

@@ -4,13 +4,17 @@ import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
+import java.util.LinkedList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import methodos.core.description.Id;
-import methodos.core.manual.Decision;
+import methodos.core.fit.Formula;
+import methodos.core.fit.ReckonedReading;
+import methodos.core.manual.Action;
+import methodos.core.manual.Answer;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
@@ -26,8 +30,8 @@ import methodos.core.manual.Step;
  *   <li>both have to do with one part, joint, fluid, mark, aid or counter, and one of them changes
  *       it,
  *   <li>one has to do with a part that covers a part of the other,
- *   <li>one takes off or puts on parts, the other has to do with parts, and of one of all these
- *       nobody has said what covers it,
+ *   <li>one takes off or puts on parts, and of some thing of one of them nobody has said what
+ *       covers it,
  *   <li>one makes an energy safe or gives it back: all work lies between,
  *   <li>one decides or compares by what is measured in the other,
  *   <li>one prepares or tests, or names nothing that the ledger follows: it may concern all.
@@ -37,21 +41,32 @@ import methodos.core.manual.Step;
  */
 final class WorkOrder {
 
-    /** A step as far as its order goes. */
+    /**
+     * A step as far as its order goes.
+     *
+     * @param all whether it may concern all
+     * @param things the parts that it has to do with, or what else there is where it names none
+     * @param changed ids and symbols of what it changes or measures
+     * @param seen of what it only looks at or reckons with
+     * @param moved the parts that it takes off or puts on
+     * @param covers the parts that cover its own
+     */
     private record Told(
             Step step,
             boolean all,
+            Set<String> things,
             Set<String> changed,
             Set<String> seen,
-            Set<String> covers,
             Set<String> moved,
-            Set<String> parts) {}
+            Set<String> covers) {}
 
     private final Manual manual;
     private final Map<String, Set<String>> coveredBy = new HashMap<>();
     private final Set<String> known = new HashSet<>();
+    private final List<Told> told = new ArrayList<>();
+    private final List<BitSet> before = new ArrayList<>();
 
-    private WorkOrder(Manual manual) {
+    WorkOrder(Manual manual) {
         this.manual = manual;
         for (Part part : manual.parts()) {
             for (Id<Part> cover : part.coveredBy()) {
@@ -63,40 +78,34 @@ final class WorkOrder {
     }
 
     /**
-     * For each of some steps those that come right before it.
+     * Tells it the step that comes next.
      *
-     * @param steps in the order in which they are told, with what their stage is for
+     * @return ids of those that come right before it
      */
-    static Map<Id<Step>, List<Id<Step>>> of(Manual manual, Map<Step, Stage.Kind> steps) {
-        WorkOrder order = new WorkOrder(manual);
-        List<Told> told =
-                steps.entrySet().stream().map(e -> order.told(e.getKey(), e.getValue())).toList();
-        List<BitSet> earlier = new ArrayList<>();
-        Map<Id<Step>, List<Id<Step>>> all = new LinkedHashMap<>();
-        for (int j = 0; j < told.size(); j++) {
-            BitSet known = new BitSet();
-            List<Id<Step>> right = new ArrayList<>();
-            for (int i = j - 1; i >= 0; i--) {
-                if (!known.get(i) && order.bound(told.get(i), told.get(j))) {
-                    right.add(0, told.get(i).step.id());
-                    known.set(i);
-                    known.or(earlier.get(i));
-                }
+    List<Id<Step>> next(Step step, Stage.Kind stage) {
+        Told now = told(step, stage);
+        BitSet all = new BitSet();
+        LinkedList<Id<Step>> right = new LinkedList<>();
+        for (int i = told.size() - 1; i >= 0; i--) {
+            if (!all.get(i) && bound(told.get(i), now)) {
+                right.addFirst(told.get(i).step.id());
+                all.set(i);
+                all.or(before.get(i));
             }
-            earlier.add(known);
-            all.put(told.get(j).step.id(), right);
         }
-        return all;
+        told.add(now);
+        before.add(all);
+        return right;
     }
 
     private Told told(Step step, Stage.Kind stage) {
         Set<String> changed = new HashSet<>();
         Set<String> seen = new HashSet<>();
         Set<String> moved = new HashSet<>();
-        Set<String> parts = new HashSet<>();
+        Set<String> things = new HashSet<>();
         for (PartUse use : step.parts()) {
             String part = use.part().text();
-            parts.add(part);
+            things.add(part);
             switch (use.in(stage)) {
                 case TAKEN_OFF, PUT_ON -> {
                     changed.add(part);
@@ -106,44 +115,41 @@ final class WorkOrder {
                 case LOOKED_AT -> seen.add(part);
             }
         }
-        step.joints().forEach(j -> joint(j, changed));
-        step.actions()
+        Stream.concat(step.joints().stream(), step.actions().stream().map(Action::object))
                 .forEach(
-                        a -> {
-                            changed.add(a.object().text());
-                            joint(a.object(), changed);
+                        object -> {
+                            changed.add(object.text());
+                            fastener(object).ifPresent(changed::add);
+                            fastener(object).ifPresent(things::add);
                         });
-        step.readings().forEach(r -> reading(r, changed, seen));
-        for (Decision decision : manual.decisions()) {
-            if (step.id().equals(decision.step())) {
-                decision.measures().forEach(m -> seen.add(symbol(m.symbol())));
-            }
+        if (things.isEmpty()) {
+            things.addAll(changed);
         }
-        seen.removeAll(changed);
+        step.readings().forEach(r -> reading(r, changed, seen));
+        manual.decisions().stream()
+                .filter(d -> step.id().equals(d.step()))
+                .flatMap(d -> d.measures().stream())
+                .forEach(m -> seen.add(symbol(m.symbol())));
         Set<String> covers = new HashSet<>();
-        Stream.concat(changed.stream(), seen.stream())
-                .forEach(p -> covers.addAll(coveredBy.getOrDefault(p, Set.of())));
-        boolean energy =
-                manual.energies().stream()
-                        .anyMatch(
-                                e ->
-                                        e.safeSteps().contains(step.id())
-                                                || e.restoreSteps().contains(step.id()));
-        boolean whole = stage == Stage.Kind.PREPARE || stage == Stage.Kind.TEST;
-        boolean all = energy || whole || changed.isEmpty() && seen.isEmpty();
-        return new Told(step, all, changed, seen, covers, moved, parts);
+        things.forEach(p -> covers.addAll(coveredBy.getOrDefault(p, Set.of())));
+        boolean all =
+                things.isEmpty()
+                        || stage == Stage.Kind.PREPARE
+                        || stage == Stage.Kind.TEST
+                        || manual.energies().stream()
+                                .anyMatch(
+                                        e ->
+                                                e.safeSteps().contains(step.id())
+                                                        || e.restoreSteps().contains(step.id()));
+        return new Told(step, all, things, changed, seen, moved, covers);
     }
 
-    private void joint(Id<?> id, Set<String> changed) {
-        manual.joints().stream()
-                .filter(j -> j.id().equals(id))
-                .forEach(
-                        j -> {
-                            changed.add(id.text());
-                            if (j.fastener() != null) {
-                                changed.add(j.fastener().text());
-                            }
-                        });
+    /** The part that holds a joint; none of what is no joint. */
+    private Optional<String> fastener(Id<?> object) {
+        return manual.joints().stream()
+                .filter(j -> j.id().equals(object) && j.fastener() != null)
+                .map(j -> j.fastener().text())
+                .findFirst();
     }
 
     private static void reading(Reading reading, Set<String> changed, Set<String> seen) {
@@ -155,6 +161,14 @@ final class WorkOrder {
         }
         if (!reading.symbol().isEmpty()) {
             changed.add(symbol(reading.symbol()));
+            ReckonedReading.symbols(reading).forEach(s -> changed.add(symbol(s)));
+        }
+        if (reading.answer() instanceof Answer.Reckoned reckoned) {
+            try {
+                Formula.parse(reckoned.formula()).names().forEach(n -> seen.add(symbol(n)));
+            } catch (IllegalArgumentException unfinished) {
+                return; // a formula that is none yet waits for nothing
+            }
         }
     }
 
@@ -173,12 +187,12 @@ final class WorkOrder {
                 || unknown(first, second);
     }
 
-    /** Nothing says that two parts are free of each other where nobody has said what covers one. */
+    /**
+     * Nothing says that two things are free of each other where nobody has said what covers one.
+     */
     private boolean unknown(Told first, Told second) {
         return !(first.moved.isEmpty() && second.moved.isEmpty())
-                && !first.parts.isEmpty()
-                && !second.parts.isEmpty()
-                && !(known.containsAll(first.parts) && known.containsAll(second.parts));
+                && !(known.containsAll(first.things) && known.containsAll(second.things));
     }
 
     private static boolean shares(Set<String> some, Set<String> others) {

@@ -62,7 +62,7 @@ final class PlanTable {
             whole(time.likely()),
             whole(time.worst()),
             whole(time.expected()),
-            step.rest() > 0 ? whole(step.rest()) : null,
+            step.alone() > 0 ? whole(step.alone()) : null,
             time.ground().name().toLowerCase(Locale.ROOT),
             time.film() > 0 ? whole(time.film()) : null,
             time.times(),

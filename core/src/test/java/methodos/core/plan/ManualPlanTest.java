@@ -6,14 +6,19 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import methodos.core.description.Id;
+import methodos.core.manual.Action;
+import methodos.core.manual.Answer;
 import methodos.core.manual.Applicability;
 import methodos.core.manual.Clip;
 import methodos.core.manual.Dismissal;
+import methodos.core.manual.LedgerItem;
+import methodos.core.manual.LedgerItemBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartBuilder;
 import methodos.core.manual.PartUse;
 import methodos.core.manual.PartUseBuilder;
+import methodos.core.manual.ReadingBuilder;
 import methodos.core.manual.Repeat;
 import methodos.core.manual.ReuseRule;
 import methodos.core.manual.Sight;
@@ -111,6 +116,57 @@ class ManualPlanTest {
     }
 
     @Test
+    void aValueIsMeasuredBeforeItIsReckonedWith() {
+        step(Stage.Kind.INSPECT, measuring("gear height", "gear", "h", null));
+        step(Stage.Kind.INSPECT, measuring("pinion height", "pinion", "k", null));
+        step(Stage.Kind.INSPECT, measuring("both", "cover", "", new Answer.Reckoned("h", "mm")));
+        ManualPlan plan = plan(2);
+        assertThat(after(plan, "both")).containsExactly("gear height");
+        assertThat(after(plan, "pinion height")).isEmpty();
+    }
+
+    private StepBuilder measuring(String name, String part, String symbol, Answer answer) {
+        return StepBuilder.builder()
+                .id(new Id<>(name))
+                .text(name)
+                .parts(List.of(use(part, PartUse.Handling.LOOKED_AT)))
+                .readings(
+                        List.of(
+                                ReadingBuilder.builder()
+                                        .what(name)
+                                        .symbol(symbol)
+                                        .answer(answer)
+                                        .count(1)
+                                        .applicability(Applicability.ALL)
+                                        .build()));
+    }
+
+    @Test
+    void whatMovesAPartStaysBesideAFluidOrAMeasureThatNamesNone() {
+        Id<LedgerItem> oil = new Id<>("oil");
+        manual =
+                manual.withLedgerItems(
+                        List.of(
+                                LedgerItemBuilder.builder()
+                                        .id(oil)
+                                        .kind(LedgerItem.Kind.FLUID)
+                                        .name("oil")
+                                        .applicability(Applicability.ALL)
+                                        .build()));
+        step(Stage.Kind.TAKE_DOWN, "cover off", use("cover", null));
+        step(
+                Stage.Kind.TAKE_DOWN,
+                StepBuilder.builder()
+                        .id(new Id<>("drain"))
+                        .text("drain")
+                        .actions(List.of(new Action(Action.Verb.DRAIN, oil, 1, "", null))));
+        step(Stage.Kind.TAKE_DOWN, "gear off", use("gear", null));
+        ManualPlan plan = plan(2);
+        assertThat(after(plan, "drain")).containsExactly("cover off");
+        assertThat(after(plan, "gear off")).containsExactly("drain");
+    }
+
+    @Test
     void preparingAndTestingConcernAllAndSoDoesWhatNamesNothing() {
         step(Stage.Kind.PREPARE, "block the hook");
         step(Stage.Kind.TAKE_DOWN, "cover off", use("cover", null));
@@ -179,6 +235,9 @@ class ManualPlanTest {
                                         List.of("the other side"))));
         ManualPlan plan = plan(1);
         assertThat(plan.step(new Id<>("soak")).orElseThrow().time().likely()).isEqualTo(50);
+        assertThat(plan.step(new Id<>("soak")).orElseThrow().alone())
+                .as("at both places")
+                .isEqualTo(1200);
         assertThat(plan.waits()).extracting(WorkPlan.Slot::id).containsExactly("soak");
         WorkPlan.Slot gear = plan.plan().slot("gear off").orElseThrow();
         assertThat(gear.start()).as("beside the wait").isCloseTo(50 * 7 / 6.0, within(1e-9));

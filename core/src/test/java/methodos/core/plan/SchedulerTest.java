@@ -169,7 +169,7 @@ class SchedulerTest {
             WorkPlan.Slot slot = slots.get(one.id());
             assertThat(slot.start()).isGreaterThanOrEqualTo(one.from());
             assertThat(slot.free() - slot.start()).isCloseTo(one.hands(), within(EXACT));
-            assertThat(slot.end() - slot.free()).isCloseTo(one.rest(), within(EXACT));
+            assertThat(slot.end() - slot.free()).isCloseTo(one.alone(), within(EXACT));
             assertThat(slot.person())
                     .isBetween(one.hands() > 0 ? 1 : 0, one.hands() > 0 ? people : 0);
             for (String earlier : one.after()) {
@@ -200,7 +200,7 @@ class SchedulerTest {
             if (k > 0) {
                 assertThat(one.after()).contains(plan.critical().get(k - 1));
             }
-            lasts = Math.max(lasts, one.from()) + one.hands() + one.rest();
+            lasts = Math.max(lasts, one.from()) + one.hands() + one.alone();
         }
         assertThat(plan.elapsed()).isGreaterThanOrEqualTo(lasts - EXACT);
         double alone = Scheduler.plan(all, Math.max(1, all.size())).elapsed();
@@ -257,7 +257,7 @@ class SchedulerTest {
         }
 
         private void done(PlannedWork one, double start, double elapsed) {
-            double end = start + one.hands() + one.rest();
+            double end = start + one.hands() + one.alone();
             ended.put(one.id(), end);
             go(Math.max(elapsed, end));
             ended.remove(one.id());

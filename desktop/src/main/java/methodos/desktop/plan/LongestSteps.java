@@ -2,21 +2,20 @@ package methodos.desktop.plan;
 
 import java.util.List;
 import java.util.function.Consumer;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Rectangle;
 import methodos.core.description.Id;
 import methodos.core.manual.Step;
 import methodos.core.plan.ManualPlan;
 import methodos.core.plan.StepTime;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
-import methodos.desktop.theme.Palette;
-import methodos.desktop.theme.Surface;
-import methodos.desktop.theme.Theme;
 
 /** The steps that take longest, with how well their times are known. */
 final class LongestSteps {
@@ -28,12 +27,10 @@ final class LongestSteps {
 
     private final GridPane grid = new GridPane();
     private final Words words;
-    private final Theme theme;
     private final Consumer<Id<Step>> choose;
 
-    LongestSteps(Words words, Theme theme, Consumer<Id<Step>> choose) {
+    LongestSteps(Words words, Consumer<Id<Step>> choose) {
         this.words = words;
-        this.theme = theme;
         this.choose = choose;
         grid.setHgap(12);
         grid.setVgap(2);
@@ -79,18 +76,17 @@ final class LongestSteps {
         }
     }
 
-    private Region range(StepTime time, double most) {
-        Surface surface = Surface.high(HIGH);
-        surface.size(RANGE, HIGH);
-        surface.setMouseTransparent(true);
-        GraphicsContext g = surface.clean();
-        Palette palette = theme.palette().get();
+    private static Region range(StepTime time, double most) {
         double scale = (RANGE - BLOCK) / most;
-        g.setStroke(palette.ruleEdge());
-        g.setLineWidth(2);
-        g.strokeLine(time.best() * scale, HIGH / 2, time.worst() * scale + BLOCK, HIGH / 2);
-        g.setFill(palette.ink());
-        g.fillRect(time.likely() * scale, HIGH / 2 - BLOCK, BLOCK, 2 * BLOCK);
-        return surface;
+        Line line = new Line(time.best() * scale, 0, time.worst() * scale + BLOCK, 0);
+        line.getStyleClass().add("range-line");
+        Rectangle likely = new Rectangle(time.likely() * scale, -BLOCK, BLOCK, 2 * BLOCK);
+        likely.getStyleClass().add("range-likely");
+        Pane range = new Pane(line, likely);
+        line.setTranslateY(HIGH / 2);
+        likely.setTranslateY(HIGH / 2);
+        range.setPrefSize(RANGE, HIGH);
+        range.setMaxHeight(HIGH);
+        return range;
     }
 }

@@ -71,8 +71,8 @@ final class StepInPlan extends VBox {
                         fact("plan.likely", time.likely()),
                         fact("plan.best", time.best()),
                         fact("plan.worst", time.worst()));
-        if (step.rest() > 0) {
-            times.getChildren().add(fact("plan.then", step.rest()));
+        if (step.alone() > 0) {
+            times.getChildren().add(fact("plan.then", step.alone()));
         }
         times.getChildren().add(Controls.prose(ground(time), "soft"));
         all.add(times);

@@ -72,7 +72,7 @@ public final class TimePlace implements PlaceView {
     private Id<Step> chosen;
     private ManualPlan shown;
     private OrderList ordered;
-    private Object asked = "nothing yet";
+    private volatile Object asked = "nothing yet";
 
     public TimePlace(
             OpenProject project, Theme theme, Consumer<String> message, Consumer<OpenPoint> go) {
@@ -82,7 +82,7 @@ public final class TimePlace implements PlaceView {
         planning = project.background().thread("work.plan");
         rule = new TimeRule(words, theme, this::choose);
         stages = new StagesBar(words, theme);
-        longest = new LongestSteps(words, theme, this::choose);
+        longest = new LongestSteps(words, this::choose);
         details = new StepInPlan(words, go);
         total.setId("planTotal");
         total.setMinWidth(Region.USE_PREF_SIZE);
@@ -110,7 +110,6 @@ public final class TimePlace implements PlaceView {
         project.workspace().addListener(o -> refresh());
         project.sight().addListener(o -> refresh());
         node.sceneProperty().addListener(o -> refresh());
-        theme.palette().addListener(o -> repaint());
         refresh();
     }
 
@@ -177,11 +176,14 @@ public final class TimePlace implements PlaceView {
         asked = now;
         planning.execute(
                 () -> {
+                    if (now != asked) {
+                        return; // another edit came before it was this one's turn
+                    }
                     ManualPlan made = ManualPlan.of(manual, sight, how);
                     OrderList order = OrderList.of(practised, sight);
                     Platform.runLater(
                             () -> {
-                                if (now.equals(asked)) {
+                                if (now == asked) {
                                     show(made, order);
                                 }
                             });
@@ -196,34 +198,38 @@ public final class TimePlace implements PlaceView {
         plan.setManaged(some);
         nothing.setVisible(!some);
         nothing.setManaged(!some);
-        if (some && (chosen == null || now.step(chosen).isEmpty())) {
-            chosen = new Id<>(now.plan().slots().get(0).id());
+        if (some) {
+            told();
+            stages.show(shown);
+            longest.show(shown);
+            early();
+            choose(chosen != null && now.step(chosen).isPresent() ? chosen : first());
+        } else {
+            details.getChildren().clear();
         }
-        repaint();
         retitled.run();
     }
 
-    private void repaint() {
-        if (shown == null || shown.steps().isEmpty()) {
-            details.getChildren().clear();
-            return;
-        }
+    private Id<Step> first() {
+        return new Id<>(shown.plan().slots().get(0).id());
+    }
+
+    private void told() {
         WorkPlan work = shown.plan();
-        total.setText(words.duration(PlanTime.wholeMinutes(work.elapsed())));
+        total.setText(minutes(work.elapsed()));
         double[] range = shown.range();
         told.setText(
                 words.of(
                         "plan.told",
                         shown.people(),
-                        words.duration(PlanTime.wholeMinutes(work.hands())),
-                        words.duration(PlanTime.wholeMinutes(range[0])),
-                        words.duration(PlanTime.wholeMinutes(range[1])),
-                        words.duration(PlanTime.wholeMinutes(work.idle()))));
-        rule.show(shown, chosen);
-        stages.show(shown);
-        longest.show(shown);
-        details.show(shown, chosen);
-        early();
+                        minutes(work.hands()),
+                        minutes(range[0]),
+                        minutes(range[1]),
+                        minutes(work.idle())));
+    }
+
+    private String minutes(double seconds) {
+        return words.duration(PlanTime.wholeMinutes(seconds));
     }
 
     private void early() {
@@ -276,7 +282,8 @@ public final class TimePlace implements PlaceView {
 
     private void choose(Id<Step> step) {
         chosen = step;
-        repaint();
+        rule.show(shown, chosen);
+        details.show(shown, chosen);
     }
 
     @Override

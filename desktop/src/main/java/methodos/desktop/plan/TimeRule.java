@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.canvas.GraphicsContext;
@@ -51,6 +52,7 @@ final class TimeRule {
     private final Theme theme;
     private ManualPlan plan;
     private Map<String, ManualPlan.PlannedStep> steps = Map.of();
+    private Set<String> longest = Set.of();
     private Id<Step> chosen;
 
     /**
@@ -88,6 +90,7 @@ final class TimeRule {
     void show(ManualPlan now, Id<Step> step) {
         plan = now;
         chosen = step;
+        longest = Set.copyOf(now.plan().critical());
         steps = now.steps().stream().collect(Collectors.toMap(s -> s.step().id().text(), s -> s));
         double high = TOP + RULE + LANE * (now.people() + 1) + FOOT;
         surface.setMinHeight(high);
@@ -208,7 +211,7 @@ final class TimeRule {
     }
 
     private void slot(GraphicsContext g, Palette palette, WorkPlan.Slot slot) {
-        boolean longest = plan.plan().critical().contains(slot.id());
+        boolean bold = longest.contains(slot.id());
         boolean here = chosen != null && chosen.text().equals(slot.id());
         String number = String.valueOf(steps.get(slot.id()).number());
         if (slot.person() != WorkPlan.NOBODY) {
@@ -217,10 +220,10 @@ final class TimeRule {
             double y = y(slot.person());
             g.setFill(here ? palette.mark() : palette.tint());
             g.fillRect(left, y, wide, BAR);
-            g.setStroke(longest ? palette.ink() : palette.mark());
+            g.setStroke(bold ? palette.ink() : palette.mark());
             g.setLineWidth(1);
             g.strokeRect(left, y, wide, BAR);
-            if (longest) {
+            if (bold) {
                 g.setLineWidth(3);
                 g.strokeLine(left, y + BAR, left + wide, y + BAR);
             }
@@ -231,22 +234,17 @@ final class TimeRule {
             }
         }
         if (slot.end() > slot.free()) {
-            waits(g, palette, slot, here, longest, number);
+            waits(g, palette, slot, here, number);
         }
     }
 
     private void waits(
-            GraphicsContext g,
-            Palette palette,
-            WorkPlan.Slot slot,
-            boolean here,
-            boolean longest,
-            String number) {
+            GraphicsContext g, Palette palette, WorkPlan.Slot slot, boolean here, String number) {
         double left = x(slot.free());
         double wide = Math.max(2, x(slot.end()) - left);
         double y = y(plan.people() + 1);
         g.setStroke(here ? palette.mark() : palette.ruleEdge());
-        g.setLineWidth(longest ? 2.5 : 1);
+        g.setLineWidth(longest.contains(slot.id()) ? 2.5 : 1);
         g.strokeRect(left, y, wide, BAR);
         g.setLineWidth(1);
         for (double x = left - BAR; x < left + wide; x += HATCH) {

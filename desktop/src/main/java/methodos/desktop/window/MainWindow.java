@@ -3,7 +3,6 @@ package methodos.desktop.window;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -126,8 +125,7 @@ public final class MainWindow {
         this.desk = new FootageDesk(project);
         this.scans = new ScanDesk(project);
         this.drafts = new DraftDesk(project);
-        EnumSet<Place> here = EnumSet.complementOf(EnumSet.of(Place.BENCH));
-        order = new OrderOfWork(project, here, this::show, otherShade);
+        order = new OrderOfWork(project, MainWindow::isHere, this::show, otherShade);
         root.getStyleClass().add("window");
         frame.setLeft(order);
         head = new WindowHead(this, project, new PlacesMenu(order, words, this::show));

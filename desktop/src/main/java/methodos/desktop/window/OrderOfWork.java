@@ -2,8 +2,8 @@ package methodos.desktop.window;
 
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Cursor;
@@ -53,7 +53,8 @@ final class OrderOfWork extends VBox {
     /**
      * @param here the places that this version has
      */
-    OrderOfWork(OpenProject project, Set<Place> here, Consumer<Place> go, Runnable otherShade) {
+    OrderOfWork(
+            OpenProject project, Predicate<Place> here, Consumer<Place> go, Runnable otherShade) {
         this.project = project;
         getStyleClass().add("order-of-work");
         setAlignment(Pos.TOP_LEFT);
@@ -62,7 +63,7 @@ final class OrderOfWork extends VBox {
         getChildren().add(program);
         for (Place place : Place.values()) {
             ToggleButton leaf = leaf(place);
-            leaf.setDisable(!here.contains(place));
+            leaf.setDisable(!here.test(place));
             leaf.setOnAction(
                     e -> {
                         leaf.setSelected(true);

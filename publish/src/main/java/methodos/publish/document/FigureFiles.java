@@ -206,14 +206,7 @@ final class FigureFiles {
 
     /** Pictures beside pages for the screen go out of house, so they are never shared. */
     private boolean placed(String kept, Path file) throws IOException {
-        if (within.isEmpty()) {
-            return paintings.place(kept, file);
-        }
-        Optional<byte[]> before = paintings.get(kept);
-        if (before.isPresent()) {
-            Files.write(file, before.get());
-        }
-        return before.isPresent();
+        return within.isEmpty() ? paintings.place(kept, file) : paintings.copy(kept, file);
     }
 
     /** Tells one look of a figure from another: all that is drawn, and the pictures under it. */

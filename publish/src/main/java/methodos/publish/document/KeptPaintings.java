@@ -32,17 +32,27 @@ public interface KeptPaintings {
     void put(String name, byte[] content);
 
     /**
-     * Puts what was kept in the place of a file that is only read and soon removed: it may be the
-     * kept one under a second name.
+     * Writes what was kept to a file.
      *
      * @return whether it was kept
      * @throws IOException if the file cannot be written
      */
-    default boolean place(String name, Path file) throws IOException {
+    default boolean copy(String name, Path file) throws IOException {
         Optional<byte[]> kept = get(name);
         if (kept.isPresent()) {
             Files.write(file, kept.get());
         }
         return kept.isPresent();
+    }
+
+    /**
+     * The same for a file that is only read and soon removed: it may be the kept one under a second
+     * name.
+     *
+     * @return whether it was kept
+     * @throws IOException if the file cannot be written
+     */
+    default boolean place(String name, Path file) throws IOException {
+        return copy(name, file);
     }
 }

@@ -15,8 +15,7 @@ final class PageFill {
 
     /**
      * Width of a picture beside its text where nothing is to be filled, the share of it that one
-     * has which stood large before, and the width of text and picture together; as in {@code
-     * print.css}, by which the document is laid out before it is filled.
+     * has which stood large before, and the width of text and picture together.
      */
     static final double USUAL = 75;
 
@@ -148,6 +147,15 @@ final class PageFill {
     }
 
     private PageFill() {}
+
+    /** How wide pictures are in millimetres where nothing is to be filled, for style sheets. */
+    static Map<String, Object> usual() {
+        return Map.of(
+                "beside", Shown.BESIDE.usual,
+                "again", Shown.AGAIN.usual,
+                "across", Shown.ACROSS.usual,
+                "facts", BOTH - Shown.BESIDE.usual);
+    }
 
     /**
      * @param steps of one stage

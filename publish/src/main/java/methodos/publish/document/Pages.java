@@ -290,6 +290,7 @@ final class Pages {
             values.put("content", content);
             values.put("part", "");
             values.put("measured", false);
+            values.put("usual", PageFill.usual());
             values.put("colour", colours(publication.house(), medium.equals("print")));
             values.put("light", colours(publication.house(), true));
             values.put("fills", Map.of());
@@ -338,6 +339,7 @@ final class Pages {
         values.put("house", publication.house());
         values.put("part", "");
         values.put("measured", false);
+        values.put("usual", PageFill.usual());
         return filled("film-again.ftlh", values, publication);
     }
 

@@ -29,9 +29,6 @@ final class Print {
     /** What a page of print costs beside the painting of one figure. */
     static final double PAGE_WORK = 0.6;
 
-    /** Above and below the text together, in millimetres; as in {@code print.css}. */
-    private static final double MARGINS = 24 + 22;
-
     private Print() {}
 
     /**
@@ -49,7 +46,7 @@ final class Print {
                 builder(page, house, folder, uri -> picture(uri, course::goOn))
                         .buildPdfRenderer()) {
             laid.layout();
-            LaidPages.fills(laid, house.paper().height() - MARGINS)
+            LaidPages.fills(laid, house.paper().textHeight())
                     .forEach((step, fill) -> fills.put(String.valueOf(step), fill));
         }
         return fills;

@@ -45,6 +45,8 @@ public record HouseStyle(
         LETTER(215.9, 279.4);
 
         private static final double TEXT = 174;
+        private static final double ABOVE = 24;
+        private static final double BELOW = 22;
 
         /** Higher than any stage, and far from what the layout can no longer count. */
         private static final double ENDLESS = 1e6;
@@ -57,9 +59,9 @@ public record HouseStyle(
             this.height = height;
         }
 
-        /** Its height in millimetres. */
-        public double height() {
-            return height;
+        /** Height of what is printed on it, in millimetres. */
+        public double textHeight() {
+            return height - ABOVE - BELOW;
         }
 
         /** As a style sheet names it. */
@@ -77,9 +79,10 @@ public record HouseStyle(
             return millimetres(width) + " " + millimetres(ENDLESS);
         }
 
-        /** The margin at each side. */
-        public String side() {
-            return millimetres((width - TEXT) / 2);
+        /** Around what is printed, as a style sheet names them. */
+        public String margins() {
+            String side = millimetres((width - TEXT) / 2);
+            return String.join(" ", millimetres(ABOVE), side, millimetres(BELOW), side);
         }
 
         private static String millimetres(double length) {

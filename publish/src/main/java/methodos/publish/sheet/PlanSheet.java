@@ -174,7 +174,7 @@ public final class PlanSheet {
                         "plan.between",
                         words.duration(Math.rint(step.time().best())),
                         words.duration(Math.rint(step.time().worst()))),
-                step.rest() > 0 ? words.duration(step.rest()) : "",
+                step.alone() > 0 ? words.duration(step.alone()) : "",
                 one.plan().slot(id).map(s -> PlanTime.clock(s.start())).orElse(""),
                 two.plan()
                         .slot(id)
