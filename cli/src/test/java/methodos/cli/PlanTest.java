@@ -84,14 +84,33 @@ class PlanTest extends CalledCommands {
         Manual manual = PractisedManual.of(ProjectFolder.read(folder).manual()).manual();
         ManualPlan plan = ManualPlan.of(manual, Sight.EVERYTHING, new ManualPlan.Asked(2, 0));
         Set<String> before = findings(manual);
+        assertThat(findings(one(manual, steps(manual)))).isEqualTo(before);
         Random random = new Random(80);
         int moved = 0;
-        for (int k = 0; k < 40; k++) {
-            Manual other = shuffled(manual, plan, random);
-            moved += other.stages().equals(manual.stages()) ? 0 : 1;
-            assertThat(findings(other)).isEqualTo(before);
+        for (int k = 0; k < 100; k++) {
+            List<Step> order = shuffled(manual, plan, random);
+            moved += order.equals(steps(manual)) ? 0 : 1;
+            assertThat(findings(one(manual, order))).isEqualTo(before);
         }
         assertThat(moved).as("orders that are another one").isGreaterThan(20);
+    }
+
+    private static List<Step> steps(Manual manual) {
+        return manual.steps().toList();
+    }
+
+    /** The same manual with its steps in another order, also across its stages. */
+    private static Manual one(Manual manual, List<Step> order) {
+        List<Stage> stages = new ArrayList<>();
+        for (Step step : order) {
+            Stage of =
+                    manual.stages().stream()
+                            .filter(s -> s.steps().contains(step))
+                            .findFirst()
+                            .orElseThrow();
+            stages.add(new Stage(new Id<>("of " + step.id()), of.kind(), "", List.of(step)));
+        }
+        return manual.withStages(stages);
     }
 
     private static Set<String> findings(Manual manual) {
@@ -101,26 +120,22 @@ class PlanTest extends CalledCommands {
     }
 
     /** What hangs on a finding stays where it is told; between such steps others change places. */
-    private static Manual shuffled(Manual manual, ManualPlan plan, Random random) {
+    private static List<Step> shuffled(Manual manual, ManualPlan plan, Random random) {
         Map<Id<Step>, List<Id<Step>>> after = new HashMap<>();
         plan.steps().forEach(s -> after.put(s.step().id(), s.after()));
-        List<Stage> stages = new ArrayList<>();
-        for (Stage stage : manual.stages()) {
-            List<Step> order = new ArrayList<>();
-            List<Step> stretch = new ArrayList<>();
-            for (Step step : stage.steps()) {
-                if (after.containsKey(step.id())) {
-                    stretch.add(step);
-                } else {
-                    order.addAll(shuffled(stretch, after, random));
-                    order.add(step);
-                    stretch.clear();
-                }
+        List<Step> order = new ArrayList<>();
+        List<Step> stretch = new ArrayList<>();
+        for (Step step : steps(manual)) {
+            if (after.containsKey(step.id())) {
+                stretch.add(step);
+            } else {
+                order.addAll(shuffled(stretch, after, random));
+                order.add(step);
+                stretch.clear();
             }
-            order.addAll(shuffled(stretch, after, random));
-            stages.add(stage.withSteps(order));
         }
-        return manual.withStages(stages);
+        order.addAll(shuffled(stretch, after, random));
+        return order;
     }
 
     private static List<Step> shuffled(
