@@ -43,8 +43,11 @@ final class StagesBar {
     }
 
     private String told(Stage.Kind kind, double seconds) {
-        return words.of(
-                "plan.ofStage", words.of(kind), words.duration(PlanTime.wholeMinutes(seconds)));
+        return words.of("plan.ofStage", words.of(kind), minutes(seconds));
+    }
+
+    private String minutes(double seconds) {
+        return words.duration(PlanTime.wholeMinutes(seconds));
     }
 
     private void paint() {
@@ -62,7 +65,7 @@ final class StagesBar {
             g.setLineWidth(1);
             g.strokeRect(x, 1, wide, HEIGHT - 2);
             String full = told(stage.getKey(), stage.getValue());
-            String brief = String.valueOf(Math.round(stage.getValue() / 60));
+            String brief = minutes(stage.getValue());
             g.setFill(palette.ink());
             g.setTextAlign(TextAlignment.LEFT);
             g.fillText(

@@ -95,7 +95,7 @@ public final class TimePlace implements PlaceView {
                 new VBox(
                         14,
                         head,
-                        rule.node(),
+                        new VBox(2, rule.node(), Controls.prose(words.of("plan.hint"), "soft")),
                         part("plan.stages", stages.node()),
                         part("plan.five", longest.node()),
                         part("plan.early", early));

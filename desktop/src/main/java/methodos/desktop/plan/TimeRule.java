@@ -171,6 +171,7 @@ final class TimeRule {
         for (WorkPlan.Slot slot : plan.plan().slots()) {
             slot(g, palette, slot);
         }
+        nameWaits(g, palette);
         if (surface.isFocused()) {
             g.setStroke(palette.mark());
             g.setLineWidth(2);
@@ -234,12 +235,11 @@ final class TimeRule {
             }
         }
         if (slot.end() > slot.free()) {
-            waits(g, palette, slot, here, number);
+            waits(g, palette, slot, here);
         }
     }
 
-    private void waits(
-            GraphicsContext g, Palette palette, WorkPlan.Slot slot, boolean here, String number) {
+    private void waits(GraphicsContext g, Palette palette, WorkPlan.Slot slot, boolean here) {
         double left = x(slot.free());
         double wide = Math.max(2, x(slot.end()) - left);
         double y = y(plan.people() + 1);
@@ -259,11 +259,26 @@ final class TimeRule {
             g.strokeLine(left, y(slot.person()) + BAR, left, y);
             g.setLineDashes();
         }
-        String text = words.of("plan.waitOf", number, words.duration(slot.end() - slot.free()));
-        double room = surface.getWidth() - TextWidth.of(text) - INSET;
+    }
+
+    /** The longest waits first; one whose name would lie on another's has none. */
+    private void nameWaits(GraphicsContext g, Palette palette) {
         g.setFill(palette.ink());
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText(text, Math.max(0, Math.min(left, room)), y + BAR + 22);
+        List<double[]> taken = new ArrayList<>();
+        for (WorkPlan.Slot slot : plan.waits()) {
+            String name =
+                    words.of(
+                            "plan.waitOf",
+                            steps.get(slot.id()).number(),
+                            words.duration(slot.end() - slot.free()));
+            double wide = TextWidth.of(name) + INSET;
+            double left = Math.max(0, Math.min(x(slot.free()), surface.getWidth() - wide));
+            if (taken.stream().noneMatch(t -> left < t[1] && t[0] < left + wide)) {
+                taken.add(new double[] {left, left + wide});
+                g.fillText(name, left, y(plan.people() + 1) + BAR + 22);
+            }
+        }
     }
 
     /** The steps of a chain with stretches drawn together: 1–8, 35, 43. */
