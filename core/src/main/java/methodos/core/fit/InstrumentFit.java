@@ -1,5 +1,8 @@
 package methodos.core.fit;
 
+import java.util.Optional;
+import methodos.core.manual.Reading;
+import methodos.core.manual.Tool;
 import methodos.core.quantity.Conversion;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.Rational;
@@ -31,6 +34,30 @@ public enum InstrumentFit {
             return GOOD;
         }
         return step.compareTo(width.times(QUARTER)) <= 0 ? USABLE : TOO_COARSE;
+    }
+
+    /** Smallest step of an instrument, where its size tells one that suits the limit. */
+    public static Optional<Quantity> resolution(Tool instrument, Reading reading) {
+        return Optional.of(instrument)
+                .filter(t -> t.kind() == Tool.Kind.MEASURING)
+                .flatMap(t -> read(t.size()))
+                .filter(q -> q.single() && q.min().value().signum() > 0)
+                .filter(
+                        q ->
+                                reading.known()
+                                        .filter(
+                                                limit ->
+                                                        limit.unit().dimension()
+                                                                == q.unit().dimension())
+                                        .isPresent());
+    }
+
+    private static Optional<Quantity> read(String size) {
+        try {
+            return Optional.of(Quantity.parse(size));
+        } catch (IllegalArgumentException tellsNone) {
+            return Optional.empty();
+        }
     }
 
     private static Rational width(Quantity limit, Quantity tolerance) {

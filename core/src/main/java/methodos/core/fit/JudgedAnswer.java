@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import methodos.core.manual.Answer;
 import methodos.core.manual.Reading;
 import methodos.core.quantity.Conversion;
@@ -23,6 +24,8 @@ import methodos.core.quantity.Rational;
 public record JudgedAnswer(
         String given, Optional<Quantity> judged, Optional<ReadingVerdict> verdict) {
 
+    private static final Pattern NUMBER = Pattern.compile("[-+]?\\d+([.,]\\d+)?");
+
     /**
      * Judges one answer.
      *
@@ -41,7 +44,11 @@ public record JudgedAnswer(
         if (reading.answer() instanceof Answer.Written written) {
             return written(written, text, reading.against() == null ? null : earlier);
         }
-        Quantity value = number(text, unit(reading));
+        Optional<MeasureUnit> unit = knownUnit(reading);
+        if (unit.isEmpty()) {
+            return noted(text);
+        }
+        Quantity value = number(text, unit.get());
         Optional<Quantity> judged =
                 reading.against() == null
                         ? Optional.of(value)
@@ -63,17 +70,34 @@ public record JudgedAnswer(
      * @throws IllegalArgumentException if it has none
      */
     public static MeasureUnit unit(Reading reading) {
+        return knownUnit(reading)
+                .orElseThrow(
+                        () ->
+                                new IllegalArgumentException(
+                                        "The unit of “" + reading.what() + "” is not known."));
+    }
+
+    /** The unit in which a number is read, empty for a mere number and where the limit is open. */
+    public static Optional<MeasureUnit> knownUnit(Reading reading) {
         Optional<MeasureUnit> named = Optional.empty();
         if (reading.answer() instanceof Answer.Noted noted) {
             named = MeasureUnit.named(noted.unit());
         } else if (reading.answer() instanceof Answer.Reckoned reckoned) {
             named = MeasureUnit.named(reckoned.unit());
         }
-        return named.or(() -> reading.known().map(Quantity::unit))
-                .orElseThrow(
-                        () ->
-                                new IllegalArgumentException(
-                                        "The unit of “" + reading.what() + "” is not known."));
+        return named.or(() -> reading.known().map(Quantity::unit));
+    }
+
+    /** A mere number, or one with whatever unit it was typed with: nothing is asked of it. */
+    private static JudgedAnswer noted(String typed) {
+        if (!NUMBER.matcher(typed).matches()) {
+            Quantity value = Quantity.parse(typed);
+            if (!value.single()) {
+                throw new IllegalArgumentException("“" + typed + "” is no single reading.");
+            }
+            return new JudgedAnswer(value.print(), Optional.of(value), Optional.empty());
+        }
+        return new JudgedAnswer(typed, Optional.empty(), Optional.empty());
     }
 
     private static JudgedAnswer choice(Answer.Choice choice, String typed) {

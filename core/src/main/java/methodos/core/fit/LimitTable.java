@@ -37,16 +37,7 @@ public final class LimitTable {
 
         /** Smallest step of the instrument, where its size tells one that suits the limit. */
         public Optional<Quantity> resolution() {
-            Optional<Quantity> limit = reading.known();
-            return instrument
-                    .filter(t -> t.kind() == Tool.Kind.MEASURING)
-                    .flatMap(t -> read(t.size()))
-                    .filter(q -> q.single() && q.min().value().signum() > 0)
-                    .filter(
-                            q ->
-                                    limit.isPresent()
-                                            && limit.get().unit().dimension()
-                                                    == q.unit().dimension());
+            return instrument.flatMap(t -> InstrumentFit.resolution(t, reading));
         }
 
         /** Whether the instrument is fine enough, where that can be told. */
@@ -55,14 +46,6 @@ public final class LimitTable {
                     // about so much judges nothing
                     .filter(r -> reading.known().filter(q -> !q.about()).isPresent())
                     .map(r -> InstrumentFit.of(reading.known().orElseThrow(), r, null));
-        }
-
-        private static Optional<Quantity> read(String size) {
-            try {
-                return Optional.of(Quantity.parse(size));
-            } catch (IllegalArgumentException tellsNone) {
-                return Optional.empty();
-            }
         }
     }
 

@@ -27,6 +27,7 @@ import methodos.core.description.Id;
  * @param notes what is worth knowing at it, a remark each
  * @param sure how sure the reading of the narration is of it, 0 to 1; null where nobody says
  * @param questions which part is meant, where the narration leaves it open
+ * @param witness who else has to see it done and sign for it, in words; empty where nobody has
  */
 @RecordBuilder
 public record Step(
@@ -56,7 +57,8 @@ public record Step(
         Found onlyIfFound,
         List<String> notes,
         Double sure,
-        List<Question> questions)
+        List<Question> questions,
+        String witness)
         implements StepBuilder.With {
 
     public Step {
@@ -64,6 +66,7 @@ public record Step(
         why = why == null ? "" : why;
         onlyIf = onlyIf == null ? "" : onlyIf;
         optionalWhy = optionalWhy == null ? "" : optionalWhy;
+        witness = witness == null ? "" : witness;
         expected = expected == null ? "" : expected;
         applicability = applicability == null ? Applicability.ALL : applicability;
         spans = copy(spans);

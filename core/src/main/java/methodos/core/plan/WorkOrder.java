@@ -39,7 +39,7 @@ import methodos.core.manual.Step;
  *
  * <p>What is left may be done side by side.
  */
-final class WorkOrder {
+public final class WorkOrder {
 
     /**
      * A step as far as its order goes.
@@ -66,7 +66,8 @@ final class WorkOrder {
     private final List<Told> told = new ArrayList<>();
     private final List<BitSet> before = new ArrayList<>();
 
-    WorkOrder(Manual manual) {
+    /** Of a manual whose steps are still to be told. */
+    public WorkOrder(Manual manual) {
         this.manual = manual;
         for (Part part : manual.parts()) {
             for (Id<Part> cover : part.coveredBy()) {
@@ -82,7 +83,7 @@ final class WorkOrder {
      *
      * @return ids of those that come right before it
      */
-    List<Id<Step>> next(Step step, Stage.Kind stage) {
+    public List<Id<Step>> next(Step step, Stage.Kind stage) {
         Told now = told(step, stage);
         BitSet all = new BitSet();
         LinkedList<Id<Step>> right = new LinkedList<>();

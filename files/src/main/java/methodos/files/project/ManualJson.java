@@ -1,32 +1,17 @@
 package methodos.files.project;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
-import com.fasterxml.jackson.core.JsonGenerator;
-import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.core.JsonToken;
-import com.fasterxml.jackson.core.StreamReadFeature;
-import com.fasterxml.jackson.databind.DeserializationContext;
-import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.MapperFeature;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
-import com.fasterxml.jackson.databind.SerializerProvider;
-import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
-import com.fasterxml.jackson.databind.json.JsonMapper;
-import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
-import methodos.core.description.Id;
 import methodos.core.manual.Manual;
-import methodos.core.quantity.Quantity;
 import methodos.files.problem.ProjectProblem;
 
 /** The manual as JSON, with a format version, in stable order. */
@@ -43,64 +28,7 @@ public final class ManualJson {
     private static final int LONGEST_REASON = 200;
 
     private final ObjectMapper mapper =
-            JsonMapper.builder()
-                    .enable(SerializationFeature.INDENT_OUTPUT)
-                    .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
-                    .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-                    .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
-                    .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
-                    .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-                    .defaultPropertyInclusion(
-                            JsonInclude.Value.construct(
-                                    JsonInclude.Include.NON_EMPTY, JsonInclude.Include.ALWAYS))
-                    .annotationIntrospector(new DescribedKinds())
-                    .addModule(texts())
-                    .build();
-
-    /** Values that are one text in the file. */
-    private static SimpleModule texts() {
-        SimpleModule module = new SimpleModule();
-        asText(module, Quantity.class, Quantity::entered, Quantity::parse);
-        asText(module, Id.class, id -> id.text(), text -> new Id<>(text));
-        return module;
-    }
-
-    private static <T> void asText(
-            SimpleModule module,
-            Class<T> type,
-            Function<T, String> write,
-            Function<String, T> read) {
-        module.addSerializer(
-                new StdSerializer<T>(type) {
-                    private static final long serialVersionUID = 1L;
-
-                    @Override
-                    public void serialize(T value, JsonGenerator out, SerializerProvider p)
-                            throws IOException {
-                        out.writeString(write.apply(value));
-                    }
-                });
-        module.addDeserializer(
-                type,
-                new StdDeserializer<T>(type) {
-                    private static final long serialVersionUID = 1L;
-
-                    @Override
-                    public T deserialize(JsonParser in, DeserializationContext c)
-                            throws IOException {
-                        if (!in.hasToken(JsonToken.VALUE_STRING)) {
-                            return type.cast(c.handleUnexpectedToken(type, in));
-                        }
-                        try {
-                            return read.apply(in.getText());
-                        } catch (IllegalArgumentException e) {
-                            throw new JsonProcessingException(e.getMessage(), e) {
-                                private static final long serialVersionUID = 1L;
-                            };
-                        }
-                    }
-                });
-    }
+            DescribedJson.mapper().enable(SerializationFeature.INDENT_OUTPUT).build();
 
     /** The manual as a tree with its format version first. */
     public ObjectNode write(Manual manual) {
@@ -189,6 +117,16 @@ public final class ManualJson {
                             + firstLine(e),
                     e);
         }
+    }
+
+    /**
+     * A manual that this program wrote elsewhere, and that is known to be as it was written.
+     *
+     * @throws ProjectProblem if it is none, or of a newer format
+     */
+    public static Manual manual(byte[] text, Path file) throws ProjectProblem {
+        ManualJson json = new ManualJson();
+        return json.read(json.tree(text, file.toString()), file.toString(), true);
     }
 
     private static String place(Exception e) {

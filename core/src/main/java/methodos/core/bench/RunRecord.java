@@ -1,0 +1,494 @@
+package methodos.core.bench;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import methodos.core.fit.JudgedAnswer;
+import methodos.core.fit.ReadingVerdict;
+import methodos.core.manual.Answer;
+import methodos.core.manual.Found;
+import methodos.core.manual.Look;
+import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.Reading;
+import methodos.core.manual.ReuseRule;
+import methodos.core.manual.Step;
+import methodos.core.quantity.Quantity;
+
+/**
+ * What a run leaves to be read: what was measured and judged, what went on new, what was done
+ * otherwise than the manual says, who signed, and how long it took.
+ */
+public final class RunRecord {
+
+    /** A step and the place at which it was done; the place is empty where there is one. */
+    public record Where(int number, String place, Visit visit) {}
+
+    /**
+     * A reading.
+     *
+     * @param what with which of several it is: "free length of a spring, 3"
+     * @param limit as it is given in the manual, null where there is none
+     * @param found as it was first taken; of one that is reckoned, as it stands
+     * @param left as it was left, the same where it was taken once
+     * @param takings how often it was taken
+     */
+    public record Measured(
+            Where where,
+            String what,
+            Quantity limit,
+            JudgedAnswer found,
+            JudgedAnswer left,
+            int takings,
+            String instrument) {
+
+        /** What the limit says of it as it was left, empty where there is none. */
+        public Optional<ReadingVerdict> verdict() {
+            return left.verdict();
+        }
+    }
+
+    /** Something judged by eye, as found and as left. */
+    public record Judged(Where where, String what, boolean found, boolean left) {}
+
+    /**
+     * A decision with what was measured for it, and its verdict; empty where no rule gave one.
+     *
+     * @param values as they were entered, by what they are
+     */
+    public record Decided(Where where, String name, List<String> values, String verdict) {}
+
+    /** Fasteners of a joint that were tightened, with what the wrench showed where it told. */
+    public record Tightened(
+            Where where, String joint, int fasteners, String asked, List<String> shown) {}
+
+    /** A part that went on new. */
+    public record NewPart(Part part, int count) {}
+
+    /** How a run departs from the manual, or from how things should be. */
+    public record Deviation(Kind kind, Where where, String what, String why) {}
+
+    /** What kind of deviation it is. */
+    public enum Kind {
+        WORKED_WITHOUT,
+        OUTSIDE,
+        BAD_LOOK,
+        NO_RULE,
+        LEFT_OUT,
+        WAIT_CUT,
+        CORRECTED,
+        TROUBLE
+    }
+
+    /** A signature at a step. */
+    public record Signature(Where where, StepWork.Signature of, String energy) {}
+
+    /** A remark at a step. */
+    public record Remark(Where where, StepWork.Remark of) {}
+
+    private final BenchRun run;
+
+    private RunRecord(BenchRun run) {
+        this.run = run;
+    }
+
+    /**
+     * Reads a run.
+     *
+     * @throws IllegalArgumentException if it has not begun
+     */
+    public static RunRecord of(BenchRun run) {
+        if (run.begun().isEmpty()) {
+            throw new IllegalArgumentException("The run has not begun.");
+        }
+        return new RunRecord(run);
+    }
+
+    public BenchRun run() {
+        return run;
+    }
+
+    private static Where where(StepWork visit) {
+        return new Where(visit.number(), visit.place(), visit.visit());
+    }
+
+    private List<StepWork> worked() {
+        return run.visits().stream()
+                .filter(v -> v.outcome() != StepWork.Outcome.OTHER_WAY)
+                .toList();
+    }
+
+    private Manual manual() {
+        return run.work().manual();
+    }
+
+    /** Who worked, in the order in which they came. */
+    public List<String> people() {
+        Set<String> people = new LinkedHashSet<>();
+        run.entries().forEach(e -> people.add(e.by()));
+        return List.copyOf(people);
+    }
+
+    public Instant from() {
+        return run.entries().get(0).at();
+    }
+
+    /** When the last entry was made. */
+    public Instant until() {
+        return run.entries().get(run.size() - 1).at();
+    }
+
+    /** Seconds that were worked at the steps. */
+    public double hands() {
+        return run.visits().stream().mapToDouble(StepWork::seconds).sum();
+    }
+
+    /** Seconds from the first entry to the last, without the stops. */
+    public double elapsed() {
+        double stopped = 0;
+        Instant since = null;
+        for (Entry entry : run.entries()) {
+            if (entry.deed() instanceof Deed.Stopped) {
+                since = entry.at();
+            } else if (since != null) {
+                stopped += Duration.between(since, entry.at()).toSeconds();
+                since = null;
+            }
+        }
+        return Duration.between(from(), until()).toSeconds() - stopped;
+    }
+
+    /** The instruments that sent readings. */
+    public List<String> instruments() {
+        Set<String> names = new TreeSet<>();
+        for (Entry entry : run.entries()) {
+            if (entry.deed() instanceof Deed.Measured m) {
+                names.add(m.instrument());
+            } else if (entry.deed() instanceof Deed.Tightened t) {
+                names.add(t.instrument());
+            } else if (entry.deed() instanceof Deed.Tried t) {
+                names.add(t.instrument());
+            }
+        }
+        names.remove("");
+        return List.copyOf(names);
+    }
+
+    /** All readings, those that are reckoned too. */
+    public List<Measured> readings() {
+        List<Measured> all = new ArrayList<>();
+        for (StepWork visit : worked()) {
+            List<Reading> readings = visit.step().readings();
+            for (int i = 0; i < readings.size(); i++) {
+                for (int n = 0; n < readings.get(i).count(); n++) {
+                    measured(visit, i, n).ifPresent(all::add);
+                }
+            }
+        }
+        return all;
+    }
+
+    private Optional<Measured> measured(StepWork visit, int index, int which) {
+        Reading reading = visit.step().readings().get(index);
+        String what =
+                reading.count() == 1
+                        ? reading.what()
+                        : reading.what() + ", " + reading.labels().get(which);
+        Quantity limit = reading.known().orElse(null);
+        if (reading.answer() instanceof Answer.Reckoned) {
+            return run.answer(visit, index, which)
+                    .map(a -> new Measured(where(visit), what, limit, a, a, 0, ""));
+        }
+        List<Taken> taken = visit.taken(index, which);
+        if (taken.isEmpty()) {
+            return Optional.empty();
+        }
+        Taken last = taken.get(taken.size() - 1);
+        return Optional.of(
+                new Measured(
+                        where(visit),
+                        what,
+                        limit,
+                        asFound(taken),
+                        last.answer(),
+                        taken.size(),
+                        last.instrument()));
+    }
+
+    /** What was entered wrongly was never found. */
+    private static JudgedAnswer asFound(List<Taken> taken) {
+        int first = 0;
+        while (first + 1 < taken.size() && taken.get(first + 1).correction() != null) {
+            first++;
+        }
+        return taken.get(first).answer();
+    }
+
+    /** All that was judged by eye. */
+    public List<Judged> looks() {
+        List<Judged> all = new ArrayList<>();
+        for (StepWork visit : worked()) {
+            for (int i = 0; i < visit.step().looks().size(); i++) {
+                List<Boolean> looked = visit.looked(i);
+                if (!looked.isEmpty()) {
+                    all.add(
+                            new Judged(
+                                    where(visit),
+                                    visit.step().looks().get(i).what(),
+                                    looked.get(0),
+                                    looked.get(looked.size() - 1)));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** The decisions that were taken. */
+    public List<Decided> decisions() {
+        List<Decided> all = new ArrayList<>();
+        for (StepWork visit : worked()) {
+            for (DecisionWork one : visit.decisions()) {
+                if (!one.entered().isEmpty()) {
+                    all.add(
+                            new Decided(
+                                    where(visit),
+                                    one.decision().name(),
+                                    one.entered().stream()
+                                            .map(
+                                                    v ->
+                                                            one.decision().nameOf(v.symbol())
+                                                                    + " "
+                                                                    + v.typed())
+                                            .toList(),
+                                    one.verdict().orElse("")));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** The joints that were tightened, a row for each time. */
+    public List<Tightened> tightenings() {
+        List<Tightened> all = new ArrayList<>();
+        for (StepWork visit : worked()) {
+            Map<String, List<StepWork.Tight>> byJoint = new LinkedHashMap<>();
+            visit.tightened()
+                    .forEach(
+                            t ->
+                                    byJoint.computeIfAbsent(
+                                                    t.joint().id().text(), j -> new ArrayList<>())
+                                            .add(t));
+            byJoint.values()
+                    .forEach(
+                            ticks -> {
+                                var joint = ticks.get(0).joint();
+                                int last = Fastening.lastRound(joint);
+                                all.add(
+                                        new Tightened(
+                                                where(visit),
+                                                joint.name(),
+                                                visit.done(joint, last),
+                                                Fastening.value(joint, last)
+                                                        .map(Quantity::print)
+                                                        .orElse(""),
+                                                ticks.stream()
+                                                        .filter(
+                                                                t ->
+                                                                        t.round() == last
+                                                                                && !t.value()
+                                                                                        .isEmpty())
+                                                        .map(StepWork.Tight::value)
+                                                        .toList()));
+                            });
+        }
+        return all;
+    }
+
+    /** The parts that went on new, in the order of the parts list. */
+    public List<NewPart> newParts() {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        for (StepWork visit : run.visits()) {
+            if (visit.outcome() == StepWork.Outcome.DONE) {
+                Step step = visit.step();
+                for (PartUse use : step.parts()) {
+                    if (use.in(run.work().stage(visit.visit()).kind()) == PartUse.Handling.PUT_ON
+                            && isNew(use)) {
+                        counts.merge(use.part().text(), use.count(), Integer::sum);
+                    }
+                }
+            }
+        }
+        return manual().parts().stream()
+                .filter(p -> p.applicability().concerns(run.work().sight()))
+                .filter(p -> counts.containsKey(p.id().text()))
+                .map(p -> new NewPart(p, counts.get(p.id().text())))
+                .toList();
+    }
+
+    private boolean isNew(PartUse use) {
+        return use.supply() == PartUse.Supply.NEW
+                || use.supply() == null
+                        && manual().part(use.part())
+                                .filter(p -> p.reuse() == ReuseRule.ALWAYS_NEW)
+                                .isPresent();
+    }
+
+    /** Where the work departs from the manual, or from how things should be. */
+    public List<Deviation> deviations() {
+        List<Deviation> all = new ArrayList<>();
+        run.missing()
+                .forEach(
+                        (key, why) ->
+                                run.work().fetch().stream()
+                                        .filter(t -> t.key().equals(key))
+                                        .forEach(
+                                                t ->
+                                                        all.add(
+                                                                new Deviation(
+                                                                        Kind.WORKED_WITHOUT,
+                                                                        null,
+                                                                        t.name(),
+                                                                        why))));
+        for (StepWork visit : worked()) {
+            if (visit.outcome() == StepWork.Outcome.LEFT_OUT) {
+                all.add(new Deviation(Kind.LEFT_OUT, where(visit), visit.step().text(), ""));
+            }
+            visit.dealt().forEach(d -> all.add(dealt(visit, d)));
+            corrected(visit, all);
+            visit.remarks().stream()
+                    .filter(r -> r.kind() == Deed.Remark.TROUBLE)
+                    .forEach(r -> all.add(new Deviation(Kind.TROUBLE, where(visit), "", r.text())));
+        }
+        for (BenchRun.WaitEnd end : run.waited()) {
+            if (!end.early().isEmpty()) {
+                run.at(end.of().visit())
+                        .ifPresent(
+                                v ->
+                                        all.add(
+                                                new Deviation(
+                                                        Kind.WAIT_CUT,
+                                                        where(v),
+                                                        end.of().of().what(),
+                                                        end.early())));
+            }
+        }
+        return all;
+    }
+
+    private Deviation dealt(StepWork visit, StepWork.Dealt dealt) {
+        if (dealt.what() instanceof Outside.OfReading r) {
+            Reading reading = visit.step().readings().get(r.reading());
+            String value =
+                    run.answer(visit, r.reading(), r.which()).map(a -> ": " + a.given()).orElse("");
+            return new Deviation(Kind.OUTSIDE, where(visit), reading.what() + value, dealt.how());
+        }
+        if (dealt.what() instanceof Outside.OfLook l) {
+            return new Deviation(
+                    Kind.BAD_LOOK,
+                    where(visit),
+                    visit.step().looks().get(l.look()).what(),
+                    dealt.how());
+        }
+        Outside.OfDecision d = (Outside.OfDecision) dealt.what();
+        String name =
+                visit.decisions().stream()
+                        .filter(x -> x.decision().id().text().equals(d.decision()))
+                        .map(x -> x.decision().name())
+                        .findFirst()
+                        .orElse("");
+        return new Deviation(Kind.NO_RULE, where(visit), name, dealt.how());
+    }
+
+    private static void corrected(StepWork visit, List<Deviation> all) {
+        List<Reading> readings = visit.step().readings();
+        for (int i = 0; i < readings.size(); i++) {
+            for (int n = 0; n < readings.get(i).count(); n++) {
+                List<Taken> taken = visit.taken(i, n);
+                for (int k = 1; k < taken.size(); k++) {
+                    if (taken.get(k).correction() != null) {
+                        all.add(
+                                new Deviation(
+                                        Kind.CORRECTED,
+                                        where(visit),
+                                        readings.get(i).what()
+                                                + ": "
+                                                + taken.get(k - 1).answer().given()
+                                                + " → "
+                                                + taken.get(k).answer().given(),
+                                        taken.get(k).correction()));
+                    }
+                }
+            }
+        }
+    }
+
+    /** All signatures. */
+    public List<Signature> signatures() {
+        List<Signature> all = new ArrayList<>();
+        for (StepWork visit : run.visits()) {
+            for (StepWork.Signature one : visit.signatures()) {
+                String energy =
+                        manual().energies().stream()
+                                .filter(e -> e.id().text().equals(one.energy()))
+                                .map(e -> e.name())
+                                .findFirst()
+                                .orElse("");
+                all.add(new Signature(where(visit), one, energy));
+            }
+        }
+        return all;
+    }
+
+    /** All remarks. */
+    public List<Remark> remarks() {
+        List<Remark> all = new ArrayList<>();
+        run.visits().forEach(v -> v.remarks().forEach(r -> all.add(new Remark(where(v), r))));
+        return all;
+    }
+
+    /**
+     * Whether the unit passes as it was left: the work is finished, and nothing that has a limit is
+     * outside it or bad, unless a step of the manual was done for just that.
+     */
+    public boolean passes() {
+        return run.state() == BenchRun.State.FINISHED
+                && worked().stream().allMatch(this::passes)
+                && deviations().stream().noneMatch(d -> d.kind() == Kind.NO_RULE);
+    }
+
+    private boolean passes(StepWork visit) {
+        for (int i = 0; i < visit.step().readings().size(); i++) {
+            Reading reading = visit.step().readings().get(i);
+            for (int n = 0; n < reading.count(); n++) {
+                boolean fails =
+                        run.answer(visit, i, n)
+                                .flatMap(JudgedAnswer::verdict)
+                                .filter(v -> v == ReadingVerdict.FAIL)
+                                .isPresent();
+                if (fails
+                        && (reading.id() == null
+                                || !run.work().branches(new Found.Outside(reading.id())))) {
+                    return false;
+                }
+            }
+        }
+        for (int i = 0; i < visit.step().looks().size(); i++) {
+            Look look = visit.step().looks().get(i);
+            List<Boolean> looked = visit.looked(i);
+            if (!looked.isEmpty()
+                    && !looked.get(looked.size() - 1)
+                    && (look.id() == null || !run.work().branches(new Found.Fails(look.id())))) {
+                return false;
+            }
+        }
+        return true;
+    }
+}
