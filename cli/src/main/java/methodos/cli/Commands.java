@@ -8,8 +8,8 @@ import methodos.cli.calc.CalcCommand;
 import picocli.CommandLine;
 
 /**
- * The commands by their names. Only the one that is called is read in whole: reading what sixteen
- * commands take costs as long as all the rest of a start.
+ * The commands by their names. Only the one that is called is read in whole: reading what all of
+ * them take costs as long as all the rest of a start.
  */
 final class Commands {
 
@@ -34,6 +34,8 @@ final class Commands {
         commands.put("tables", TablesCommand.class);
         commands.put("check", CheckCommand.class);
         commands.put("plan", PlanCommand.class);
+        commands.put("simulate", SimulateCommand.class);
+        commands.put("record", RecordCommand.class);
         commands.put("reverse", ReverseCommand.class);
         commands.put("publish", PublishCommand.class);
         commands.put("demo", DemoCommand.class);

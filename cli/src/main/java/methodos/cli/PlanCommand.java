@@ -101,33 +101,33 @@ final class PlanCommand implements Callable<Integer> {
         WorkPlan work = plan.plan();
         double[] range = plan.range();
         Output.line(
-                clock(work.elapsed())
+                PlanOutput.clock(work.elapsed())
                         + " from the first step to the last, "
                         + (plan.people() == 1 ? "one person" : plan.people() + " people")
                         + "; "
-                        + clock(work.hands())
+                        + PlanOutput.clock(work.hands())
                         + " of work ("
-                        + clock(range[0])
+                        + PlanOutput.clock(range[0])
                         + " to "
-                        + clock(range[1])
+                        + PlanOutput.clock(range[1])
                         + "), "
-                        + clock(work.idle())
+                        + PlanOutput.clock(work.idle())
                         + " in which all wait");
         Map<String, ManualPlan.PlannedStep> steps = new LinkedHashMap<>();
         plan.steps().forEach(s -> steps.put(s.step().id().text(), s));
         for (WorkPlan.Slot slot : work.slots()) {
             ManualPlan.PlannedStep step = steps.get(slot.id());
             Output.line(
-                    clock(slot.start())
+                    PlanOutput.clock(slot.start())
                             + "  "
                             + slot.person()
                             + "  step "
                             + step.number()
                             + (work.critical().contains(slot.id()) ? " *" : "")
                             + "  "
-                            + clock(slot.free() - slot.start())
+                            + PlanOutput.clock(slot.free() - slot.start())
                             + (slot.end() > slot.free()
-                                    ? ", then waits " + clock(slot.end() - slot.free())
+                                    ? ", then waits " + PlanOutput.clock(slot.end() - slot.free())
                                     : ""));
         }
         List<String> left = new ArrayList<>();
@@ -138,12 +138,5 @@ final class PlanCommand implements Callable<Integer> {
                             + String.join(", ", left));
         }
         Output.line("* on the longest chain: a minute saved there is a minute saved.");
-    }
-
-    /** Hours, minutes and seconds. */
-    private static String clock(double seconds) {
-        long whole = Math.round(seconds);
-        return String.format(
-                Locale.ROOT, "%d:%02d:%02d", whole / 3600, whole / 60 % 60, whole % 60);
     }
 }

@@ -1,6 +1,7 @@
 package methodos.cli.output;
 
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import methodos.core.plan.WorkPlan;
 
@@ -36,5 +37,12 @@ public final class PlanOutput {
             return (long) rounded;
         }
         return rounded;
+    }
+
+    /** Hours, minutes and seconds. */
+    public static String clock(double seconds) {
+        long whole = Math.round(seconds);
+        return String.format(
+                Locale.ROOT, "%d:%02d:%02d", whole / 3600, whole / 60 % 60, whole % 60);
     }
 }

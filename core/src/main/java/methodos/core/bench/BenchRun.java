@@ -341,7 +341,9 @@ public final class BenchRun {
         } else if (deed instanceof Deed.Looked l) {
             of.look(l.look(), l.good());
         } else if (deed instanceof Deed.Dealt d) {
-            of.deal(new StepWork.Dealt(entry.at(), entry.by(), d.what(), d.how()), measures);
+            of.deal(
+                    new StepWork.Dealt(entry.at(), entry.by(), d.what(), d.how(), d.renewed()),
+                    measures);
         } else {
             require(of == walk.here().orElse(null), "That step is done.");
             enteredHere(entry, deed, of);

@@ -8,6 +8,7 @@ import methodos.core.manual.Alternative;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Energy;
 import methodos.core.manual.Joint;
+import methodos.core.manual.Part;
 import methodos.core.manual.Repeat;
 
 /** What a technician does at the bench, as far as the record tells it. */
@@ -130,9 +131,15 @@ public sealed interface Deed {
      * it.
      *
      * @param what it was
+     * @param how in words; may be empty where a part was renewed
+     * @param renewed the part that was renewed for it, null where none was
      */
-    record Dealt(@Required Visit visit, @Required Outside what, @Required String how)
-            implements AtStep {}
+    record Dealt(@Required Visit visit, @Required Outside what, String how, Id<Part> renewed)
+            implements AtStep {
+        public Dealt {
+            how = text(how);
+        }
+    }
 
     /** What a decision asks for is measured or answered. */
     record Tried(

@@ -40,6 +40,7 @@ public final class RunRecord {
      * @param found as it was first taken; of one that is reckoned, as it stands
      * @param left as it was left, the same where it was taken once
      * @param takings how often it was taken
+     * @param renewed the part that was renewed for it, null where none was
      */
     public record Measured(
             Where where,
@@ -48,7 +49,8 @@ public final class RunRecord {
             JudgedAnswer found,
             JudgedAnswer left,
             int takings,
-            String instrument) {
+            String instrument,
+            Part renewed) {
 
         /** What the limit says of it as it was left, empty where there is none. */
         public Optional<ReadingVerdict> verdict() {
@@ -56,8 +58,12 @@ public final class RunRecord {
         }
     }
 
-    /** Something judged by eye, as found and as left. */
-    public record Judged(Where where, String what, boolean found, boolean left) {}
+    /**
+     * Something judged by eye, as found and as left.
+     *
+     * @param renewed the part that was renewed for it, null where none was
+     */
+    public record Judged(Where where, String what, boolean found, boolean left, Part renewed) {}
 
     /**
      * A decision with what was measured for it, and its verdict; empty where no rule gave one.
@@ -205,7 +211,17 @@ public final class RunRecord {
         Quantity limit = reading.known().orElse(null);
         if (reading.answer() instanceof Answer.Reckoned) {
             return run.answer(visit, index, which)
-                    .map(a -> new Measured(where(visit), what, limit, a, a, 0, ""));
+                    .map(
+                            a ->
+                                    new Measured(
+                                            where(visit),
+                                            what,
+                                            limit,
+                                            a,
+                                            a,
+                                            0,
+                                            "",
+                                            renewed(visit, index, which)));
         }
         List<Taken> taken = visit.taken(index, which);
         if (taken.isEmpty()) {
@@ -220,7 +236,14 @@ public final class RunRecord {
                         asFound(taken),
                         last.answer(),
                         taken.size(),
-                        last.instrument()));
+                        last.instrument(),
+                        renewed(visit, index, which)));
+    }
+
+    private Part renewed(StepWork visit, int reading, int which) {
+        return visit.renewed(new Outside.OfReading(reading, which))
+                .flatMap(manual()::part)
+                .orElse(null);
     }
 
     /** What was entered wrongly was never found. */
@@ -244,7 +267,10 @@ public final class RunRecord {
                                     where(visit),
                                     visit.step().looks().get(i).what(),
                                     looked.get(0),
-                                    looked.get(looked.size() - 1)));
+                                    looked.get(looked.size() - 1),
+                                    visit.renewed(new Outside.OfLook(i))
+                                            .flatMap(manual()::part)
+                                            .orElse(null)));
                 }
             }
         }
@@ -318,6 +344,9 @@ public final class RunRecord {
         for (StepWork visit : run.visits()) {
             if (visit.outcome() == StepWork.Outcome.DONE) {
                 Step step = visit.step();
+                visit.dealt().stream()
+                        .filter(d -> d.renewed() != null)
+                        .forEach(d -> counts.merge(d.renewed().text(), 1, Integer::sum));
                 for (PartUse use : step.parts()) {
                     if (use.in(run.work().stage(visit.visit()).kind()) == PartUse.Handling.PUT_ON
                             && isNew(use)) {
@@ -361,7 +390,9 @@ public final class RunRecord {
             if (visit.outcome() == StepWork.Outcome.LEFT_OUT) {
                 all.add(new Deviation(Kind.LEFT_OUT, where(visit), visit.step().text(), ""));
             }
-            visit.dealt().forEach(d -> all.add(dealt(visit, d)));
+            visit.dealt().stream()
+                    .filter(d -> d.renewed() == null)
+                    .forEach(d -> all.add(dealt(visit, d)));
             corrected(visit, all);
             visit.remarks().stream()
                     .filter(r -> r.kind() == Deed.Remark.TROUBLE)
@@ -474,6 +505,7 @@ public final class RunRecord {
                                 .filter(v -> v == ReadingVerdict.FAIL)
                                 .isPresent();
                 if (fails
+                        && visit.renewed(new Outside.OfReading(i, n)).isEmpty()
                         && (reading.id() == null
                                 || !run.work().branches(new Found.Outside(reading.id())))) {
                     return false;
@@ -485,6 +517,7 @@ public final class RunRecord {
             List<Boolean> looked = visit.looked(i);
             if (!looked.isEmpty()
                     && !looked.get(looked.size() - 1)
+                    && visit.renewed(new Outside.OfLook(i)).isEmpty()
                     && (look.id() == null || !run.work().branches(new Found.Fails(look.id())))) {
                 return false;
             }

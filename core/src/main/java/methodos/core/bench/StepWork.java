@@ -17,6 +17,7 @@ import methodos.core.manual.Found;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Look;
+import methodos.core.manual.Part;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Step;
 
@@ -36,8 +37,12 @@ public final class StepWork {
     /** A remark as it was made. */
     public record Remark(Instant at, String by, Deed.Remark kind, String text, String file) {}
 
-    /** What was done about something that is not as it should be. */
-    public record Dealt(Instant at, String by, Outside what, String how) {}
+    /**
+     * What was done about something that is not as it should be.
+     *
+     * @param renewed the part that was renewed for it, null where none was
+     */
+    public record Dealt(Instant at, String by, Outside what, String how, Id<Part> renewed) {}
 
     /** A signature. */
     public record Signature(Instant at, Deed.Sign sign, String energy, String name) {}
@@ -147,6 +152,16 @@ public final class StepWork {
         return List.copyOf(dealt);
     }
 
+    /** The part that was renewed for something that was not measured or looked at since. */
+    Optional<Id<Part>> renewed(Outside what) {
+        return settledOutside.contains(what)
+                ? dealt.stream()
+                        .filter(d -> d.what().equals(what) && d.renewed() != null)
+                        .map(Dealt::renewed)
+                        .reduce((first, last) -> last)
+                : Optional.empty();
+    }
+
     public List<Tight> tightened() {
         return List.copyOf(tightened);
     }
@@ -216,7 +231,11 @@ public final class StepWork {
         if (!asked) {
             throw new IllegalArgumentException("There is nothing to settle there.");
         }
-        if (one.how().isBlank()) {
+        if (one.renewed() != null
+                && step().parts().stream().noneMatch(u -> u.part().equals(one.renewed()))) {
+            throw new IllegalArgumentException("The step has nothing to do with that part.");
+        }
+        if (one.how().isBlank() && one.renewed() == null) {
             throw new IllegalArgumentException("Say what was done about it.");
         }
         dealt.add(one);

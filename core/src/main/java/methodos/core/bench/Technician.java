@@ -13,6 +13,7 @@ import methodos.core.fit.TriedFit;
 import methodos.core.manual.Answer;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Joint;
+import methodos.core.manual.PartUse;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Wait;
 import methodos.core.plan.StepTime;
@@ -34,6 +35,7 @@ public final class Technician {
     private static final double BY_WRENCH = 0.3;
     private static final double MEASURED_AGAIN = 0.6;
     private static final int MOST_TRIES = 6;
+    private static final double SIZE = 10;
     private static final long NIGHT = 15L * 3600;
 
     private final String name;
@@ -293,7 +295,8 @@ public final class Technician {
         double low = min == null ? max.value().toDouble() - 1 : min.value().toDouble();
         double high = max == null ? low + Math.max(1, Math.abs(low) * 0.1) : max.value().toDouble();
         if (min == null) {
-            low = Math.min(0, high);
+            // a large one is a size, a small one is wear, of which nought is the best
+            low = high > SIZE ? 0.9 * high : Math.min(0, high);
         }
         double width = high - low;
         double share = 0.1 + 0.8 * random.nextDouble();
@@ -340,7 +343,15 @@ public final class Technician {
                 || here.taken(of.reading(), of.which()).size() > MOST_TRIES
                 || deal.reading().answer() instanceof Answer.Reckoned
                 || random.nextDouble() > MEASURED_AGAIN) {
-            enter(new Deed.Dealt(here.visit(), deal.what(), "renewed, to be released"), 30);
+            List<PartUse> parts = here.step().parts();
+            boolean renews = !parts.isEmpty() && !(deal.what() instanceof Outside.OfDecision);
+            enter(
+                    new Deed.Dealt(
+                            here.visit(),
+                            deal.what(),
+                            renews ? "" : "left as it is, to be released",
+                            renews ? parts.get(random.nextInt(parts.size())).part() : null),
+                    30);
             return;
         }
         if (deal.reading().fit() != null && fit(here, deal.reading(), of)) {

@@ -110,12 +110,12 @@ class BenchRunTest {
         assertThat(kinds(bench)).containsExactly("Deal");
         refused(bench, new Deed.Done(bench.here()), "not done yet");
         Outside second = new Outside.OfReading(0, 1);
-        refused(bench, new Deed.Dealt(bench.here(), second, " "), "Say what");
+        refused(bench, new Deed.Dealt(bench.here(), second, " ", null), "Say what");
         refused(
                 bench,
-                new Deed.Dealt(bench.here(), new Outside.OfReading(0, 0), "x"),
+                new Deed.Dealt(bench.here(), new Outside.OfReading(0, 0), "x", null),
                 "nothing to settle");
-        bench.enter(new Deed.Dealt(bench.here(), second, "spring renewed"));
+        bench.enter(new Deed.Dealt(bench.here(), second, "accepted", null));
         assertThat(kinds(bench)).containsExactly("Finish");
         bench.enter(new Deed.Measured(bench.here(), 0, 1, "61.5", ""));
         assertThat(kinds(bench)).as("measured anew, and still outside").containsExactly("Deal");

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import methodos.core.sheet.DerivedTable;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -18,12 +19,21 @@ public final class SheetWriter {
 
     /** With a header row and commas (RFC 4180). */
     public static String csv(DerivedTable table) {
+        return csv(table.columns(), table.rows());
+    }
+
+    /**
+     * The same of any table.
+     *
+     * @param rows by the names of their columns
+     */
+    public static String csv(List<String> columns, List<Map<String, Object>> rows) {
         StringBuilder out = new StringBuilder();
         try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.RFC4180)) {
-            printer.printRecord(table.columns());
-            for (var row : table.rows()) {
+            printer.printRecord(columns);
+            for (var row : rows) {
                 printer.printRecord(
-                        table.columns().stream().map(c -> DerivedTable.cell(row.get(c))).toList());
+                        columns.stream().map(c -> DerivedTable.cell(row.get(c))).toList());
             }
         } catch (IOException e) {
             throw new IllegalStateException("writing into memory does not fail", e);

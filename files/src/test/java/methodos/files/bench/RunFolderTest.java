@@ -63,7 +63,7 @@ class RunFolderTest {
         try (RunFolder run = begun()) {
             run.add(entry(1, new Deed.Measured(A, 0, 0, "62.9", "")));
             run.add(entry(2, new Deed.Measured(A, 0, 1, "61.9", "caliper")));
-            run.add(entry(3, new Deed.Dealt(A, new Outside.OfReading(0, 1), "renewed — ok")));
+            run.add(entry(3, new Deed.Dealt(A, new Outside.OfReading(0, 1), "taken — ok", null)));
             run.add(entry(4, new Deed.Noted(A, Deed.Remark.NOTE, "line\nbreak", "")));
             run.add(entry(5, new Deed.Done(A)));
             run.add(entry(6, new Deed.Done(B)));
@@ -211,8 +211,8 @@ class RunFolderTest {
                         new Deed.Corrected(A, 1, 2, "62.8", "why"),
                         new Deed.Looked(A, 0, true),
                         new Deed.Fitted(A, 0, 0, "2.10 mm", "2.20 mm"),
-                        new Deed.Dealt(A, new Outside.OfLook(1), "x"),
-                        new Deed.Dealt(A, new Outside.OfDecision("d"), "x"),
+                        new Deed.Dealt(A, new Outside.OfLook(1), "", new Id<>("p1")),
+                        new Deed.Dealt(A, new Outside.OfDecision("d"), "x", null),
                         new Deed.Tried(A, new Id<>("d"), "g", "0.2", ""),
                         new Deed.Tightened(A, new Id<>("j"), 1, 3, "8 N·m", "wrench"),
                         new Deed.Signed(A, Deed.Sign.LOCKED, new Id<>("e"), "n"),

@@ -193,6 +193,15 @@ final class Pages {
         return filled(template, values, publication);
     }
 
+    /** The record of a bench run. */
+    String run(Publication publication, Path folder, Course course, Map<String, Object> of)
+            throws IOException {
+        Map<String, Object> values =
+                values(publication.withoutPictures(), folder, "print", "", Map.of(), course);
+        values.putAll(of);
+        return filled("sheet/run.ftlh", values, publication);
+    }
+
     private static void training(
             Map<String, Object> values,
             Publication publication,

@@ -1,0 +1,155 @@
+package methodos.publish.document;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import methodos.core.bench.BenchRun;
+import methodos.core.bench.Deed;
+import methodos.core.bench.RecordTable;
+import methodos.core.bench.RunRecord;
+import methodos.core.words.Words;
+import methodos.publish.PublishProblem;
+
+/** The record of a bench run for print: what was found, what was left, who signed, and the seal. */
+public final class RunPrint {
+
+    private static final double MINUTE = 60;
+
+    /**
+     * A line of the record.
+     *
+     * @param verdict what its limit says, in words; empty where it has none
+     * @param bad whether it is outside its limit
+     */
+    public record Line(
+            int step,
+            String place,
+            String what,
+            String asked,
+            String found,
+            String left,
+            String verdict,
+            boolean bad,
+            String with,
+            String why) {}
+
+    private final RunRecord record;
+    private final Words words;
+    private final ZoneId zone;
+
+    private RunPrint(RunRecord record, Words words, ZoneId zone) {
+        this.record = record;
+        this.words = words;
+        this.zone = zone;
+    }
+
+    /**
+     * Writes the record as PDF.
+     *
+     * @param seal of its last line; with it one can see later whether the record was changed
+     * @param problem what is wrong with the record, empty where it is as it was written
+     * @param zone in which times are told
+     * @throws PublishProblem if it cannot be written; what was there before is then untouched
+     */
+    public static void write(
+            RunRecord record,
+            String seal,
+            String problem,
+            Publication publication,
+            ZoneId zone,
+            Path file)
+            throws PublishProblem {
+        RunPrint print = new RunPrint(record, publication.words(), zone);
+        Path folder = file.toAbsolutePath().getParent();
+        Path work = null;
+        try {
+            Files.createDirectories(folder);
+            work = Files.createTempDirectory(folder, ".record-");
+            Course course = new Course(Progress.NONE, 1);
+            Map<String, Object> values = print.values();
+            values.put("seal", seal);
+            values.put("problem", problem);
+            Path made = work.resolve("record.pdf");
+            Print.write(
+                    new Pages().run(publication, work, course, values),
+                    publication.house(),
+                    made,
+                    course);
+            Document.file(made, file.toAbsolutePath()).place();
+        } catch (IOException e) {
+            throw new PublishProblem(file + " cannot be written: " + e.getMessage(), e);
+        } finally {
+            if (work != null) {
+                Document.remove(work);
+            }
+        }
+    }
+
+    private Map<String, Object> values() {
+        Map<String, Object> values = new java.util.HashMap<>();
+        BenchRun run = record.run();
+        Deed.Begun begun = run.begun().orElseThrow();
+        values.put("begun", begun);
+        values.put("people", String.join(", ", record.people()));
+        values.put("from", time(record.from()));
+        values.put("until", time(record.until()));
+        values.put("state", words.of("run.state." + run.state().name().toLowerCase(Locale.ROOT)));
+        values.put("passes", record.passes());
+        values.put("finished", run.state() == BenchRun.State.FINISHED);
+        values.put("work", words.of("run.minutes", Math.round(record.hands() / MINUTE)));
+        values.put("elapsed", words.of("run.minutes", Math.round(record.elapsed() / MINUTE)));
+        values.put("instruments", String.join(", ", record.instruments()));
+        Map<RecordTable.Kind, List<Line>> lines = new EnumMap<>(RecordTable.Kind.class);
+        for (RecordTable.Row row : RecordTable.of(record)) {
+            lines.computeIfAbsent(row.kind(), k -> new ArrayList<>()).add(line(row));
+        }
+        for (RecordTable.Kind kind : RecordTable.Kind.values()) {
+            values.put(kind.name().toLowerCase(Locale.ROOT), lines.getOrDefault(kind, List.of()));
+        }
+        return values;
+    }
+
+    private String time(Instant at) {
+        return DateTimeFormatter.ofPattern("yyyy-MM-dd HH:mm", Locale.ROOT).format(at.atZone(zone));
+    }
+
+    private Line line(RecordTable.Row row) {
+        boolean told = row.kind() == RecordTable.Kind.DECISION || row.verdict().isEmpty();
+        String verdict =
+                told ? row.verdict() : words.of("run.verdict." + row.verdict().replace(' ', '-'));
+        boolean timed =
+                row.kind() == RecordTable.Kind.SIGNED || row.kind() == RecordTable.Kind.REMARK;
+        String left = timed ? time(Instant.parse(row.left())) : row.left();
+        if (row.kind() == RecordTable.Kind.STEP) {
+            left = minutes(Long.parseLong(row.left()));
+        }
+        return new Line(
+                row.step(),
+                row.place(),
+                row.what(),
+                timed ? words.of("run.asked." + row.asked().replace(' ', '-')) : row.asked(),
+                word(row.kind(), row.found()),
+                word(row.kind(), left),
+                verdict,
+                row.verdict().equals("fail"),
+                row.with(),
+                row.why());
+    }
+
+    private String word(RecordTable.Kind kind, String said) {
+        boolean judged = kind == RecordTable.Kind.LOOK && !said.contains(":");
+        return judged ? words.of("run.look." + said) : said;
+    }
+
+    private static String minutes(long seconds) {
+        return String.format(Locale.ROOT, "%d:%02d", seconds / 60, seconds % 60);
+    }
+}
