@@ -6,16 +6,13 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
-import methodos.cli.output.PlanOutput;
-import methodos.core.bench.BenchRun;
-import methodos.core.bench.Deed;
 import methodos.core.bench.RecordTable;
 import methodos.core.bench.RunRecord;
+import methodos.files.bench.RecordJson;
 import methodos.files.bench.RecordText;
 import methodos.files.bench.RunFolder;
 import methodos.files.problem.ProjectProblem;
@@ -101,15 +98,7 @@ final class RecordCommand implements Callable<Integer> {
         String problem = text.problem().orElse(null);
         row.put("run", folder.getFileName().toString());
         try {
-            BenchRun run = RunFolder.run(folder, text);
-            RunRecord record = RunRecord.of(run);
-            Deed.Begun begun = run.begun().orElseThrow();
-            row.put("model", begun.model());
-            row.put("serial", begun.serial());
-            row.put("state", small(run.state()));
-            row.put("people", record.people());
-            row.put("from", record.from().toString());
-            row.put("until", record.until().toString());
+            row.putAll(RecordJson.head(RunRecord.of(RunFolder.run(folder, text))));
         } catch (ProjectProblem e) {
             problem = problem == null ? e.getMessage() : problem;
             row.put("serial", null);
@@ -119,10 +108,6 @@ final class RecordCommand implements Callable<Integer> {
         row.put("seal", text.seal());
         row.put("problem", problem);
         return row;
-    }
-
-    private static String small(Enum<?> one) {
-        return one.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private int one(List<Path> runs) throws Exception {
@@ -172,13 +157,7 @@ final class RecordCommand implements Callable<Integer> {
 
     private static Map<String, Object> value(Path folder, RecordText text, RunRecord record) {
         Map<String, Object> value = row(folder, text);
-        value.put("manual", record.run().begun().orElseThrow().manual());
-        value.put("revision", record.run().begun().orElseThrow().revision());
-        value.put("passes", record.passes());
-        value.put("hands", PlanOutput.number(record.hands()));
-        value.put("elapsed", PlanOutput.number(record.elapsed()));
-        value.put("instruments", record.instruments());
-        value.put("rows", RecordTable.of(record).stream().map(RecordTable.Row::cells).toList());
+        value.putAll(RecordJson.of(record));
         return value;
     }
 }

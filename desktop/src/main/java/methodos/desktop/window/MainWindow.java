@@ -2,6 +2,7 @@ package methodos.desktop.window;
 
 import java.io.File;
 import java.nio.file.Path;
+import java.time.InstantSource;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -10,19 +11,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import javafx.animation.PauseTransition;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
 import methodos.core.manual.Clip;
@@ -31,8 +26,8 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
 import methodos.core.speech.Recogniser;
 import methodos.core.words.Words;
+import methodos.desktop.bench.BenchPlace;
 import methodos.desktop.checks.ChecksPlace;
-import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
 import methodos.desktop.control.Halves;
 import methodos.desktop.drafting.DraftDesk;
@@ -48,7 +43,6 @@ import methodos.desktop.place.PlaceView;
 import methodos.desktop.plan.TimePlace;
 import methodos.desktop.project.EditWords;
 import methodos.desktop.project.OpenProject;
-import methodos.desktop.project.Trouble;
 import methodos.desktop.publish.PublishPlace;
 import methodos.desktop.seam.SeamPlace;
 import methodos.desktop.seam.SeamState;
@@ -64,8 +58,6 @@ public final class MainWindow {
 
     /** Narrower than this, in the measures of the usual text, the order of work is folded. */
     private static final double FOLDED = 1120;
-
-    private static final Duration MESSAGE_STAYS = Duration.seconds(8);
 
     private final OpenProject project;
     private final Words words;
@@ -90,9 +82,7 @@ public final class MainWindow {
     private final OrderOfWork order;
     private final Recogniser recogniser;
     private final FileChoice choice;
-    private final VBox foot = new VBox();
-    private final Label message = Controls.label("", "message");
-    private final PauseTransition fading = new PauseTransition(MESSAGE_STAYS);
+    private final WindowFoot foot = new WindowFoot();
     private final WindowHead head;
     private final SavingBar savingBar;
     private Place shown;
@@ -125,7 +115,7 @@ public final class MainWindow {
         this.desk = new FootageDesk(project);
         this.scans = new ScanDesk(project);
         this.drafts = new DraftDesk(project);
-        order = new OrderOfWork(project, MainWindow::isHere, this::show, otherShade);
+        order = new OrderOfWork(project, this::show, otherShade);
         root.getStyleClass().add("window");
         frame.setLeft(order);
         head = new WindowHead(this, project, new PlacesMenu(order, words, this::show));
@@ -134,17 +124,8 @@ public final class MainWindow {
         savingBar = new SavingBar(project, choice, this::say);
         content.setTop(new VBox(head, savingBar));
         frame.setCenter(content);
-        message.setId("message");
-        message.setVisible(false);
-        message.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(message, Priority.ALWAYS);
-        // a place of its own: what is said moves nothing that somebody is about to click
-        HBox said = new HBox(message);
-        said.getStyleClass().add("foot");
-        foot.getChildren().add(said);
-        content.setBottom(foot);
+        content.setBottom(foot.node());
         over.setMouseTransparent(true);
-        fading.setOnFinished(e -> hideMessage());
         WindowKeys.of(this);
         // what a place does not take itself goes where it belongs
         root.setOnDragOver(
@@ -156,7 +137,7 @@ public final class MainWindow {
         root.setOnDragDropped(
                 e -> bring(e.getDragboard().getFiles().stream().map(File::toPath).toList()));
         project.workspace().addListener(o -> title());
-        project.trouble().addListener((o, was, now) -> trouble(now));
+        project.trouble().addListener((o, was, now) -> foot.keep(now.sentence()));
         show(Place.STEPS);
     }
 
@@ -229,9 +210,7 @@ public final class MainWindow {
     public void restore(ViewState before) {
         Manual manual = project.manual();
         Optional<Place> place =
-                Stream.of(Place.values())
-                        .filter(p -> p.name().equals(before.place()) && isHere(p))
-                        .findFirst();
+                Stream.of(Place.values()).filter(p -> p.name().equals(before.place())).findFirst();
         if (place.isEmpty()) {
             // without a clip there is nothing to be done in Steps yet
             show(manual.clips().isEmpty() ? Place.FOOTAGE : Place.STEPS);
@@ -266,10 +245,6 @@ public final class MainWindow {
                 ((FootagePlace) places.get(Place.FOOTAGE)).bring(file);
             }
         }
-    }
-
-    static boolean isHere(Place place) {
-        return place != Place.BENCH;
     }
 
     private PlaceView made(Place place) {
@@ -309,8 +284,23 @@ public final class MainWindow {
             case CHECKS -> new ChecksPlace(project, theme, this::say, this::goFromFinding);
             case PUBLISH -> new PublishPlace(project, choice, this::say, this::go);
             case TIME -> new TimePlace(project, theme, this::say, this::go);
-            case BENCH -> throw new IllegalArgumentException(place + " is not here yet");
+            case BENCH ->
+                    new BenchPlace(
+                            project,
+                            desk,
+                            choice,
+                            theme,
+                            InstantSource.system(),
+                            this::say,
+                            this::whole);
         };
+    }
+
+    /** Shows something in the place of all; nothing to show the window again. */
+    private void whole(Region instead) {
+        if (!left) {
+            root.getChildren().set(0, instead == null ? frame : instead);
+        }
     }
 
     /** Goes to where a finding is settled; F4 comes back. */
@@ -342,18 +332,7 @@ public final class MainWindow {
 
     /** Says a sentence at the foot of the window. */
     void say(String sentence) {
-        message.setOnMouseClicked(null);
-        message.setText(sentence);
-        message.setTooltip(new Tooltip(sentence));
-        message.setVisible(true);
-        fading.playFromStart();
-    }
-
-    /** What failed stays until somebody has seen it: a click takes it away. */
-    private void trouble(Trouble what) {
-        say(what.sentence());
-        fading.stop();
-        message.setOnMouseClicked(e -> hideMessage());
+        foot.say(sentence);
     }
 
     /** Shows the finder in the place of the place. */
@@ -391,11 +370,11 @@ public final class MainWindow {
                         seamState,
                         new TourBar.Host(root, over, () -> shown, this::show),
                         this::endTour);
-        foot.getChildren().add(0, tour);
+        foot.node().getChildren().add(0, tour);
     }
 
     private void endTour() {
-        foot.getChildren().remove(tour);
+        foot.node().getChildren().remove(tour);
         tour = null;
     }
 
@@ -452,10 +431,6 @@ public final class MainWindow {
         return problem.isEmpty();
     }
 
-    private void hideMessage() {
-        message.setVisible(false);
-    }
-
     /** Chooses a step and brings it into view. */
     public void chooseStep(Id<Step> step) {
         go(OpenPoint.toStep(step));
@@ -486,7 +461,7 @@ public final class MainWindow {
             tour.end();
         }
         root.requestFocus(); // a field that is left keeps what was typed
-        fading.stop();
+        foot.still();
         hideEarlierStates();
         places.values().forEach(PlaceView::close);
         places.clear();

@@ -3,7 +3,6 @@ package methodos.desktop.window;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Consumer;
-import java.util.function.Predicate;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Cursor;
@@ -50,11 +49,7 @@ final class OrderOfWork extends VBox {
     private final Map<Place, Label> open = new EnumMap<>(Place.class);
     private final ToggleGroup group = new ToggleGroup();
 
-    /**
-     * @param here the places that this version has
-     */
-    OrderOfWork(
-            OpenProject project, Predicate<Place> here, Consumer<Place> go, Runnable otherShade) {
+    OrderOfWork(OpenProject project, Consumer<Place> go, Runnable otherShade) {
         this.project = project;
         getStyleClass().add("order-of-work");
         setAlignment(Pos.TOP_LEFT);
@@ -63,7 +58,6 @@ final class OrderOfWork extends VBox {
         getChildren().add(program);
         for (Place place : Place.values()) {
             ToggleButton leaf = leaf(place);
-            leaf.setDisable(!here.test(place));
             leaf.setOnAction(
                     e -> {
                         leaf.setSelected(true);
@@ -149,16 +143,13 @@ final class OrderOfWork extends VBox {
     private void refresh() {
         Map<Place, Integer> counts = Place.counts(project.openPoints().get());
         for (Place place : Place.values()) {
-            boolean here = !leaves.get(place).isDisabled();
             int n = place == Place.CHECKS ? findings() : counts.getOrDefault(place, 0);
             String text =
-                    !here
-                            ? project.words().of("leaf.notYet")
-                            : project.stale().get()
-                                    ? project.words().of("leaf.stale")
-                                    : n == 0
-                                            ? project.words().of("leaf.none")
-                                            : project.words().of("leaf.open", n);
+                    project.stale().get()
+                            ? project.words().of("leaf.stale")
+                            : n == 0
+                                    ? project.words().of("leaf.none")
+                                    : project.words().of("leaf.open", n);
             open.get(place).setText(text);
             open.get(place).getStyleClass().removeAll("leaf-quiet");
             if (n == 0) {

@@ -18,13 +18,11 @@ final class WindowDeeds {
     static List<Deed> of(MainWindow window, Words words, Runnable otherShade) {
         List<Deed> deeds = new ArrayList<>();
         for (Place place : Place.values()) {
-            if (MainWindow.isHere(place)) {
-                deeds.add(
-                        new Deed(
-                                words.of("deed.place", words.of("place." + place.name())),
-                                "Alt+" + (place.ordinal() + 1) % Place.values().length,
-                                () -> window.show(place)));
-            }
+            deeds.add(
+                    new Deed(
+                            words.of("deed.place", words.of("place." + place.name())),
+                            "Alt+" + (place.ordinal() + 1) % Place.values().length,
+                            () -> window.show(place)));
         }
         deeds.add(new Deed(words.of("deed.undo"), "Ctrl+Z", window::undo));
         deeds.add(new Deed(words.of("deed.redo"), "Ctrl+Shift+Z", window::redo));

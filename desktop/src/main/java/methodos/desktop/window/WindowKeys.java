@@ -71,11 +71,7 @@ final class WindowKeys {
         if (e.isAltDown() && e.getCode().isDigitKey()) {
             int digit = Integer.parseInt(e.getCode().getName());
             Place place = Place.values()[digit == 0 ? 9 : digit - 1];
-            return () -> {
-                if (MainWindow.isHere(place)) {
-                    window.show(place);
-                }
-            };
+            return () -> window.show(place);
         }
         return null;
     }

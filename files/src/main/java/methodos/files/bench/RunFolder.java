@@ -38,6 +38,7 @@ public final class RunFolder implements AutoCloseable {
     private static final String RECORD = "record.log";
     private static final String TORN = "record.torn";
     private static final String MANUAL = "manual.json";
+    private static final long LARGEST_PHOTO = 100_000_000;
 
     private final Path folder;
     private final BenchRun run;
@@ -273,6 +274,38 @@ public final class RunFolder implements AutoCloseable {
             close();
             throw ProjectProblem.writing(folder.resolve(RECORD), e);
         }
+    }
+
+    /**
+     * Keeps a photo with the run.
+     *
+     * @return its digest, by which it is named
+     * @throws ProjectProblem if it is no picture, or cannot be kept
+     */
+    public String keep(Path photo) throws ProjectProblem {
+        byte[] content;
+        try {
+            if (Files.size(photo) > LARGEST_PHOTO) {
+                throw new ProjectProblem(photo + " is larger than a photo.");
+            }
+            content = Files.readAllBytes(photo);
+        } catch (IOException e) {
+            throw ProjectProblem.reading(photo, e);
+        }
+        boolean jpeg = content.length > 2 && content[0] == (byte) 0xFF && content[1] == (byte) 0xD8;
+        boolean png = content.length > 3 && content[1] == 'P' && content[2] == 'N';
+        if (!jpeg && !png) {
+            throw new ProjectProblem(photo + " is no photo: it is neither JPEG nor PNG.");
+        }
+        String digest = Digest.of(content);
+        Path kept = folder.resolve("photos").resolve(digest + (jpeg ? ".jpg" : ".png"));
+        try {
+            Files.createDirectories(kept.getParent());
+            AtomicFile.write(kept, content);
+        } catch (IOException e) {
+            throw ProjectProblem.writing(kept, e);
+        }
+        return digest;
     }
 
     @Override

@@ -1,0 +1,521 @@
+package methodos.desktop.bench;
+
+import java.nio.file.Path;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Executor;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.geometry.Insets;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import methodos.core.bench.BenchRun;
+import methodos.core.bench.Deed;
+import methodos.core.bench.FetchList;
+import methodos.core.bench.StepWork;
+import methodos.core.bench.Task;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+import methodos.desktop.theme.Theme;
+import methodos.files.problem.ProjectProblem;
+
+/**
+ * The bench as the technician has it before him: the whole window, one step at a time, everything
+ * large enough for a finger in a glove. What is asked now stands at the right; the large button
+ * below it goes on.
+ */
+final class BenchScreen implements Hand {
+
+    private static final double SIDE = 440;
+    private static final double GAP = 16;
+    private static final Duration TICK = Duration.millis(500);
+    private static final double MINUTE = 60;
+    private static final double BESIDE_PAD = 118;
+    private static final double HIGHEST_PAD = 330;
+
+    private final Words words;
+    private final Theme theme;
+    private final BenchInstruments instruments;
+    private final Executor beside;
+    private final java.util.function.Supplier<Optional<Path>> photos;
+    private final Runnable leave;
+
+    private final BorderPane node = new BorderPane();
+    private final Label unit = Controls.label("", "bench-unit-no");
+    private final Label person = Controls.label("", "soft");
+    private final RunRule rule;
+    private final Label done = Controls.label("", "bench-unit-no");
+    private final Label left = Controls.label("", "soft");
+    private final StepPicture picture;
+    private final StepTold told;
+    private final FetchView fetch;
+    private final TaskSide tasks;
+    private final RemarkView remark;
+    private final EarlierStep earlier;
+    private final NumberPad pad;
+    private final WaitCards waits;
+    private final VBox asked = new VBox();
+    private final VBox side = new VBox(12);
+    private final HBox middle = new HBox(GAP);
+    private final Label message = Controls.prose("", "bench-message");
+    private final Button back;
+    private final Button film;
+    private final Button wrong;
+    private final Button stop;
+    private final Button main;
+    private final Timeline timer = new Timeline();
+
+    private BenchDesk desk;
+    private Ask ask = Ask.of(new VBox());
+    private StepWork looking;
+    private boolean remarking;
+    private Task.RunningWait awaited;
+
+    /**
+     * @param photos asks for a photo
+     * @param leave called when the technician leaves the bench
+     */
+    BenchScreen(
+            Words words,
+            Theme theme,
+            StepPicture picture,
+            BenchInstruments instruments,
+            Executor beside,
+            java.util.function.Supplier<Optional<Path>> photos,
+            Runnable leave) {
+        this.words = words;
+        this.theme = theme;
+        this.picture = picture;
+        this.instruments = instruments;
+        this.beside = beside;
+        this.photos = photos;
+        this.leave = leave;
+        rule = new RunRule(theme);
+        fetch = new FetchView(this);
+        tasks = new TaskSide(this);
+        earlier = new EarlierStep(this);
+        told = new StepTold(words, picture);
+        waits = new WaitCards(words);
+        pad = new NumberPad(words, this::press);
+        remark = new RemarkView(words, this::remarked, this::again, this::photo);
+        back = Large.key("benchBack", words.of("bench.earlier"), this::back);
+        film = Large.key("benchFilm", words.of("bench.film"), this::film);
+        wrong = Large.key("benchWrong", words.of("bench.wrong"), this::remark);
+        wrong.getStyleClass().add("bench-wrong");
+        stop = Large.key("benchStop", words.of("bench.stop"), this::stop);
+        main = Large.key("benchMain", "", this::main);
+        main.getStyleClass().add("bench-main");
+        node.getStyleClass().addAll("window", "bench");
+        node.setId("bench");
+        node.setTop(head());
+        node.setCenter(middle);
+        node.setBottom(foot());
+        middle.setPadding(new Insets(GAP, GAP, 0, GAP));
+        message.setId("benchMessage");
+        message.setMinHeight(Region.USE_PREF_SIZE);
+        message.setMaxWidth(Double.MAX_VALUE);
+        unit.setId("benchUnit");
+        side.setMinWidth(SIDE);
+        side.setPrefWidth(SIDE);
+        side.setMaxWidth(SIDE);
+        node.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
+        node.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        timer.getKeyFrames().add(new KeyFrame(TICK, e -> tick()));
+        timer.setCycleCount(Animation.INDEFINITE);
+    }
+
+    private Region head() {
+        VBox who = new VBox(2, unit, person);
+        VBox times = new VBox(2, done, left);
+        who.setMinWidth(Region.USE_PREF_SIZE);
+        times.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setHgrow(rule.node(), Priority.ALWAYS);
+        HBox head = new HBox(18, who, rule.node(), times);
+        head.setAlignment(Pos.CENTER);
+        head.getStyleClass().add("bench-top");
+        return head;
+    }
+
+    private Region foot() {
+        HBox keys = new HBox(12, back, film, wrong, stop);
+        for (Button key : List.of(back, film, wrong, stop)) {
+            key.getStyleClass().add("bench-foot");
+            key.setMinWidth(Region.USE_PREF_SIZE);
+            key.setMaxWidth(Region.USE_PREF_SIZE);
+        }
+        main.getStyleClass().add("bench-foot");
+        main.setMinWidth(SIDE);
+        main.setPrefWidth(SIDE);
+        main.setMaxWidth(SIDE);
+        HBox.setHgrow(keys, Priority.ALWAYS);
+        HBox foot = new HBox(GAP, keys, main);
+        foot.setPadding(new Insets(12, GAP, GAP, GAP));
+        return foot;
+    }
+
+    Region node() {
+        return node;
+    }
+
+    /** Shows a run, and begins to keep its time. */
+    void open(BenchDesk of) {
+        desk = of;
+        looking = null;
+        remarking = false;
+        var begun = of.run().begun().orElseThrow();
+        unit.setText(words.of("bench.unit", begun.model(), begun.serial()).strip());
+        instruments.listen(this::sent, this::again, this::say);
+        say(of.folder().torn() ? words.of("bench.torn") : "");
+        timer.playFromStart();
+        again();
+        node.requestFocus();
+    }
+
+    @Override
+    public BenchDesk desk() {
+        return desk;
+    }
+
+    @Override
+    public BenchInstruments instruments() {
+        return instruments;
+    }
+
+    @Override
+    public Words words() {
+        return words;
+    }
+
+    @Override
+    public Theme theme() {
+        return theme;
+    }
+
+    @Override
+    public void say(String sentence) {
+        message.setText(sentence);
+        Controls.seen(message, !sentence.isEmpty());
+    }
+
+    @Override
+    public void enter(Deed deed) {
+        say("");
+        desk.enter(deed).ifPresent(this::say);
+        again();
+    }
+
+    /** Shows what is asked now. */
+    @Override
+    public void again() {
+        if (desk == null) {
+            return;
+        }
+        BenchRun run = desk.run();
+        if (run.state() == BenchRun.State.FINISHED || run.state() == BenchRun.State.STOPPED) {
+            close();
+            return;
+        }
+        remarking = false;
+        person.setText(
+                desk.person()
+                        + " · "
+                        + DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH)
+                                .format(desk.now().atZone(ZoneId.systemDefault())));
+        rule.show(run, words.of("bench.at", here(), run.work().steps()));
+        times();
+        if (run.state() == BenchRun.State.FETCHING) {
+            waits.show(desk, null);
+            fetching(run);
+            return;
+        }
+        StepWork shown =
+                looking != null
+                        ? looking
+                        : run.here().orElseGet(() -> run.visits().get(run.visits().size() - 1));
+        told.show(run, shown);
+        Task task = run.tasks().get(0);
+        awaited = looking == null && task instanceof Task.Await await ? await.on() : null;
+        waits.show(desk, awaited);
+        ask = looking == null ? tasks.of(task) : Ask.of(earlier.of(looking));
+        show(told.node(), ask.press() != null && ask.act() != null);
+        main.setText(looking != null ? words.of("bench.backToStep") : ask.main());
+        main.setDisable(looking == null && ask.act() == null);
+        main.setVisible(!main.isDisabled());
+        film.setDisable(!picture.hasFilm());
+        film.setText(words.of(picture.playing() ? "bench.figure" : "bench.film"));
+        back.setDisable(EarlierStep.before(run.visits(), from(run)).isEmpty());
+        wrong.setDisable(false);
+        tick();
+    }
+
+    private StepWork from(BenchRun run) {
+        return looking != null ? looking : run.here().orElse(null);
+    }
+
+    private int here() {
+        return desk.run().here().map(StepWork::number).orElse(0);
+    }
+
+    private void times() {
+        done.setText(words.of("bench.doneSoFar", words.duration(whole(desk.worked()))));
+        left.setText(words.of("bench.toGo", words.duration(whole(desk.left()))));
+    }
+
+    private static double whole(double seconds) {
+        return Math.max(1, Math.round(seconds / MINUTE)) * MINUTE;
+    }
+
+    private void fetching(BenchRun run) {
+        int open = FetchView.open(run);
+        fetch.show();
+        FetchList.Thing next = ((Task.Fetch) run.tasks().get(0)).thing();
+        ask =
+                Ask.of(
+                        Large.card(
+                                Large.head(words.of("bench.stillToFetch", open)),
+                                Large.prose(words.of("bench.beforeWork"))),
+                        words.of("bench.isHere", next.name()),
+                        () -> enter(new Deed.Fetched(next.key(), "")));
+        show(fetch.node(), false);
+        main.setText(ask.main());
+        main.setDisable(false);
+        main.setVisible(true);
+        back.setDisable(true);
+        film.setDisable(true);
+        wrong.setDisable(true);
+    }
+
+    private void show(Region at, boolean keys) {
+        asked.getChildren().setAll(ask.body());
+        ScrollPane scroll = new ScrollPane(asked);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().addAll("place", "bench-asked");
+        scroll.setMinHeight(150);
+        VBox.setVgrow(scroll, keys ? Priority.SOMETIMES : Priority.ALWAYS);
+        side.getChildren().setAll(message, scroll);
+        List<Button> instrument = ask.taken() == null ? List.of() : instrumentKeys();
+        if (keys) {
+            HBox.setHgrow(pad.node(), Priority.ALWAYS);
+            HBox row = new HBox(10, pad.node());
+            if (!instrument.isEmpty()) {
+                VBox column = new VBox(10);
+                column.getChildren().addAll(instrument);
+                column.setMinWidth(BESIDE_PAD);
+                column.setMaxWidth(BESIDE_PAD);
+                row.getChildren().add(column);
+            }
+            row.setMaxHeight(HIGHEST_PAD);
+            VBox.setVgrow(row, Priority.ALWAYS);
+            side.getChildren().add(row);
+        } else {
+            side.getChildren().addAll(instrument);
+        }
+        side.getChildren().add(waits.node());
+        HBox.setHgrow(at, Priority.ALWAYS);
+        middle.getChildren().setAll(at, side);
+    }
+
+    /** A key for each instrument that is there. */
+    private List<Button> instrumentKeys() {
+        return instruments.addresses().stream()
+                .map(
+                        address ->
+                                Large.key(
+                                        "from-" + address.replaceAll("[^A-Za-z0-9]", "-"),
+                                        words.of("bench.from", instruments.name(address)),
+                                        () -> instruments.ask(address)))
+                .toList();
+    }
+
+    private void main() {
+        if (looking != null) {
+            looking = null;
+            again();
+        } else if (ask.act() != null) {
+            ask.act().run();
+        }
+    }
+
+    private void press(String key) {
+        if (ask.press() != null) {
+            say("");
+            ask.press().key(key);
+        }
+    }
+
+    private boolean typing() {
+        return node.getScene() != null
+                && node.getScene().getFocusOwner() instanceof TextInputControl;
+    }
+
+    private void pressed(KeyEvent e) {
+        if (e.getCode() == KeyCode.F11) {
+            full();
+            e.consume();
+        } else if (e.getCode() == KeyCode.ESCAPE && (looking != null || remarking)) {
+            looking = null;
+            again();
+            e.consume();
+        } else if (typing()) {
+            return;
+        } else if (e.getCode() == KeyCode.ENTER) {
+            if (!main.isDisabled()) {
+                main();
+            }
+            e.consume();
+        } else if (e.getCode() == KeyCode.BACK_SPACE) {
+            press(NumberPad.BACK);
+            e.consume();
+        }
+    }
+
+    private void typed(KeyEvent e) {
+        String key = e.getCharacter();
+        if (typing() || key.length() != 1 || !"0123456789.,-/".contains(key)) {
+            return;
+        }
+        if (ask.press() != null) {
+            press(key);
+        } else {
+            nth("0123456789".indexOf(key));
+        }
+        e.consume();
+    }
+
+    /** Where nothing is typed, a digit is the key of that number on the card. */
+    private void nth(int number) {
+        List<Node> keys =
+                asked.lookupAll(".bench-key").stream()
+                        .filter(k -> k instanceof Button && !k.isDisabled())
+                        .toList();
+        if (number > 0 && number <= keys.size()) {
+            ((Button) keys.get(number - 1)).fire();
+        }
+    }
+
+    private void full() {
+        if (node.getScene() != null && node.getScene().getWindow() instanceof Stage stage) {
+            stage.setFullScreen(!stage.isFullScreen());
+        }
+    }
+
+    private void back() {
+        EarlierStep.before(desk.run().visits(), from(desk.run()))
+                .ifPresent(
+                        v -> {
+                            looking = v;
+                            again();
+                        });
+    }
+
+    private void film() {
+        picture.toggle();
+        again();
+    }
+
+    private void remark() {
+        StepWork of = from(desk.run());
+        if (of == null) {
+            of = desk.run().visits().get(desk.run().visits().size() - 1);
+        }
+        remarking = true;
+        remark.show(of.visit());
+        ask = Ask.of(remark.node());
+        show(told.node(), false);
+        main.setDisable(true);
+        main.setVisible(false);
+    }
+
+    private void remarked(Deed.Noted noted) {
+        Optional<String> refused = desk.enter(noted);
+        if (refused.isPresent()) {
+            say(remark.hint());
+            return;
+        }
+        again();
+        say(words.of("bench.remarked"));
+    }
+
+    /** A photo is kept with the run. */
+    private Optional<String> photo() {
+        return photos.get()
+                .flatMap(
+                        file -> {
+                            try {
+                                return Optional.of(desk.folder().keep(file));
+                            } catch (ProjectProblem e) {
+                                say(e.getMessage());
+                                return Optional.empty();
+                            }
+                        });
+    }
+
+    private void stop() {
+        enter(new Deed.Stopped());
+    }
+
+    private void sent(String name, methodos.core.bench.InstrumentLine.Value value) {
+        if (looking != null || remarking || ask.taken() == null) {
+            say(words.of("bench.notAsked", name, value.text()));
+            return;
+        }
+        ask.taken().take(name, value);
+    }
+
+    /** Shows what time it is, and rings. */
+    void tick() {
+        if (desk == null) {
+            return;
+        }
+        waits.tick(desk);
+        times();
+        if (awaited != null) {
+            Node clock = asked.lookup("#benchClock");
+            if (clock instanceof Label label) {
+                label.setText(WaitCards.left(words, desk, awaited));
+            }
+        }
+        List<Task.RunningWait> ringing = desk.ring();
+        if (!ringing.isEmpty()) {
+            Bell.ring(beside);
+            if (!remarking) {
+                again();
+            }
+            say(
+                    words.of(
+                            "bench.rings",
+                            desk.run().work().number(ringing.get(0).visit()),
+                            ringing.get(0).of().what()));
+        }
+    }
+
+    /** Leaves the bench. */
+    void close() {
+        timer.stop();
+        picture.close();
+        instruments.listen((n, v) -> {}, () -> {}, s -> {});
+        BenchDesk closed = desk;
+        desk = null;
+        if (closed != null) {
+            closed.stop();
+            closed.close(() -> javafx.application.Platform.runLater(leave));
+        }
+    }
+}

@@ -1,0 +1,53 @@
+package methodos.desktop.bench;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import methodos.core.bench.BenchRun;
+import methodos.core.bench.RunRecord;
+import methodos.files.bench.RecordText;
+import methodos.files.bench.RunFolder;
+import methodos.files.problem.ProjectProblem;
+
+/**
+ * A run of the project as it lies on the disk.
+ *
+ * @param record null where it cannot be read
+ * @param problem what is wrong with it, empty where it is as it was written
+ */
+record KeptRun(Path folder, RunRecord record, String seal, String problem) {
+
+    static KeptRun read(Path folder) {
+        try {
+            RecordText text = RunFolder.text(folder);
+            String problem = text.problem().orElse("");
+            try {
+                return new KeptRun(
+                        folder, RunRecord.of(RunFolder.run(folder, text)), text.seal(), problem);
+            } catch (ProjectProblem e) {
+                return new KeptRun(
+                        folder, null, text.seal(), problem.isEmpty() ? e.getMessage() : problem);
+            }
+        } catch (ProjectProblem e) {
+            return new KeptRun(folder, null, "", e.getMessage());
+        }
+    }
+
+    String name() {
+        return folder.getFileName().toString();
+    }
+
+    Optional<BenchRun.State> state() {
+        return Optional.ofNullable(record).map(r -> r.run().state());
+    }
+
+    /** Whether it can be gone on with. */
+    boolean open() {
+        return state().filter(
+                                s ->
+                                        s != BenchRun.State.FINISHED
+                                                && s != BenchRun.State.GIVEN_UP
+                                                && s != BenchRun.State.NOT_BEGUN)
+                        .isPresent()
+                && !problem.contains("changed");
+    }
+}

@@ -1,0 +1,99 @@
+package methodos.desktop.bench;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import methodos.core.bench.Deed;
+import methodos.core.bench.Visit;
+import methodos.core.words.Words;
+import methodos.desktop.control.Controls;
+
+/** Something is wrong, or to be remembered: what kind it is, words, and a photo where one helps. */
+final class RemarkView {
+
+    private final Words words;
+    private final VBox node;
+    private final TextArea text;
+    private final ToggleGroup kinds = new ToggleGroup();
+    private final Map<Deed.Remark, ToggleButton> keys = new EnumMap<>(Deed.Remark.class);
+    private String photo = "";
+    private Visit visit;
+
+    /**
+     * @param enter takes what was remarked
+     * @param back goes back without
+     * @param choosePhoto asks for a photo and keeps it; gives its digest
+     */
+    RemarkView(
+            Words words,
+            Consumer<Deed.Noted> enter,
+            Runnable back,
+            java.util.function.Supplier<Optional<String>> choosePhoto) {
+        this.words = words;
+        FlowPane row = new FlowPane(10, 10);
+        for (Deed.Remark kind : Deed.Remark.values()) {
+            ToggleButton key = new ToggleButton(words.of("bench.remark." + kind));
+            key.setId("remark-" + kind);
+            key.getStyleClass().add("bench-key");
+            key.setToggleGroup(kinds);
+            key.setOnAction(e -> key.setSelected(true));
+            keys.put(kind, key);
+            row.getChildren().add(key);
+        }
+        text = Controls.named(new TextArea(), "remarkText", words.of("bench.remarkText"));
+        text.getStyleClass().add("bench-field");
+        text.setWrapText(true);
+        text.setPrefRowCount(4);
+        var photoKey = Large.key("remarkPhoto", words.of("bench.photo"), () -> {});
+        photoKey.setOnAction(
+                e ->
+                        choosePhoto
+                                .get()
+                                .ifPresent(
+                                        d -> {
+                                            photo = d;
+                                            photoKey.setText(words.of("bench.photoThere"));
+                                        }));
+        node =
+                Large.card(
+                        Large.head(words.of("bench.wrong")),
+                        row,
+                        text,
+                        photoKey,
+                        Large.key("remarkKeep", words.of("bench.keepRemark"), () -> keep(enter)),
+                        Large.key("remarkBack", words.of("bench.backToStep"), back));
+    }
+
+    Region node() {
+        return node;
+    }
+
+    void show(Visit of) {
+        visit = of;
+        photo = "";
+        text.clear();
+        keys.get(Deed.Remark.TROUBLE).setSelected(true);
+    }
+
+    private void keep(Consumer<Deed.Noted> enter) {
+        Deed.Remark kind =
+                keys.entrySet().stream()
+                        .filter(e -> e.getValue().isSelected())
+                        .map(Map.Entry::getKey)
+                        .findFirst()
+                        .orElse(Deed.Remark.NOTE);
+        enter.accept(new Deed.Noted(visit, kind, text.getText().strip(), photo));
+    }
+
+    /** What is said where nothing was written. */
+    String hint() {
+        return words.of("bench.remarkText");
+    }
+}

@@ -1,0 +1,4 @@
+/**
+ * The bench: one unit worked through step by step, with gloves on, and the record that it leaves.
+ */
+package methodos.desktop.bench;
