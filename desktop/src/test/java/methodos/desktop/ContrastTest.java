@@ -3,7 +3,6 @@ package methodos.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -49,7 +48,7 @@ class ContrastTest extends RealWindow {
     }
 
     private void walk(FxRobot robot) throws Exception {
-        for (Place place : EnumSet.complementOf(EnumSet.of(Place.BENCH))) {
+        for (Place place : Place.values()) {
             robot.interact(() -> window().show(place));
             until(() -> window().ready());
             laidOut(robot);

@@ -53,6 +53,14 @@ final class BeginForm {
         person.setPrefColumnCount(16);
         person.setOnAction(e -> begin());
         serial.setOnAction(e -> person.requestFocus());
+        // who comes to the form types the number of the unit first
+        serial.sceneProperty()
+                .addListener(
+                        (o, was, now) -> {
+                            if (now != null) {
+                                Platform.runLater(serial::requestFocus);
+                            }
+                        });
     }
 
     Region node() {
@@ -98,13 +106,6 @@ final class BeginForm {
         HBox row = new HBox(8, label, field);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
-    }
-
-    /** Who comes to the form types the number of the unit first. */
-    void focus(boolean there) {
-        if (there) {
-            Platform.runLater(serial::requestFocus);
-        }
     }
 
     /** Who works, as far as it was typed. */

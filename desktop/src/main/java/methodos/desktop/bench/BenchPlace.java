@@ -138,7 +138,6 @@ public final class BenchPlace implements PlaceView {
                                 Controls.prose(words.of("bench.what4"), "soft"))));
         project.workspace().addListener(o -> form.show(project.manual()));
         form.show(project.manual());
-        node.sceneProperty().addListener((o, was, now) -> form.focus(now != null));
         refresh();
     }
 

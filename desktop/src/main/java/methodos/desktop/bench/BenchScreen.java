@@ -10,6 +10,7 @@ import java.util.concurrent.Executor;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
+import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -137,6 +138,14 @@ final class BenchScreen implements Hand {
         side.setMaxWidth(SIDE);
         node.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         node.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        // no field has the keys before somebody goes to it
+        node.sceneProperty()
+                .addListener(
+                        (o, was, now) -> {
+                            if (now != null) {
+                                Platform.runLater(node::requestFocus);
+                            }
+                        });
         timer.getKeyFrames().add(new KeyFrame(TICK, e -> tick()));
         timer.setCycleCount(Animation.INDEFINITE);
     }
@@ -185,6 +194,19 @@ final class BenchScreen implements Hand {
         say(of.folder().torn() ? words.of("bench.torn") : "");
         timer.playFromStart();
         again();
+    }
+
+    /** The keys belong to the bench, also when what had the focus is gone. */
+    private void hold() {
+        if (desk == null || node.getScene() == null) {
+            return;
+        }
+        Node owner = node.getScene().getFocusOwner();
+        for (Node n = owner; n != null; n = n.getParent()) {
+            if (n == node) {
+                return;
+            }
+        }
         node.requestFocus();
     }
 
@@ -330,6 +352,7 @@ final class BenchScreen implements Hand {
         side.getChildren().add(waits.node());
         HBox.setHgrow(at, Priority.ALWAYS);
         middle.getChildren().setAll(at, side);
+        Platform.runLater(this::hold);
     }
 
     /** A key for each instrument that is there. */
@@ -515,7 +538,7 @@ final class BenchScreen implements Hand {
         desk = null;
         if (closed != null) {
             closed.stop();
-            closed.close(() -> javafx.application.Platform.runLater(leave));
+            closed.close(() -> Platform.runLater(leave));
         }
     }
 }

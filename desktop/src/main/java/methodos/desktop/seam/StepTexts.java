@@ -32,7 +32,8 @@ final class StepTexts {
                     new Text("expected", Step::expected, Step::withExpected),
                     new Text("why", Step::why, Step::withWhy),
                     ONLY_IF,
-                    new Text("optionalWhy", Step::optionalWhy, StepTexts::optional));
+                    new Text("optionalWhy", Step::optionalWhy, StepTexts::optional),
+                    new Text("witness", Step::witness, Step::withWitness));
 
     /** What has a reason to be left out may be left out. */
     private static Step optional(Step step, String why) {

@@ -59,6 +59,11 @@ public final class MainWindow {
     /** Narrower than this, in the measures of the usual text, the order of work is folded. */
     private static final double FOLDED = 1120;
 
+    /** What fills the window needs so much room, in the same measures. */
+    private static final double WHOLE_WIDTH = 960;
+
+    private static final double WHOLE_HEIGHT = 600;
+
     private final OpenProject project;
     private final Words words;
     private static final Pattern LIST =
@@ -298,9 +303,14 @@ public final class MainWindow {
 
     /** Shows something in the place of all; nothing to show the window again. */
     private void whole(Region instead) {
-        if (!left) {
-            root.getChildren().set(0, instead == null ? frame : instead);
+        if (left) {
+            return;
         }
+        Viewport around = new Viewport();
+        if (instead != null) {
+            around.show(instead, WHOLE_WIDTH, WHOLE_HEIGHT);
+        }
+        root.getChildren().set(0, instead == null ? frame : around);
     }
 
     /** Goes to where a finding is settled; F4 comes back. */

@@ -27,7 +27,7 @@ import org.testfx.framework.junit5.Start;
 /** Whole runs in the window: by the mouse with an instrument, and by keys alone. */
 class BenchRunWindowTest extends RealWindow {
 
-    private static final int MOST_DEEDS = 400;
+    private static final int MOST_DEEDS = 200;
 
     private Stage stage;
 
@@ -155,7 +155,9 @@ class BenchRunWindowTest extends RealWindow {
 
     @Test
     void aWholeRunByKeysAlone(FxRobot robot) throws Exception {
-        robot.press(KeyCode.ALT).type(KeyCode.DIGIT0).release(KeyCode.ALT);
+        laidOut(robot);
+        robot.press(KeyCode.ALT, KeyCode.DIGIT0).release(KeyCode.DIGIT0, KeyCode.ALT);
+        until(() -> there(robot, "#benchSerial"));
         until(() -> window().ready());
         until(() -> stage.getScene().getFocusOwner() instanceof TextInputControl);
         robot.write("4712").type(KeyCode.ENTER).write("A. Lindqvist").type(KeyCode.ENTER);

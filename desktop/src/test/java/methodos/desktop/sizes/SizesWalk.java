@@ -3,7 +3,6 @@ package methodos.desktop.sizes;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -91,7 +90,7 @@ abstract class SizesWalk extends RealWindow {
                         stage.setWidth(size.width());
                         stage.setHeight(size.height());
                     });
-            for (Place place : EnumSet.complementOf(EnumSet.of(Place.BENCH))) {
+            for (Place place : Place.values()) {
                 robot.interact(() -> window().show(place));
                 look(robot, size + " " + place);
                 for (String face : FACES.getOrDefault(place, List.of())) {

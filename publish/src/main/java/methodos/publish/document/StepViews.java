@@ -203,6 +203,9 @@ final class StepViews {
                             ? words.of("step.optional")
                             : words.of("step.optional.why", step.optionalWhy()));
         }
+        if (!step.witness().isBlank()) {
+            all.add(words.of("step.witness", step.witness()));
+        }
         return all;
     }
 
