@@ -9,11 +9,13 @@ import java.util.Map;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
 import methodos.cli.output.PlanOutput;
+import methodos.core.bench.Lesson;
 import methodos.core.manual.Manual;
 import methodos.core.plan.ManualPlan;
 import methodos.core.plan.StepTime;
 import methodos.core.plan.WorkPlan;
 import methodos.core.practice.PractisedManual;
+import methodos.files.bench.RunsOfProject;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ProjectFolder;
 import picocli.CommandLine.ArgGroup;
@@ -53,12 +55,16 @@ final class PlanCommand implements Callable<Integer> {
         if (!(kitAfter >= 0 && kitAfter < Double.POSITIVE_INFINITY)) {
             throw new ProjectProblem("--kit-after is a number of minutes from 0 up.");
         }
-        Manual manual = PractisedManual.of(ProjectFolder.read(project).manual()).manual();
+        PractisedManual practised = PractisedManual.of(ProjectFolder.read(project).manual());
+        Manual manual = practised.manual();
         ManualPlan plan =
                 ManualPlan.of(
                         manual,
                         UnitsOption.sight(units, manual),
-                        new ManualPlan.Asked(people, kitAfter * MINUTE));
+                        new ManualPlan.Asked(
+                                people,
+                                kitAfter * MINUTE,
+                                Lesson.times(practised, RunsOfProject.seen(project))));
         if (json) {
             Output.json(value(plan));
         } else {

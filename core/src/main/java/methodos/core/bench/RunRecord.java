@@ -247,7 +247,7 @@ public final class RunRecord {
     }
 
     /** What was entered wrongly was never found. */
-    private static JudgedAnswer asFound(List<Taken> taken) {
+    static JudgedAnswer asFound(List<Taken> taken) {
         int first = 0;
         while (first + 1 < taken.size() && taken.get(first + 1).correction() != null) {
             first++;

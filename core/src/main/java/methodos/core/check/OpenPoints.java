@@ -115,6 +115,10 @@ public final class OpenPoints {
                 new OfManual(Matter.UNIT, "derived.unit", m -> in.apply(m).unit()),
                 new OfManual(Matter.FOOTAGE, "derived.footage", m -> in.apply(m).footage()),
                 new OfManual(Matter.STEPS, "derived.steps", m -> in.apply(m).steps()),
+                new OfPractised(
+                        Matter.STEPS,
+                        "derived.bench",
+                        m -> BenchPoints.of(m, sight, workspace.runs())),
                 new OfManual(
                         Matter.FIGURES,
                         "derived.figures",

@@ -66,8 +66,15 @@ public record ManualPlan(
      *
      * @param people how many work, at least 1
      * @param kitsFrom seconds after the beginning at which the kits are there; 0 where they are
+     * @param runs seconds that steps took in earlier runs
      */
-    public record Asked(int people, double kitsFrom) {}
+    public record Asked(int people, double kitsFrom, Map<Id<Step>, List<Double>> runs) {
+
+        /** Where nothing is known of earlier runs. */
+        public Asked(int people, double kitsFrom) {
+            this(people, kitsFrom, Map.of());
+        }
+    }
 
     public ManualPlan {
         steps = List.copyOf(steps);
@@ -79,7 +86,7 @@ public record ManualPlan(
      */
     public static ManualPlan of(Manual manual, Sight sight, Asked asked) {
         StepNumbers numbers = new StepNumbers(manual, sight);
-        StepTimes times = new StepTimes(manual, sight);
+        StepTimes times = new StepTimes(manual, sight, asked.runs);
         WorkOrder order = new WorkOrder(manual);
         List<PlannedStep> steps = new ArrayList<>();
         List<PlannedStep> leftOut = new ArrayList<>();

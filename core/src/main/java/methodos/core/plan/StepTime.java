@@ -25,6 +25,8 @@ public record StepTime(
     public enum Ground {
         /** The footage shows it. */
         FILM,
+        /** Earlier runs took so long. */
+        RUNS,
         /** By what is done and how often: the footage is cut, or there is none. */
         WORK
     }

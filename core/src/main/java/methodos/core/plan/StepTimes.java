@@ -28,19 +28,57 @@ public final class StepTimes {
 
     private final Manual manual;
     private final Sight sight;
+
+    /** As many runs count as much as the estimate. */
+    private static final double ESTIMATE_COUNTS = 3;
+
     private final RepeatedSteps repeated;
+    private final Map<Id<Step>, List<Double>> runs;
 
     /**
      * @param sight the units
      */
     public StepTimes(Manual manual, Sight sight) {
+        this(manual, sight, Map.of());
+    }
+
+    /**
+     * @param sight the units
+     * @param runs seconds that steps took in earlier runs
+     */
+    public StepTimes(Manual manual, Sight sight, Map<Id<Step>, List<Double>> runs) {
         this.manual = manual;
         this.sight = sight;
+        this.runs = runs;
         this.repeated = new RepeatedSteps(manual);
     }
 
     /** How long somebody works at a step, all its repeats together. */
     public StepTime of(Step step, Stage.Kind stage) {
+        StepTime estimate = estimate(step, stage);
+        double[] taken =
+                runs.getOrDefault(step.id(), List.of()).stream()
+                        .mapToDouble(Double::doubleValue)
+                        .sorted()
+                        .toArray();
+        return taken.length == 0 ? estimate : learned(estimate, taken);
+    }
+
+    /** What runs took, shrunk to the estimate while they are few. */
+    private static StepTime learned(StepTime estimate, double[] taken) {
+        double share = taken.length / (taken.length + ESTIMATE_COUNTS);
+        double middle = (taken[(taken.length - 1) / 2] + taken[taken.length / 2]) / 2;
+        return new StepTime(
+                estimate.best() + share * (taken[0] - estimate.best()),
+                estimate.likely() + share * (middle - estimate.likely()),
+                estimate.worst() + share * (taken[taken.length - 1] - estimate.worst()),
+                estimate.film(),
+                estimate.shares(),
+                estimate.times(),
+                StepTime.Ground.RUNS);
+    }
+
+    private StepTime estimate(Step step, Stage.Kind stage) {
         List<StepTime.Share> shares = shares(step, stage);
         double work = shares.stream().mapToDouble(StepTime.Share::seconds).sum();
         double film = film(step);

@@ -27,6 +27,8 @@ import javafx.scene.layout.VBox;
 import methodos.core.bench.BenchRun;
 import methodos.core.bench.Entry;
 import methodos.core.bench.RecordTable;
+import methodos.core.bench.RunSeen;
+import methodos.core.check.OpenPoint;
 import methodos.core.manual.Manual;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
@@ -64,6 +66,7 @@ public final class BenchPlace implements PlaceView {
     private final BenchScreen screen;
     private final BeginForm form;
     private final RunCards cards;
+    private final RunsShown shown;
     private final FlowPane connected = new FlowPane(8, 6);
     private final Halves node;
     private List<KeptRun> runs = List.of();
@@ -81,6 +84,7 @@ public final class BenchPlace implements PlaceView {
             Theme theme,
             InstantSource clock,
             Consumer<String> message,
+            Consumer<OpenPoint> go,
             Consumer<Region> whole) {
         this.project = project;
         this.words = project.words();
@@ -100,6 +104,7 @@ public final class BenchPlace implements PlaceView {
                         connecting,
                         this::photo,
                         this::left);
+        shown = new RunsShown(words, theme, go);
         form = new BeginForm(words, this::begin, message);
         cards =
                 new RunCards(
@@ -120,7 +125,8 @@ public final class BenchPlace implements PlaceView {
                         16,
                         part("bench.newRun", form.node()),
                         part("bench.instruments", instruments()),
-                        part("bench.runs", cards.node()));
+                        part("bench.runs", cards.node()),
+                        shown.node());
         content.setPadding(new Insets(14, 18, 14, 18));
         ScrollPane scroll = new ScrollPane(content);
         scroll.setFitToWidth(true);
@@ -137,7 +143,9 @@ public final class BenchPlace implements PlaceView {
                                 Controls.prose(words.of("bench.what3")),
                                 Controls.prose(words.of("bench.what4"), "soft"))));
         project.workspace().addListener(o -> form.show(project.manual()));
+        project.openPoints().addListener(o -> showRuns());
         form.show(project.manual());
+        showRuns();
         refresh();
     }
 
@@ -209,6 +217,10 @@ public final class BenchPlace implements PlaceView {
                                     words.of("bench.disconnect", name),
                                     () -> instruments.disconnect(address)));
         }
+    }
+
+    private void showRuns() {
+        shown.show(project.manual(), project.workspace().get().runs(), project.openPoints().get());
     }
 
     private Optional<Path> photo() {
@@ -297,6 +309,13 @@ public final class BenchPlace implements PlaceView {
                                 }
                                 reading = false;
                                 runs = read;
+                                project.keepRuns(
+                                        read.stream()
+                                                .filter(r -> r.record() != null)
+                                                .filter(r -> !r.changed())
+                                                .map(r -> RunSeen.of(r.record().run()))
+                                                .toList());
+                                showRuns();
                                 cards.show(read);
                                 retitled.run();
                                 if (!said.isEmpty()) {

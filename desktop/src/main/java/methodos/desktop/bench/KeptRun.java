@@ -13,8 +13,9 @@ import methodos.files.problem.ProjectProblem;
  *
  * @param record null where it cannot be read
  * @param problem what is wrong with it, empty where it is as it was written
+ * @param changedIn the line in which it was changed, 0 where it was not
  */
-record KeptRun(Path folder, RunRecord record, String seal, String problem) {
+record KeptRun(Path folder, RunRecord record, String seal, String problem, int changedIn) {
 
     static KeptRun read(Path folder) {
         try {
@@ -22,13 +23,21 @@ record KeptRun(Path folder, RunRecord record, String seal, String problem) {
             String problem = text.problem().orElse("");
             try {
                 return new KeptRun(
-                        folder, RunRecord.of(RunFolder.run(folder, text)), text.seal(), problem);
+                        folder,
+                        RunRecord.of(RunFolder.run(folder, text)),
+                        text.seal(),
+                        problem,
+                        text.changed());
             } catch (ProjectProblem e) {
                 return new KeptRun(
-                        folder, null, text.seal(), problem.isEmpty() ? e.getMessage() : problem);
+                        folder,
+                        null,
+                        text.seal(),
+                        problem.isEmpty() ? e.getMessage() : problem,
+                        text.changed());
             }
         } catch (ProjectProblem e) {
-            return new KeptRun(folder, null, "", e.getMessage());
+            return new KeptRun(folder, null, "", e.getMessage(), 0);
         }
     }
 
@@ -40,6 +49,11 @@ record KeptRun(Path folder, RunRecord record, String seal, String problem) {
         return Optional.ofNullable(record).map(r -> r.run().state());
     }
 
+    /** Whether it was changed after it was written. */
+    boolean changed() {
+        return record == null || changedIn > 0;
+    }
+
     /** Whether it can be gone on with. */
     boolean open() {
         return state().filter(
@@ -48,6 +62,6 @@ record KeptRun(Path folder, RunRecord record, String seal, String problem) {
                                                 && s != BenchRun.State.GIVEN_UP
                                                 && s != BenchRun.State.NOT_BEGUN)
                         .isPresent()
-                && !problem.contains("changed");
+                && !changed();
     }
 }

@@ -120,6 +120,9 @@ final class StepInPlan extends VBox {
     }
 
     private String ground(StepTime time) {
+        if (time.ground() == StepTime.Ground.RUNS) {
+            return words.of("plan.runs");
+        }
         if (time.ground() == StepTime.Ground.FILM) {
             return words.of("plan.film", words.duration(Math.rint(time.film())));
         }

@@ -21,6 +21,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import methodos.core.bench.Lesson;
 import methodos.core.check.OpenPoint;
 import methodos.core.description.Id;
 import methodos.core.kit.OrderList;
@@ -168,7 +169,11 @@ public final class TimePlace implements PlaceView {
         PractisedManual practised = project.practised();
         Manual manual = practised.manual();
         Sight sight = project.sight().get();
-        ManualPlan.Asked how = new ManualPlan.Asked(people, kitsFrom);
+        ManualPlan.Asked how =
+                new ManualPlan.Asked(
+                        people,
+                        kitsFrom,
+                        Lesson.times(practised, project.workspace().get().runs()));
         Object now = List.of(manual, sight, how);
         if (now.equals(asked)) {
             return;

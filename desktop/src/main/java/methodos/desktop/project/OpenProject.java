@@ -26,6 +26,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
+import methodos.core.bench.RunSeen;
 import methodos.core.change.SeenSpan;
 import methodos.core.check.Checks;
 import methodos.core.check.Failed;
@@ -46,6 +47,7 @@ import methodos.core.parts.PartsAnswer;
 import methodos.core.practice.PractisedManual;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;
+import methodos.files.bench.RunsOfProject;
 import methodos.files.hazard.HazardRuleFolder;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.KeptState;
@@ -109,6 +111,7 @@ public final class OpenProject implements AutoCloseable {
         sight.addListener((o, was, is) -> derive());
         // what is found in the manual comes in behind its first picture
         AfterDrawing.run(this::derive);
+        AfterDrawing.run(this::readRuns);
         // a program that is asked to end, by the system or at logout, saves first
         atTheEnd = new Thread(autosave::saveNow, "saving at the end");
         Runtime.getRuntime().addShutdownHook(atTheEnd);
@@ -340,6 +343,24 @@ public final class OpenProject implements AutoCloseable {
                 Edit.named(
                         EditKind.TAKE_BACK,
                         m -> earlier.withLastId(Math.max(earlier.lastId(), m.lastId()))));
+    }
+
+    private void readRuns() {
+        background
+                .thread("work.bench")
+                .execute(
+                        () -> {
+                            List<RunSeen> runs = RunsOfProject.seen(path());
+                            Platform.runLater(() -> keepRuns(runs));
+                        });
+    }
+
+    /** What bench runs show, once they are read; it opens points. */
+    public void keepRuns(List<RunSeen> runs) {
+        if (!workspace.get().runs().equals(runs)) {
+            workspace.set(workspace.get().withRuns(runs));
+            derive();
+        }
     }
 
     /** Keeps the state that a publication is made from for good. */

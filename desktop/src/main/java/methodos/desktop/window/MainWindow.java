@@ -297,6 +297,7 @@ public final class MainWindow {
                             theme,
                             InstantSource.system(),
                             this::say,
+                            this::go,
                             this::whole);
         };
     }

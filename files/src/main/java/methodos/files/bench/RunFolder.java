@@ -247,15 +247,20 @@ public final class RunFolder implements AutoCloseable {
      *     cannot be gone on with until it is opened anew
      */
     public synchronized void add(Entry entry) throws ProjectProblem {
-        if (channel == null) {
-            throw new ProjectProblem(folder + " is closed.");
-        }
+        requireOpen();
         run.take(entry);
         append(entry);
     }
 
+    private void requireOpen() throws ProjectProblem {
+        if (channel == null) {
+            throw new ProjectProblem(folder + " is closed.");
+        }
+    }
+
     /** Adds an entry that the run has taken already. */
     public synchronized void append(Entry entry) throws ProjectProblem {
+        requireOpen();
         try {
             byte[] line = RecordText.line(seal, entry);
             long before = channel.position();
