@@ -25,6 +25,7 @@ import methodos.core.manual.Variant;
 import methodos.core.plan.StepTimes;
 import methodos.core.practice.PractisedManual;
 import methodos.demo.DemoProject;
+import methodos.files.bench.RecordText;
 import methodos.files.project.ProjectFolder;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -78,8 +79,23 @@ class TechnicianTest {
             assertThat(run.state()).isEqualTo(BenchRun.State.FINISHED);
             assertThat(run.entries()).isEqualTo(entries);
             isWhole(run);
+            isSealed(entries, random);
         }
         assertThat(refused).isEqualTo(tried).isGreaterThan(UNITS);
+    }
+
+    /** The record comes back as it was, and a byte that is another one is found. */
+    private static void isSealed(List<Entry> entries, SplittableRandom random) throws Exception {
+        byte[] text = RecordText.text(entries);
+        RecordText read = RecordText.of(text);
+        assertThat(read.intact()).isTrue();
+        assertThat(read.entries()).isEqualTo(entries);
+        for (int i = 0; i < 3; i++) {
+            byte[] changed = text.clone();
+            int at = random.nextInt(text.length);
+            changed[at] ^= (byte) (1 + random.nextInt(255));
+            assertThat(RecordText.of(changed).intact()).as("byte %d", at).isFalse();
+        }
     }
 
     private static void isWhole(BenchRun run) {

@@ -79,21 +79,6 @@ public final class RunRecord {
     /** A part that went on new. */
     public record NewPart(Part part, int count) {}
 
-    /** How a run departs from the manual, or from how things should be. */
-    public record Deviation(Kind kind, Where where, String what, String why) {}
-
-    /** What kind of deviation it is. */
-    public enum Kind {
-        WORKED_WITHOUT,
-        OUTSIDE,
-        BAD_LOOK,
-        NO_RULE,
-        LEFT_OUT,
-        WAIT_CUT,
-        CORRECTED,
-        TROUBLE
-    }
-
     /** A signature at a step. */
     public record Signature(Where where, StepWork.Signature of, String energy) {}
 
@@ -122,7 +107,7 @@ public final class RunRecord {
         return run;
     }
 
-    private static Where where(StepWork visit) {
+    static Where where(StepWork visit) {
         return new Where(visit.number(), visit.place(), visit.visit());
     }
 
@@ -372,93 +357,7 @@ public final class RunRecord {
 
     /** Where the work departs from the manual, or from how things should be. */
     public List<Deviation> deviations() {
-        List<Deviation> all = new ArrayList<>();
-        run.missing()
-                .forEach(
-                        (key, why) ->
-                                run.work().fetch().stream()
-                                        .filter(t -> t.key().equals(key))
-                                        .forEach(
-                                                t ->
-                                                        all.add(
-                                                                new Deviation(
-                                                                        Kind.WORKED_WITHOUT,
-                                                                        null,
-                                                                        t.name(),
-                                                                        why))));
-        for (StepWork visit : worked()) {
-            if (visit.outcome() == StepWork.Outcome.LEFT_OUT) {
-                all.add(new Deviation(Kind.LEFT_OUT, where(visit), visit.step().text(), ""));
-            }
-            visit.dealt().stream()
-                    .filter(d -> d.renewed() == null)
-                    .forEach(d -> all.add(dealt(visit, d)));
-            corrected(visit, all);
-            visit.remarks().stream()
-                    .filter(r -> r.kind() == Deed.Remark.TROUBLE)
-                    .forEach(r -> all.add(new Deviation(Kind.TROUBLE, where(visit), "", r.text())));
-        }
-        for (BenchRun.WaitEnd end : run.waited()) {
-            if (!end.early().isEmpty()) {
-                run.at(end.of().visit())
-                        .ifPresent(
-                                v ->
-                                        all.add(
-                                                new Deviation(
-                                                        Kind.WAIT_CUT,
-                                                        where(v),
-                                                        end.of().of().what(),
-                                                        end.early())));
-            }
-        }
-        return all;
-    }
-
-    private Deviation dealt(StepWork visit, StepWork.Dealt dealt) {
-        if (dealt.what() instanceof Outside.OfReading r) {
-            Reading reading = visit.step().readings().get(r.reading());
-            String value =
-                    run.answer(visit, r.reading(), r.which()).map(a -> ": " + a.given()).orElse("");
-            return new Deviation(Kind.OUTSIDE, where(visit), reading.what() + value, dealt.how());
-        }
-        if (dealt.what() instanceof Outside.OfLook l) {
-            return new Deviation(
-                    Kind.BAD_LOOK,
-                    where(visit),
-                    visit.step().looks().get(l.look()).what(),
-                    dealt.how());
-        }
-        Outside.OfDecision d = (Outside.OfDecision) dealt.what();
-        String name =
-                visit.decisions().stream()
-                        .filter(x -> x.decision().id().text().equals(d.decision()))
-                        .map(x -> x.decision().name())
-                        .findFirst()
-                        .orElse("");
-        return new Deviation(Kind.NO_RULE, where(visit), name, dealt.how());
-    }
-
-    private static void corrected(StepWork visit, List<Deviation> all) {
-        List<Reading> readings = visit.step().readings();
-        for (int i = 0; i < readings.size(); i++) {
-            for (int n = 0; n < readings.get(i).count(); n++) {
-                List<Taken> taken = visit.taken(i, n);
-                for (int k = 1; k < taken.size(); k++) {
-                    if (taken.get(k).correction() != null) {
-                        all.add(
-                                new Deviation(
-                                        Kind.CORRECTED,
-                                        where(visit),
-                                        readings.get(i).what()
-                                                + ": "
-                                                + taken.get(k - 1).answer().given()
-                                                + " → "
-                                                + taken.get(k).answer().given(),
-                                        taken.get(k).correction()));
-                    }
-                }
-            }
-        }
+        return new Deviations(run, worked()).all();
     }
 
     /** All signatures. */
@@ -492,7 +391,7 @@ public final class RunRecord {
     public boolean passes() {
         return run.state() == BenchRun.State.FINISHED
                 && worked().stream().allMatch(this::passes)
-                && deviations().stream().noneMatch(d -> d.kind() == Kind.NO_RULE);
+                && deviations().stream().noneMatch(d -> d.kind() == Deviation.Kind.NO_RULE);
     }
 
     private boolean passes(StepWork visit) {

@@ -2,6 +2,7 @@ package methodos.core.bench;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -48,7 +49,7 @@ public record WhatItTakes(
 
         static Spread of(double[] values) {
             double[] sorted = values.clone();
-            java.util.Arrays.sort(sorted);
+            Arrays.sort(sorted);
             return new Spread(at(sorted, 0.1), at(sorted, 0.5), at(sorted, 0.9));
         }
 

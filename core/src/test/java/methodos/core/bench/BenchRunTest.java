@@ -162,7 +162,7 @@ class BenchRunTest {
                 .as("what was typed wrongly was never found")
                 .isEqualTo("63.9 mm");
         assertThat(record.deviations())
-                .extracting(RunRecord.Deviation::what)
+                .extracting(Deviation::what)
                 .containsExactly("r: 26.9 mm → 62.9 mm", "r: 62.9 mm → 63.9 mm");
     }
 
@@ -227,7 +227,7 @@ class BenchRunTest {
         bench.enter(new Deed.Settled(bench.here(), false));
         assertThat(bench.toTheEnd()).containsExactly("end");
         assertThat(RunRecord.of(bench.run).deviations())
-                .extracting(RunRecord.Deviation::what)
+                .extracting(Deviation::what)
                 .containsExactly("change", "oil");
     }
 

@@ -35,7 +35,7 @@ final class BenchDesk {
     private final StepTimes times;
     private final Set<Object> rung = new HashSet<>();
     private String person;
-    private volatile boolean broken;
+    private volatile String broken;
 
     /**
      * @param writing one after the other
@@ -78,8 +78,8 @@ final class BenchDesk {
      * @return a sentence on why it is not taken; empty where it is
      */
     Optional<String> enter(Deed deed) {
-        if (broken) {
-            return Optional.of("");
+        if (broken != null) {
+            return Optional.of(broken);
         }
         // a clock that was set back a little does not stop the work
         Instant last = run.size() == 0 ? Instant.MIN : run.entries().get(run.size() - 1).at();
@@ -98,13 +98,13 @@ final class BenchDesk {
     }
 
     private void write(Entry entry) {
-        if (broken) {
+        if (broken != null) {
             return;
         }
         try {
             folder.append(entry);
         } catch (ProjectProblem e) {
-            broken = true;
+            broken = e.getMessage();
             trouble.accept(e.getMessage());
         }
     }

@@ -141,7 +141,8 @@ public final class BenchPlace implements PlaceView {
                                 Controls.prose(words.of("bench.what1")),
                                 Controls.prose(words.of("bench.what2")),
                                 Controls.prose(words.of("bench.what3")),
-                                Controls.prose(words.of("bench.what4"), "soft"))));
+                                Controls.prose(words.of("bench.what4"), "soft")),
+                        new ManyUnits(project).node()));
         project.workspace().addListener(o -> form.show(project.manual()));
         project.openPoints().addListener(o -> showRuns());
         form.show(project.manual());

@@ -1,35 +1,29 @@
 package methodos.desktop.bench;
 
 import java.nio.file.Path;
-import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.Supplier;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.stage.Stage;
 import javafx.util.Duration;
 import methodos.core.bench.BenchRun;
 import methodos.core.bench.Deed;
 import methodos.core.bench.FetchList;
+import methodos.core.bench.InstrumentLine;
 import methodos.core.bench.StepWork;
 import methodos.core.bench.Task;
 import methodos.core.words.Words;
@@ -47,7 +41,6 @@ final class BenchScreen implements Hand {
     private static final double SIDE = 440;
     private static final double GAP = 16;
     private static final Duration TICK = Duration.millis(500);
-    private static final double MINUTE = 60;
     private static final double BESIDE_PAD = 118;
     private static final double HIGHEST_PAD = 330;
 
@@ -55,15 +48,11 @@ final class BenchScreen implements Hand {
     private final Theme theme;
     private final BenchInstruments instruments;
     private final Executor beside;
-    private final java.util.function.Supplier<Optional<Path>> photos;
+    private final Supplier<Optional<Path>> photos;
     private final Runnable leave;
 
     private final BorderPane node = new BorderPane();
-    private final Label unit = Controls.label("", "bench-unit-no");
-    private final Label person = Controls.label("", "soft");
-    private final RunRule rule;
-    private final Label done = Controls.label("", "bench-unit-no");
-    private final Label left = Controls.label("", "soft");
+    private final BenchHead head;
     private final StepPicture picture;
     private final StepTold told;
     private final FetchView fetch;
@@ -99,7 +88,7 @@ final class BenchScreen implements Hand {
             StepPicture picture,
             BenchInstruments instruments,
             Executor beside,
-            java.util.function.Supplier<Optional<Path>> photos,
+            Supplier<Optional<Path>> photos,
             Runnable leave) {
         this.words = words;
         this.theme = theme;
@@ -108,14 +97,37 @@ final class BenchScreen implements Hand {
         this.beside = beside;
         this.photos = photos;
         this.leave = leave;
-        rule = new RunRule(theme);
+        head = new BenchHead(words, theme);
         fetch = new FetchView(this);
         tasks = new TaskSide(this);
         earlier = new EarlierStep(this);
         told = new StepTold(words, picture);
         waits = new WaitCards(words);
         pad = new NumberPad(words, this::press);
-        remark = new RemarkView(words, this::remarked, this::again, this::photo);
+        remark =
+                new RemarkView(
+                        words,
+                        new RemarkView.Deeds() {
+                            @Override
+                            public void keep(Deed.Noted noted) {
+                                remarked(noted);
+                            }
+
+                            @Override
+                            public void giveUp(String why) {
+                                BenchScreen.this.giveUp(why);
+                            }
+
+                            @Override
+                            public void back() {
+                                again();
+                            }
+
+                            @Override
+                            public Optional<String> photo() {
+                                return BenchScreen.this.photo();
+                            }
+                        });
         back = Large.key("benchBack", words.of("bench.earlier"), this::back);
         film = Large.key("benchFilm", words.of("bench.film"), this::film);
         wrong = Large.key("benchWrong", words.of("bench.wrong"), this::remark);
@@ -125,19 +137,45 @@ final class BenchScreen implements Hand {
         main.getStyleClass().add("bench-main");
         node.getStyleClass().addAll("window", "bench");
         node.setId("bench");
-        node.setTop(head());
+        node.setTop(head.node());
         node.setCenter(middle);
         node.setBottom(foot());
         middle.setPadding(new Insets(GAP, GAP, 0, GAP));
         message.setId("benchMessage");
         message.setMinHeight(Region.USE_PREF_SIZE);
         message.setMaxWidth(Double.MAX_VALUE);
-        unit.setId("benchUnit");
         side.setMinWidth(SIDE);
         side.setPrefWidth(SIDE);
         side.setMaxWidth(SIDE);
-        node.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-        node.addEventFilter(KeyEvent.KEY_TYPED, this::typed);
+        BenchKeys.of(
+                node,
+                new BenchKeys.Deeds() {
+                    @Override
+                    public void enter() {
+                        if (!main.isDisabled()) {
+                            main();
+                        }
+                    }
+
+                    @Override
+                    public boolean back() {
+                        boolean away = looking != null || remarking;
+                        looking = null;
+                        if (away) {
+                            again();
+                        }
+                        return away;
+                    }
+
+                    @Override
+                    public void key(String key) {
+                        if (ask.press() != null) {
+                            press(key);
+                        } else if (!key.equals(NumberPad.BACK)) {
+                            BenchKeys.nth(asked, key);
+                        }
+                    }
+                });
         // no field has the keys before somebody goes to it
         node.sceneProperty()
                 .addListener(
@@ -148,18 +186,6 @@ final class BenchScreen implements Hand {
                         });
         timer.getKeyFrames().add(new KeyFrame(TICK, e -> tick()));
         timer.setCycleCount(Animation.INDEFINITE);
-    }
-
-    private Region head() {
-        VBox who = new VBox(2, unit, person);
-        VBox times = new VBox(2, done, left);
-        who.setMinWidth(Region.USE_PREF_SIZE);
-        times.setMinWidth(Region.USE_PREF_SIZE);
-        HBox.setHgrow(rule.node(), Priority.ALWAYS);
-        HBox head = new HBox(18, who, rule.node(), times);
-        head.setAlignment(Pos.CENTER);
-        head.getStyleClass().add("bench-top");
-        return head;
     }
 
     private Region foot() {
@@ -188,8 +214,6 @@ final class BenchScreen implements Hand {
         desk = of;
         looking = null;
         remarking = false;
-        var begun = of.run().begun().orElseThrow();
-        unit.setText(words.of("bench.unit", begun.model(), begun.serial()).strip());
         instruments.listen(this::sent, this::again, this::say);
         say(of.folder().torn() ? words.of("bench.torn") : "");
         timer.playFromStart();
@@ -250,18 +274,12 @@ final class BenchScreen implements Hand {
             return;
         }
         BenchRun run = desk.run();
-        if (run.state() == BenchRun.State.FINISHED || run.state() == BenchRun.State.STOPPED) {
+        if (run.state() != BenchRun.State.FETCHING && run.state() != BenchRun.State.WORKING) {
             close();
             return;
         }
         remarking = false;
-        person.setText(
-                desk.person()
-                        + " · "
-                        + DateTimeFormatter.ofPattern("EEE HH:mm", Locale.ENGLISH)
-                                .format(desk.now().atZone(ZoneId.systemDefault())));
-        rule.show(run, words.of("bench.at", here(), run.work().steps()));
-        times();
+        head.show(desk);
         if (run.state() == BenchRun.State.FETCHING) {
             waits.show(desk, null);
             fetching(run);
@@ -289,19 +307,6 @@ final class BenchScreen implements Hand {
 
     private StepWork from(BenchRun run) {
         return looking != null ? looking : run.here().orElse(null);
-    }
-
-    private int here() {
-        return desk.run().here().map(StepWork::number).orElse(0);
-    }
-
-    private void times() {
-        done.setText(words.of("bench.doneSoFar", words.duration(whole(desk.worked()))));
-        left.setText(words.of("bench.toGo", words.duration(whole(desk.left()))));
-    }
-
-    private static double whole(double seconds) {
-        return Math.max(1, Math.round(seconds / MINUTE)) * MINUTE;
     }
 
     private void fetching(BenchRun run) {
@@ -383,62 +388,6 @@ final class BenchScreen implements Hand {
         }
     }
 
-    private boolean typing() {
-        return node.getScene() != null
-                && node.getScene().getFocusOwner() instanceof TextInputControl;
-    }
-
-    private void pressed(KeyEvent e) {
-        if (e.getCode() == KeyCode.F11) {
-            full();
-            e.consume();
-        } else if (e.getCode() == KeyCode.ESCAPE && (looking != null || remarking)) {
-            looking = null;
-            again();
-            e.consume();
-        } else if (typing()) {
-            return;
-        } else if (e.getCode() == KeyCode.ENTER) {
-            if (!main.isDisabled()) {
-                main();
-            }
-            e.consume();
-        } else if (e.getCode() == KeyCode.BACK_SPACE) {
-            press(NumberPad.BACK);
-            e.consume();
-        }
-    }
-
-    private void typed(KeyEvent e) {
-        String key = e.getCharacter();
-        if (typing() || key.length() != 1 || !"0123456789.,-/".contains(key)) {
-            return;
-        }
-        if (ask.press() != null) {
-            press(key);
-        } else {
-            nth("0123456789".indexOf(key));
-        }
-        e.consume();
-    }
-
-    /** Where nothing is typed, a digit is the key of that number on the card. */
-    private void nth(int number) {
-        List<Node> keys =
-                asked.lookupAll(".bench-key").stream()
-                        .filter(k -> k instanceof Button && !k.isDisabled())
-                        .toList();
-        if (number > 0 && number <= keys.size()) {
-            ((Button) keys.get(number - 1)).fire();
-        }
-    }
-
-    private void full() {
-        if (node.getScene() != null && node.getScene().getWindow() instanceof Stage stage) {
-            stage.setFullScreen(!stage.isFullScreen());
-        }
-    }
-
     private void back() {
         EarlierStep.before(desk.run().visits(), from(desk.run()))
                 .ifPresent(
@@ -476,6 +425,11 @@ final class BenchScreen implements Hand {
         say(words.of("bench.remarked"));
     }
 
+    private void giveUp(String why) {
+        Optional<String> refused = desk.enter(new Deed.GivenUp(why));
+        refused.ifPresentOrElse(this::say, this::again);
+    }
+
     /** A photo is kept with the run. */
     private Optional<String> photo() {
         return photos.get()
@@ -494,7 +448,7 @@ final class BenchScreen implements Hand {
         enter(new Deed.Stopped());
     }
 
-    private void sent(String name, methodos.core.bench.InstrumentLine.Value value) {
+    private void sent(String name, InstrumentLine.Value value) {
         if (looking != null || remarking || ask.taken() == null) {
             say(words.of("bench.notAsked", name, value.text()));
             return;
@@ -508,7 +462,7 @@ final class BenchScreen implements Hand {
             return;
         }
         waits.tick(desk);
-        times();
+        head.times(desk);
         if (awaited != null) {
             Node clock = asked.lookup("#benchClock");
             if (clock instanceof Label label) {

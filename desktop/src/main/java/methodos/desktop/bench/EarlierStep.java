@@ -3,6 +3,7 @@ package methodos.desktop.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -77,7 +78,7 @@ final class EarlierStep {
         key.setMinWidth(Region.USE_PREF_SIZE);
         key.setMaxWidth(Region.USE_PREF_SIZE);
         HBox row = new HBox(10, text, key);
-        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
 

@@ -2,6 +2,7 @@ package methodos.desktop.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
@@ -137,10 +138,7 @@ final class ReadingRule {
             g.strokeLine(at, TOP + RULE - 12, at, TOP + RULE - 1);
             if (at + LEAST / 2 < EDGE + width) {
                 g.setFill(p.ink());
-                g.fillText(
-                        String.format(java.util.Locale.ROOT, "%." + digits + "f", v),
-                        at + 4,
-                        TOP + 3);
+                g.fillText(String.format(Locale.ROOT, "%." + digits + "f", v), at + 4, TOP + 3);
             }
         }
     }

@@ -3,7 +3,11 @@ package methodos.desktop.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Supplier;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -129,7 +133,7 @@ final class ReadingTask {
                 .map(q -> new Conversion(q, of.known().get().unit()).exact(q.min()).toDouble());
     }
 
-    private Said verdict(java.util.function.Supplier<JudgedAnswer> answer) {
+    private Said verdict(Supplier<JudgedAnswer> answer) {
         try {
             JudgedAnswer judged = answer.get();
             ReadingVerdict verdict = judged.verdict().orElse(null);
@@ -173,7 +177,7 @@ final class ReadingTask {
     }
 
     /** One of a few words, a key for each. */
-    Ask choice(String what, List<String> answers, java.util.function.Consumer<String> take) {
+    Ask choice(String what, List<String> answers, Consumer<String> take) {
         GridPane keys = new GridPane();
         keys.setHgap(12);
         keys.setVgap(12);
@@ -190,7 +194,7 @@ final class ReadingTask {
     Ask decision(StepWork at, Task.Try task) {
         Decision.Measure measure = task.measure();
         String name = task.decision().nameOf(measure.symbol());
-        java.util.function.BiConsumer<String, String> take =
+        BiConsumer<String, String> take =
                 (instrument, text) ->
                         hand.enter(
                                 new Deed.Tried(
@@ -245,7 +249,7 @@ final class ReadingTask {
     }
 
     /** A number of any kind: the size that is in, what a wrench showed. */
-    Ask number(Region above, String unit, java.util.function.Consumer<String> take) {
+    Ask number(Region above, String unit, Consumer<String> take) {
         VBox body = Large.card(above, entry("", unit));
         return typing(body, (name, text) -> take.accept(text), Optional.empty());
     }
@@ -271,10 +275,7 @@ final class ReadingTask {
         return row;
     }
 
-    private Ask typing(
-            VBox body,
-            java.util.function.BiConsumer<String, String> take,
-            Optional<MeasureUnit> unit) {
+    private Ask typing(VBox body, BiConsumer<String, String> take, Optional<MeasureUnit> unit) {
         show();
         Runnable enter =
                 () -> {
@@ -317,6 +318,6 @@ final class ReadingTask {
         shown.setText(typed.toString());
         Said now = typed.length() == 0 ? new Said("", false) : judge.apply(typed.toString());
         said.setText(now.text());
-        said.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("bad"), now.bad());
+        said.pseudoClassStateChanged(PseudoClass.getPseudoClass("bad"), now.bad());
     }
 }

@@ -3,7 +3,6 @@ package methodos.desktop.bench;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -26,16 +25,20 @@ final class RemarkView {
     private String photo = "";
     private Visit visit;
 
-    /**
-     * @param enter takes what was remarked
-     * @param back goes back without
-     * @param choosePhoto asks for a photo and keeps it; gives its digest
-     */
-    RemarkView(
-            Words words,
-            Consumer<Deed.Noted> enter,
-            Runnable back,
-            java.util.function.Supplier<Optional<String>> choosePhoto) {
+    /** What becomes of it. */
+    interface Deeds {
+        void keep(Deed.Noted noted);
+
+        /** The unit is given up for good, with the reason. */
+        void giveUp(String why);
+
+        void back();
+
+        /** Asks for a photo and keeps it; gives its digest. */
+        Optional<String> photo();
+    }
+
+    RemarkView(Words words, Deeds deeds) {
         this.words = words;
         FlowPane row = new FlowPane(10, 10);
         for (Deed.Remark kind : Deed.Remark.values()) {
@@ -54,8 +57,7 @@ final class RemarkView {
         var photoKey = Large.key("remarkPhoto", words.of("bench.photo"), () -> {});
         photoKey.setOnAction(
                 e ->
-                        choosePhoto
-                                .get()
+                        deeds.photo()
                                 .ifPresent(
                                         d -> {
                                             photo = d;
@@ -67,8 +69,12 @@ final class RemarkView {
                         row,
                         text,
                         photoKey,
-                        Large.key("remarkKeep", words.of("bench.keepRemark"), () -> keep(enter)),
-                        Large.key("remarkBack", words.of("bench.backToStep"), back));
+                        Large.key("remarkKeep", words.of("bench.keepRemark"), () -> keep(deeds)),
+                        Large.key("remarkBack", words.of("bench.backToStep"), deeds::back),
+                        Large.key(
+                                "remarkGiveUp",
+                                words.of("bench.giveUp"),
+                                () -> deeds.giveUp(text.getText().strip())));
     }
 
     Region node() {
@@ -82,14 +88,14 @@ final class RemarkView {
         keys.get(Deed.Remark.TROUBLE).setSelected(true);
     }
 
-    private void keep(Consumer<Deed.Noted> enter) {
+    private void keep(Deeds deeds) {
         Deed.Remark kind =
                 keys.entrySet().stream()
                         .filter(e -> e.getValue().isSelected())
                         .map(Map.Entry::getKey)
                         .findFirst()
                         .orElse(Deed.Remark.NOTE);
-        enter.accept(new Deed.Noted(visit, kind, text.getText().strip(), photo));
+        deeds.keep(new Deed.Noted(visit, kind, text.getText().strip(), photo));
     }
 
     /** What is said where nothing was written. */

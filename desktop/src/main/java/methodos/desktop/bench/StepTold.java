@@ -3,6 +3,7 @@ package methodos.desktop.bench;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
@@ -68,7 +69,7 @@ final class StepTold {
         HBox.setHgrow(said, Priority.ALWAYS);
         HBox row = new HBox(12, number, said);
         row.setFillHeight(false);
-        row.setAlignment(javafx.geometry.Pos.TOP_LEFT);
+        row.setAlignment(Pos.TOP_LEFT);
         text.getChildren().add(row);
         FlowPane facts = new FlowPane(18, 4);
         for (String fact : facts(run, manual, step)) {

@@ -2,6 +2,7 @@ package methodos.desktop.bench;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -11,16 +12,13 @@ import javafx.scene.layout.VBox;
 import methodos.core.bench.Deed;
 import methodos.core.bench.Fastening;
 import methodos.core.bench.InstrumentLine;
-import methodos.core.bench.Outside;
 import methodos.core.bench.StepWork;
 import methodos.core.bench.Task;
 import methodos.core.fit.JudgedAnswer;
-import methodos.core.fit.TriedFit;
 import methodos.core.ledger.FoundNames;
+import methodos.core.manual.Answer;
 import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
-import methodos.core.manual.Part;
-import methodos.core.manual.PartUse;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Wait;
 import methodos.core.quantity.Quantity;
@@ -33,20 +31,12 @@ final class TaskSide {
     private final Hand hand;
     private final Words words;
 
-    /** How something outside is settled, where that is being typed. */
-    private enum Way {
-        NONE,
-        MEASURE,
-        SIZE,
-        WORDS
-    }
-
-    private Way way = Way.NONE;
-    private Object wayOf;
+    private final OutsideTask outside;
 
     TaskSide(Hand hand) {
         this.hand = hand;
         this.words = hand.words();
+        this.outside = new OutsideTask(hand);
     }
 
     /** The first of what is asked. */
@@ -88,7 +78,7 @@ final class TaskSide {
             return new ReadingTask(hand).decision(at, next);
         }
         if (task instanceof Task.Deal deal) {
-            return deal(at, deal);
+            return outside.of(at, deal);
         }
         if (task instanceof Task.Tighten tighten) {
             return tighten(at, tighten);
@@ -131,7 +121,7 @@ final class TaskSide {
         List<Reading> readings = at.step().readings();
         for (int i = 0; i < readings.size(); i++) {
             Reading of = readings.get(i);
-            if (of.answer() instanceof methodos.core.manual.Answer.Reckoned) {
+            if (of.answer() instanceof Answer.Reckoned) {
                 Optional<JudgedAnswer> answer = hand.desk().run().answer(at, i, 0);
                 nodes.add(
                         Large.prose(
@@ -255,7 +245,7 @@ final class TaskSide {
                     Controls.label(
                             words.of(hazard.signal()),
                             "bench-signal",
-                            "signal-" + hazard.signal().name().toLowerCase(java.util.Locale.ROOT));
+                            "signal-" + hazard.signal().name().toLowerCase(Locale.ROOT));
             signal.setMaxWidth(Double.MAX_VALUE);
             VBox card = Large.card(Large.prose(hazard.hazard(), "strong"));
             if (!hazard.consequence().isBlank()) {
@@ -286,146 +276,6 @@ final class TaskSide {
 
     private String told(String key, String words) {
         return words.isBlank() ? this.words.of(key) : this.words.of(key) + ": " + words;
-    }
-
-    private Ask deal(StepWork at, Task.Deal task) {
-        if (!task.what().equals(wayOf)) {
-            wayOf = task.what();
-            way = Way.NONE;
-        }
-        String what = outside(at, task);
-        if (task.what() instanceof Outside.OfReading of && way == Way.MEASURE) {
-            return new ReadingTask(hand)
-                    .reading(
-                            at,
-                            new Task.Measure(
-                                    of.reading(), task.reading(), of.which(), Optional.empty()));
-        }
-        if (task.what() instanceof Outside.OfReading of && way == Way.SIZE) {
-            return size(at, task.reading(), of);
-        }
-        List<Node> nodes = new ArrayList<>();
-        nodes.add(Large.head(what));
-        if (task.reading() != null && !task.reading().otherwise().isBlank()) {
-            nodes.add(Large.prose(words.of("bench.otherwise", task.reading().otherwise())));
-        }
-        if (task.what() instanceof Outside.OfReading
-                && !(task.reading().answer() instanceof methodos.core.manual.Answer.Reckoned)) {
-            nodes.add(
-                    Large.key(
-                            "benchMeasureAgain",
-                            words.of("bench.measureAgain"),
-                            () -> go(Way.MEASURE)));
-            if (task.reading().fit() != null) {
-                nodes.add(Large.key("benchSize", words.of("bench.chooseSize"), () -> go(Way.SIZE)));
-            }
-        }
-        for (PartUse use : at.step().parts()) {
-            hand.desk()
-                    .run()
-                    .work()
-                    .manual()
-                    .part(use.part())
-                    .ifPresent(p -> nodes.add(renewed(at, task, p)));
-        }
-        TextField how = Large.field("benchHow", words.of("bench.how"));
-        nodes.add(Large.prose(words.of("bench.orAccept"), "soft"));
-        nodes.add(how);
-        return Ask.of(
-                Large.card(nodes),
-                words.of("bench.leaveIt"),
-                () ->
-                        hand.enter(
-                                new Deed.Dealt(
-                                        at.visit(), task.what(), how.getText().strip(), null)));
-    }
-
-    private void go(Way to) {
-        way = to;
-        hand.again();
-    }
-
-    private Node renewed(StepWork at, Task.Deal task, Part part) {
-        return Large.key(
-                "renewed-" + part.item(),
-                words.of("bench.renewed", part.item(), part.name()),
-                () -> hand.enter(new Deed.Dealt(at.visit(), task.what(), "", part.id())));
-    }
-
-    private String outside(StepWork at, Task.Deal task) {
-        if (task.what() instanceof Outside.OfReading of) {
-            String label =
-                    task.reading().count() > 1
-                            ? ", " + task.reading().labels().get(of.which())
-                            : "";
-            String given =
-                    hand.desk()
-                            .run()
-                            .answer(at, of.reading(), of.which())
-                            .map(JudgedAnswer::given)
-                            .orElse("");
-            return words.of("bench.isOutside", task.reading().what() + label, given);
-        }
-        if (task.what() instanceof Outside.OfLook of) {
-            return words.of("bench.isBad", at.step().looks().get(of.look()).what());
-        }
-        return words.of("bench.noRule");
-    }
-
-    /** The size that is in is asked for, and the one to fit is reckoned. */
-    private Ask size(StepWork at, Reading reading, Outside.OfReading of) {
-        Quantity limit = reading.known().orElseThrow();
-        String gap =
-                hand.desk()
-                        .run()
-                        .answer(at, of.reading(), of.which())
-                        .map(JudgedAnswer::given)
-                        .orElse("");
-        VBox above =
-                new VBox(
-                        8,
-                        Large.head(words.of("bench.sizeIn")),
-                        Large.prose(
-                                words.of(
-                                        "bench.stock",
-                                        join(reading.fit().stock()),
-                                        reading.fit().wanted().print()),
-                                "soft"));
-        return new ReadingTask(hand)
-                .number(
-                        above,
-                        limit.unit().symbol(),
-                        typed -> {
-                            Optional<Quantity> size = chosen(limit, reading, typed, gap);
-                            if (size.isEmpty()) {
-                                hand.say(words.of("bench.noSize"));
-                                return;
-                            }
-                            way = Way.NONE;
-                            hand.say(words.of("bench.fitSize", size.get().print()));
-                            hand.enter(
-                                    new Deed.Fitted(
-                                            at.visit(),
-                                            of.reading(),
-                                            of.which(),
-                                            typed,
-                                            size.get().print()));
-                        });
-    }
-
-    private static String join(List<Quantity> sizes) {
-        return String.join(", ", sizes.stream().map(Quantity::print).toList());
-    }
-
-    private static Optional<Quantity> chosen(
-            Quantity limit, Reading reading, String was, String gap) {
-        try {
-            return TriedFit.of(limit, reading.fit(), was + "; " + gap)
-                    .flatMap(f -> f.choice().chosen())
-                    .map(reading.fit().stock()::get);
-        } catch (IllegalArgumentException notUnderstood) {
-            return Optional.empty();
-        }
     }
 
     private Ask tighten(StepWork at, Task.Tighten task) {

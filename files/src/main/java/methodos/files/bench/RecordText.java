@@ -52,6 +52,18 @@ public record RecordText(List<Entry> entries, String seal, int sound, boolean to
         return line.toByteArray();
     }
 
+    /** Entries as they are written, one behind the other. */
+    public static byte[] text(List<Entry> entries) throws IOException {
+        ByteArrayOutputStream text = new ByteArrayOutputStream();
+        String seal = Seal.BEGINNING;
+        for (Entry entry : entries) {
+            byte[] line = line(seal, entry);
+            seal = new String(line, 0, Seal.LENGTH, StandardCharsets.US_ASCII);
+            text.write(line);
+        }
+        return text.toByteArray();
+    }
+
     /** Reads a record as far as it is as it was written. */
     public static RecordText of(byte[] text) {
         List<Entry> entries = new ArrayList<>();

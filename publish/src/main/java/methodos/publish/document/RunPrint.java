@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -94,7 +95,7 @@ public final class RunPrint {
     }
 
     private Map<String, Object> values() {
-        Map<String, Object> values = new java.util.HashMap<>();
+        Map<String, Object> values = new HashMap<>();
         BenchRun run = record.run();
         Deed.Begun begun = run.begun().orElseThrow();
         values.put("begun", begun);

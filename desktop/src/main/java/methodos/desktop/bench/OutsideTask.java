@@ -1,0 +1,183 @@
+package methodos.desktop.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import methodos.core.bench.Deed;
+import methodos.core.bench.Outside;
+import methodos.core.bench.StepWork;
+import methodos.core.bench.Task;
+import methodos.core.fit.JudgedAnswer;
+import methodos.core.fit.TriedFit;
+import methodos.core.manual.Answer;
+import methodos.core.manual.Part;
+import methodos.core.manual.PartUse;
+import methodos.core.manual.Reading;
+import methodos.core.quantity.Quantity;
+import methodos.core.words.Words;
+
+/** Something outside its limit, or bad, for which no step of the manual is. */
+final class OutsideTask {
+
+    private final Hand hand;
+    private final Words words;
+
+    /** How something outside is settled, where that is being typed. */
+    private enum Way {
+        NONE,
+        MEASURE,
+        SIZE,
+        WORDS
+    }
+
+    private Way way = Way.NONE;
+    private Object wayOf;
+
+    OutsideTask(Hand hand) {
+        this.hand = hand;
+        this.words = hand.words();
+    }
+
+    Ask of(StepWork at, Task.Deal task) {
+        if (!task.what().equals(wayOf)) {
+            wayOf = task.what();
+            way = Way.NONE;
+        }
+        String what = outside(at, task);
+        if (task.what() instanceof Outside.OfReading of && way == Way.MEASURE) {
+            return new ReadingTask(hand)
+                    .reading(
+                            at,
+                            new Task.Measure(
+                                    of.reading(), task.reading(), of.which(), Optional.empty()));
+        }
+        if (task.what() instanceof Outside.OfReading of && way == Way.SIZE) {
+            return size(at, task.reading(), of);
+        }
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(Large.head(what));
+        if (task.reading() != null && !task.reading().otherwise().isBlank()) {
+            nodes.add(Large.prose(words.of("bench.otherwise", task.reading().otherwise())));
+        }
+        if (task.what() instanceof Outside.OfReading
+                && !(task.reading().answer() instanceof Answer.Reckoned)) {
+            nodes.add(
+                    Large.key(
+                            "benchMeasureAgain",
+                            words.of("bench.measureAgain"),
+                            () -> go(Way.MEASURE)));
+            if (task.reading().fit() != null) {
+                nodes.add(Large.key("benchSize", words.of("bench.chooseSize"), () -> go(Way.SIZE)));
+            }
+        }
+        for (PartUse use : at.step().parts()) {
+            hand.desk()
+                    .run()
+                    .work()
+                    .manual()
+                    .part(use.part())
+                    .ifPresent(p -> nodes.add(renewed(at, task, p)));
+        }
+        TextField how = Large.field("benchHow", words.of("bench.how"));
+        nodes.add(Large.prose(words.of("bench.orAccept"), "soft"));
+        nodes.add(how);
+        return Ask.of(
+                Large.card(nodes),
+                words.of("bench.leaveIt"),
+                () ->
+                        hand.enter(
+                                new Deed.Dealt(
+                                        at.visit(), task.what(), how.getText().strip(), null)));
+    }
+
+    private void go(Way to) {
+        way = to;
+        hand.again();
+    }
+
+    private Node renewed(StepWork at, Task.Deal task, Part part) {
+        return Large.key(
+                "renewed-" + part.item(),
+                words.of("bench.renewed", part.item(), part.name()),
+                () -> hand.enter(new Deed.Dealt(at.visit(), task.what(), "", part.id())));
+    }
+
+    private String outside(StepWork at, Task.Deal task) {
+        if (task.what() instanceof Outside.OfReading of) {
+            String label =
+                    task.reading().count() > 1
+                            ? ", " + task.reading().labels().get(of.which())
+                            : "";
+            String given =
+                    hand.desk()
+                            .run()
+                            .answer(at, of.reading(), of.which())
+                            .map(JudgedAnswer::given)
+                            .orElse("");
+            return words.of("bench.isOutside", task.reading().what() + label, given);
+        }
+        if (task.what() instanceof Outside.OfLook of) {
+            return words.of("bench.isBad", at.step().looks().get(of.look()).what());
+        }
+        return words.of("bench.noRule");
+    }
+
+    /** The size that is in is asked for, and the one to fit is reckoned. */
+    private Ask size(StepWork at, Reading reading, Outside.OfReading of) {
+        Quantity limit = reading.known().orElseThrow();
+        String gap =
+                hand.desk()
+                        .run()
+                        .answer(at, of.reading(), of.which())
+                        .map(JudgedAnswer::given)
+                        .orElse("");
+        VBox above =
+                new VBox(
+                        8,
+                        Large.head(words.of("bench.sizeIn")),
+                        Large.prose(
+                                words.of(
+                                        "bench.stock",
+                                        join(reading.fit().stock()),
+                                        reading.fit().wanted().print()),
+                                "soft"));
+        return new ReadingTask(hand)
+                .number(
+                        above,
+                        limit.unit().symbol(),
+                        typed -> {
+                            Optional<Quantity> size = chosen(limit, reading, typed, gap);
+                            if (size.isEmpty()) {
+                                hand.say(words.of("bench.noSize"));
+                                return;
+                            }
+                            way = Way.NONE;
+                            hand.say(words.of("bench.fitSize", size.get().print()));
+                            hand.enter(
+                                    new Deed.Fitted(
+                                            at.visit(),
+                                            of.reading(),
+                                            of.which(),
+                                            typed,
+                                            size.get().print()));
+                        });
+    }
+
+    private static String join(List<Quantity> sizes) {
+        return String.join(", ", sizes.stream().map(Quantity::print).toList());
+    }
+
+    private static Optional<Quantity> chosen(
+            Quantity limit, Reading reading, String was, String gap) {
+        try {
+            return TriedFit.of(limit, reading.fit(), was + "; " + gap)
+                    .flatMap(f -> f.choice().chosen())
+                    .map(reading.fit().stock()::get);
+        } catch (IllegalArgumentException notUnderstood) {
+            return Optional.empty();
+        }
+    }
+}
