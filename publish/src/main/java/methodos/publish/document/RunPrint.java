@@ -113,7 +113,10 @@ public final class RunPrint {
             lines.computeIfAbsent(row.kind(), k -> new ArrayList<>()).add(line(row));
         }
         for (RecordTable.Kind kind : RecordTable.Kind.values()) {
-            values.put(kind.name().toLowerCase(Locale.ROOT), lines.getOrDefault(kind, List.of()));
+            // the templates have macros whose names must not be those of values
+            values.put(
+                    "row_" + kind.name().toLowerCase(Locale.ROOT),
+                    lines.getOrDefault(kind, List.of()));
         }
         return values;
     }
