@@ -62,6 +62,9 @@ public final class BenchPlace implements PlaceView {
     private final Consumer<String> message;
     private final Consumer<Region> whole;
     private final ExecutorService working;
+    private final ExecutorService connecting;
+    private final StepPicture picture;
+    private final ManyUnits many;
     private final BenchInstruments instruments;
     private final BenchScreen screen;
     private final BeginForm form;
@@ -93,17 +96,13 @@ public final class BenchPlace implements PlaceView {
         this.message = message;
         this.whole = whole;
         working = project.background().thread("work.bench");
-        ExecutorService connecting = project.background().thread("work.instruments");
+        connecting = project.background().thread("work.instruments");
         instruments = new BenchInstruments(connecting);
+        picture = new StepPicture(project, desk);
+        many = new ManyUnits(project);
         screen =
                 new BenchScreen(
-                        words,
-                        theme,
-                        new StepPicture(project, desk),
-                        instruments,
-                        connecting,
-                        this::photo,
-                        this::left);
+                        words, theme, picture, instruments, connecting, this::photo, this::left);
         shown = new RunsShown(words, theme, go);
         form = new BeginForm(words, this::begin, message);
         cards =
@@ -142,7 +141,7 @@ public final class BenchPlace implements PlaceView {
                                 Controls.prose(words.of("bench.what2")),
                                 Controls.prose(words.of("bench.what3")),
                                 Controls.prose(words.of("bench.what4"), "soft")),
-                        new ManyUnits(project).node()));
+                        many.node()));
         project.workspace().addListener(o -> form.show(project.manual()));
         project.openPoints().addListener(o -> showRuns());
         form.show(project.manual());
@@ -417,5 +416,10 @@ public final class BenchPlace implements PlaceView {
         closed = true;
         screen.close();
         instruments.close();
+        picture.end();
+        many.end();
+        // what is still to be written is written
+        working.shutdown();
+        connecting.shutdown();
     }
 }

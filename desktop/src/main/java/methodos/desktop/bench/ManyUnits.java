@@ -49,6 +49,11 @@ final class ManyUnits {
         return node;
     }
 
+    /** Ends what simulates. */
+    void end() {
+        simulating.shutdown();
+    }
+
     private void simulate() {
         ask.setDisable(true);
         told.getChildren().setAll(Controls.prose(words.of("bench.manyGoing"), "soft"));

@@ -249,4 +249,10 @@ final class StepPicture {
     void close() {
         stop();
     }
+
+    /** Ends what paints. */
+    void end() {
+        stop();
+        painting.shutdown();
+    }
 }

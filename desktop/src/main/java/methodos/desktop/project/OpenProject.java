@@ -346,13 +346,13 @@ public final class OpenProject implements AutoCloseable {
     }
 
     private void readRuns() {
-        background
-                .thread("work.bench")
-                .execute(
-                        () -> {
-                            List<RunSeen> runs = RunsOfProject.seen(path());
-                            Platform.runLater(() -> keepRuns(runs));
-                        });
+        ExecutorService reading = background.thread("work.bench");
+        reading.execute(
+                () -> {
+                    List<RunSeen> runs = RunsOfProject.seen(path());
+                    Platform.runLater(() -> keepRuns(runs));
+                });
+        reading.shutdown();
     }
 
     /** What bench runs show, once they are read; it opens points. */
