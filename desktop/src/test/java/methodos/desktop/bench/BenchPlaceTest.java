@@ -156,6 +156,8 @@ class BenchPlaceTest extends RealWindow {
     @Test
     void whatTheBenchCallsUnclearLeadsToItsStep(FxRobot robot) throws Exception {
         show(robot, Place.BENCH);
+        until(() -> window().ready());
+        until(() -> robot.lookup(".run-card").queryAll().size() == RUNS);
         until(
                 () ->
                         robot.lookup(n -> String.valueOf(n.getId()).startsWith("lesson-"))
