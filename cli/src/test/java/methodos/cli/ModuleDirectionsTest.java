@@ -1,6 +1,8 @@
 package methodos.cli;
 
+import static com.tngtech.archunit.base.DescribedPredicate.not;
 import static com.tngtech.archunit.core.domain.JavaAccess.Predicates.target;
+import static com.tngtech.archunit.core.domain.JavaClass.Predicates.resideInAPackage;
 import static com.tngtech.archunit.core.domain.JavaClass.Predicates.type;
 import static com.tngtech.archunit.core.domain.properties.HasOwner.Predicates.With.owner;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
@@ -10,6 +12,8 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.time.Duration;
+import java.time.Instant;
 
 /** core ← narration, footage, files, publish ← desktop, cli; demo stands alone. */
 @AnalyzeClasses(packages = "methodos", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -44,14 +48,21 @@ class ModuleDirectionsTest {
                             "org.bytedeco..",
                             "java.nio.file..",
                             "com.fasterxml..",
-                            "java.time..",
                             "java.net..")
                     .orShould()
                     .dependOnClassesThat()
                     .haveFullyQualifiedName("java.io.File")
                     .orShould()
                     .dependOnClassesThat()
-                    .haveFullyQualifiedName("java.util.Random");
+                    .haveFullyQualifiedName("java.util.Random")
+                    // a moment and a length of time are values; what tells the time is not
+                    .orShould()
+                    .dependOnClassesThat(
+                            resideInAPackage("java.time..")
+                                    .and(not(type(Instant.class)))
+                                    .and(not(type(Duration.class))))
+                    .orShould()
+                    .callMethod(Instant.class, "now");
 
     @ArchTest
     static final ArchRule THE_MIDDLE_KNOWS_ONLY_CORE =
