@@ -114,7 +114,7 @@ class BenchCommandsTest extends CalledCommands {
                             "2417",
                             "T. Ester",
                             "Free length of a spring, 10",
-                            "made safe and locked",
+                            "isolated and locked",
                             record.path("seal").asText().substring(0, 16));
         }
     }

@@ -49,7 +49,7 @@ final class BenchHead {
     void show(BenchDesk desk) {
         BenchRun run = desk.run();
         var begun = run.begun().orElseThrow();
-        unit.setText(words.of("bench.unit", begun.model(), begun.serial()).strip());
+        unit.setText(words.of("bench.unitNo", begun.model(), begun.serial()).strip());
         person.setText(
                 desk.person()
                         + " · "

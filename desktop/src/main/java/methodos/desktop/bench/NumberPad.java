@@ -38,7 +38,7 @@ final class NumberPad {
         for (int i = 0; i < keys.length; i++) {
             String key = keys[i];
             Button button = Controls.button("pad" + name(key), key, () -> press.accept(key));
-            button.setAccessibleText(key.equals(BACK) ? words.of("bench.back") : key);
+            button.setAccessibleText(key.equals(BACK) ? words.of("bench.deleteKey") : key);
             button.getStyleClass().add("bench-key");
             button.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
             button.setFocusTraversable(false); // the keyboard has keys of its own

@@ -158,7 +158,7 @@ final class ReadingTask {
         Runnable keep =
                 () -> {
                     if (field.getText().isBlank()) {
-                        hand.say(hand.words().of("bench.nothing"));
+                        hand.say(hand.words().of("bench.typeFirst"));
                     } else {
                         enter.run();
                     }
@@ -280,7 +280,7 @@ final class ReadingTask {
         Runnable enter =
                 () -> {
                     if (typed.length() == 0) {
-                        hand.say(hand.words().of("bench.nothing"));
+                        hand.say(hand.words().of("bench.typeFirst"));
                         return;
                     }
                     String text = typed.toString();

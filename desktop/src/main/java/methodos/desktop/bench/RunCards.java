@@ -66,7 +66,7 @@ final class RunCards {
         Deed.Begun begun = run.record().run().begun().orElseThrow();
         Label name =
                 Controls.label(
-                        words.of("bench.unit", begun.model(), begun.serial()).strip(), "strong");
+                        words.of("bench.unitNo", begun.model(), begun.serial()).strip(), "strong");
         card.getChildren().addAll(name, Controls.prose(told(run), "soft"));
         if (!run.problem().isEmpty()) {
             card.getChildren().add(Controls.prose(run.problem(), "problem"));
