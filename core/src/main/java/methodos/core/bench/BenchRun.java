@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import methodos.core.description.Id;
 import methodos.core.fit.JudgedAnswer;
 import methodos.core.manual.Alternative;
 import methodos.core.manual.Repeat;
@@ -35,7 +34,7 @@ public final class BenchRun {
     }
 
     /** A wait that is over. */
-    public record WaitEnd(Task.RunningWait of, Instant at, String by, String early) {}
+    public record WaitEnd(Task.RunningWait of, String early) {}
 
     private static final double MILLIS = 1000;
 
@@ -46,7 +45,6 @@ public final class BenchRun {
     private final StepWalk walk;
     private final Map<String, String> fetched = new LinkedHashMap<>();
     private final List<Task.RunningWait> running = new ArrayList<>();
-
     private final List<WaitEnd> waited = new ArrayList<>();
 
     private State state = State.NOT_BEGUN;
@@ -134,9 +132,9 @@ public final class BenchRun {
         return fetched.containsKey(thing);
     }
 
-    /** The way that was taken of an alternative. */
-    public Optional<Id<Alternative.Way>> way(Id<Alternative> alternative) {
-        return walk.way(alternative);
+    /** What of a visit is not as it should be, and no step of the manual is for it. */
+    List<Outside> wrong(StepWork visit) {
+        return visit.wrong(measures);
     }
 
     /** The answer that stands for a reading: the last one, or what is reckoned. */
@@ -174,13 +172,9 @@ public final class BenchRun {
                     ? List.of(new Task.Close())
                     : running.stream().<Task>map(Task.Await::new).toList();
         }
-        List<Task> awaited =
-                running.stream()
-                        .filter(w -> work.hangsOn(here.line(), work.lineOf(w.visit().step())))
-                        .<Task>map(Task.Await::new)
-                        .toList();
+        List<Task.RunningWait> awaited = awaited();
         if (!awaited.isEmpty()) {
-            return awaited;
+            return awaited.stream().<Task>map(Task.Await::new).toList();
         }
         Optional<Alternative> choice = walk.choice(here.step());
         if (choice.isPresent()) {
@@ -213,7 +207,7 @@ public final class BenchRun {
         if (!entries.isEmpty() && entry.at().isBefore(entries.get(entries.size() - 1).at())) {
             throw refused("The clock was set back: this entry would lie before the last one.");
         }
-        StepWork was = state == State.WORKING ? walk.here().orElse(null) : null;
+        StepWork was = workedAt().orElse(null);
         if (deed instanceof Deed.AtStep atStep) {
             atStep(entry, atStep);
         } else {
@@ -224,6 +218,29 @@ public final class BenchRun {
             was.seconds += Duration.between(before, entry.at()).toMillis() / MILLIS;
         }
         entries.add(entry);
+    }
+
+    /**
+     * The step at which time is worked now: none while it is stopped, and while it waits for a wait
+     * to be over.
+     */
+    public Optional<StepWork> workedAt() {
+        return state == State.WORKING && awaited().isEmpty() ? walk.here() : Optional.empty();
+    }
+
+    /** The waits on which the step hangs that is come to. */
+    private List<Task.RunningWait> awaited() {
+        return walk.here()
+                .map(
+                        h ->
+                                running.stream()
+                                        .filter(
+                                                w ->
+                                                        work.hangsOn(
+                                                                h.line(),
+                                                                work.lineOf(w.visit().step())))
+                                        .toList())
+                .orElse(List.of());
     }
 
     private static IllegalArgumentException refused(String why) {
@@ -237,14 +254,14 @@ public final class BenchRun {
             require(!b.serial().isBlank(), "The serial number is missing.");
             begun = b;
             state = State.FETCHING;
-            fetchedAll(entry.at());
+            fetchedAll();
         } else if (deed instanceof Deed.Fetched f) {
             require(state == State.FETCHING, "Nothing is fetched now.");
             require(
                     work.fetch().stream().anyMatch(t -> t.key().equals(f.thing())),
                     "That is not on the list.");
             fetched.put(f.thing(), f.missing());
-            fetchedAll(entry.at());
+            fetchedAll();
         } else if (deed instanceof Deed.Stopped) {
             require(state == State.WORKING || state == State.FETCHING, "There is nothing to stop.");
             state = State.STOPPED;
@@ -272,10 +289,10 @@ public final class BenchRun {
         }
     }
 
-    private void fetchedAll(Instant now) {
+    private void fetchedAll() {
         if (fetched.size() == work.fetch().size()) {
             state = State.WORKING;
-            walk.begin(now);
+            walk.begin();
         }
     }
 
@@ -294,7 +311,7 @@ public final class BenchRun {
         } else if (deed instanceof Deed.WaitOver w) {
             over(w, entry);
         } else if (deed instanceof Deed.Reached r) {
-            walk.reached(r, entry.at());
+            walk.reached(r);
         } else {
             begunStep(entry, deed, of);
         }
@@ -307,11 +324,11 @@ public final class BenchRun {
             require(of == here && first instanceof Task.Settle, "That is not asked now.");
             here.settled = s.done();
             if (!s.done()) {
-                walk.leave(StepWork.Outcome.LEFT_OUT, entry.at());
+                walk.leave(StepWork.Outcome.LEFT_OUT);
             }
         } else if (deed instanceof Deed.Chosen c) {
             require(of == here && first instanceof Task.Choose, "That is not asked now.");
-            walk.choose(((Task.Choose) first).alternative(), c.way(), entry.at());
+            walk.choose(((Task.Choose) first).alternative(), c.way());
         } else if (deed instanceof Deed.Warned) {
             require(of == here && first instanceof Task.Heed, "That is not asked now.");
             here.warned = true;
@@ -352,7 +369,7 @@ public final class BenchRun {
 
     private void enteredHere(Entry entry, Deed.AtStep deed, StepWork here) {
         if (deed instanceof Deed.Fitted f) {
-            here.choose(f.reading(), f.which(), f.was(), f.chosen());
+            here.choose(f.reading(), f.which());
         } else if (deed instanceof Deed.Tried t) {
             here.decision(t.decision())
                     .orElseThrow(() -> refused("The step takes no such decision."))
@@ -381,12 +398,13 @@ public final class BenchRun {
             require(
                     open.get(0) instanceof Task.Finish,
                     "The step is not done yet: something is still asked.");
-            for (int i = 0; i < here.step().waits().size(); i++) {
+            for (int i = 0; i < here.step().waits().size() && !here.left; i++) {
                 running.add(
                         new Task.RunningWait(
                                 here.visit(), i, here.step().waits().get(i), entry.at()));
             }
-            walk.leave(StepWork.Outcome.DONE, entry.at());
+            here.left = true;
+            walk.leave(StepWork.Outcome.DONE);
         }
     }
 
@@ -400,6 +418,6 @@ public final class BenchRun {
                 !entry.at().isBefore(wait.until()) || wait.of().bound() == Wait.Bound.AT_MOST;
         require(mayEnd || !deed.early().isBlank(), "Say why the wait is ended before its time.");
         running.remove(wait);
-        waited.add(new WaitEnd(wait, entry.at(), entry.by(), deed.early()));
+        waited.add(new WaitEnd(wait, deed.early()));
     }
 }

@@ -13,8 +13,6 @@ import java.util.TreeSet;
 import methodos.core.fit.JudgedAnswer;
 import methodos.core.fit.ReadingVerdict;
 import methodos.core.manual.Answer;
-import methodos.core.manual.Found;
-import methodos.core.manual.Look;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
@@ -386,41 +384,12 @@ public final class RunRecord {
 
     /**
      * Whether the unit passes as it was left: the work is finished, and nothing that has a limit is
-     * outside it or bad, unless a step of the manual was done for just that.
+     * outside it or bad, unless a part was renewed or a step of the manual done for just that.
      */
     public boolean passes() {
         return run.state() == BenchRun.State.FINISHED
-                && worked().stream().allMatch(this::passes)
-                && deviations().stream().noneMatch(d -> d.kind() == Deviation.Kind.NO_RULE);
-    }
-
-    private boolean passes(StepWork visit) {
-        for (int i = 0; i < visit.step().readings().size(); i++) {
-            Reading reading = visit.step().readings().get(i);
-            for (int n = 0; n < reading.count(); n++) {
-                boolean fails =
-                        run.answer(visit, i, n)
-                                .flatMap(JudgedAnswer::verdict)
-                                .filter(v -> v == ReadingVerdict.FAIL)
-                                .isPresent();
-                if (fails
-                        && visit.renewed(new Outside.OfReading(i, n)).isEmpty()
-                        && (reading.id() == null
-                                || !run.work().branches(new Found.Outside(reading.id())))) {
-                    return false;
-                }
-            }
-        }
-        for (int i = 0; i < visit.step().looks().size(); i++) {
-            Look look = visit.step().looks().get(i);
-            List<Boolean> looked = visit.looked(i);
-            if (!looked.isEmpty()
-                    && !looked.get(looked.size() - 1)
-                    && visit.renewed(new Outside.OfLook(i)).isEmpty()
-                    && (look.id() == null || !run.work().branches(new Found.Fails(look.id())))) {
-                return false;
-            }
-        }
-        return true;
+                && worked().stream()
+                        .allMatch(
+                                v -> run.wrong(v).stream().allMatch(w -> v.renewed(w).isPresent()));
     }
 }

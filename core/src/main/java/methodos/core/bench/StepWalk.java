@@ -1,6 +1,5 @@
 package methodos.core.bench;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -40,8 +39,8 @@ final class StepWalk {
     }
 
     /** Comes to the first step. */
-    void begin(Instant now) {
-        onward(0, now);
+    void begin() {
+        onward(0);
     }
 
     /** The step that is worked at, empty before and behind all. */
@@ -54,23 +53,18 @@ final class StepWalk {
         return Optional.ofNullable(asking).map(WorkedManual.Loop::repeat);
     }
 
-    /** The way that was taken of an alternative. */
-    Optional<Id<Alternative.Way>> way(Id<Alternative> alternative) {
-        return Optional.ofNullable(ways.get(alternative));
-    }
-
     /** The alternative that has to be chosen from at a step. */
     Optional<Alternative> choice(Step step) {
         return work.manual().alternativeOf(step.way()).filter(a -> !ways.containsKey(a.id()));
     }
 
     /** Takes a way; where it is not that of the step, the step is left. */
-    void choose(Alternative alternative, Id<Alternative.Way> way, Instant now) {
+    void choose(Alternative alternative, Id<Alternative.Way> way) {
         BenchRun.require(
                 alternative.way(way).isPresent(), "“" + alternative.name() + "” has no such way.");
         ways.put(alternative.id(), way);
         if (!way.equals(here.step().way())) {
-            leave(StepWork.Outcome.OTHER_WAY, now);
+            leave(StepWork.Outcome.OTHER_WAY);
         }
     }
 
@@ -78,7 +72,7 @@ final class StepWalk {
         return rounds.getOrDefault(repeat.id(), 0);
     }
 
-    void reached(Deed.Reached deed, Instant now) {
+    void reached(Deed.Reached deed) {
         BenchRun.require(
                 asking != null && asking.repeat().id().equals(deed.repeat()),
                 "That is not asked now.");
@@ -92,9 +86,9 @@ final class StepWalk {
         boolean again = !deed.reached() && (repeat.most() == 0 || done < repeat.most());
         rounds.put(repeat.id(), again ? done : 0);
         if (again) {
-            onward(loop.from(), now);
+            onward(loop.from());
         } else {
-            behind(loop.to(), loop, now);
+            behind(loop.to(), loop);
         }
     }
 
@@ -104,14 +98,13 @@ final class StepWalk {
     }
 
     /** Leaves the step and comes to the next. */
-    void leave(StepWork.Outcome outcome, Instant now) {
+    void leave(StepWork.Outcome outcome) {
         here.outcome = outcome;
-        here.until = now;
         here = null;
         if (late) {
-            end(now);
+            end();
         } else {
-            behind(at, null, now);
+            behind(at, null);
         }
     }
 
@@ -120,7 +113,7 @@ final class StepWalk {
      *
      * @param done the innermost of the repeats ending here that is through; null where none is
      */
-    private void behind(int line, WorkedManual.Loop done, Instant now) {
+    private void behind(int line, WorkedManual.Loop done) {
         boolean through = done == null;
         for (WorkedManual.Loop loop : work.loopsTo(line)) {
             if (!through) {
@@ -137,12 +130,12 @@ final class StepWalk {
             int round = round(repeat);
             if (!until && round < repeat.times()) {
                 rounds.put(repeat.id(), round);
-                onward(loop.from(), now);
+                onward(loop.from());
                 return;
             }
             rounds.put(repeat.id(), 0);
         }
-        onward(line + 1, now);
+        onward(line + 1);
     }
 
     /** Whether anything of a repeat was done in its last round. */
@@ -160,27 +153,27 @@ final class StepWalk {
     }
 
     /** Comes to the next step, from a line on, that is done or of which it is to be asked. */
-    private void onward(int from, Instant now) {
+    private void onward(int from) {
         for (int line = from; line < work.count(); line++) {
             if (comesTo(line)) {
-                come(line, now);
+                come(line);
                 return;
             }
             if (!work.loopsTo(line).isEmpty()) {
-                behind(line, null, now);
+                behind(line, null);
                 return;
             }
         }
         at = work.count();
-        end(now);
+        end();
     }
 
-    private void come(int line, Instant now) {
+    private void come(int line) {
         at = line;
         Step step = work.line(line).step();
         int time = 1 + (int) visits.stream().filter(v -> v.line() == line).count();
         Visit visit = new Visit(step.id(), time);
-        here = new StepWork(work, visit, line, place(line), now);
+        here = new StepWork(work, visit, line, place(line));
         visits.add(here);
     }
 
@@ -216,8 +209,11 @@ final class StepWalk {
         return true;
     }
 
-    /** Comes to what was passed over and has become due; where nothing has, the work is done. */
-    private void end(Instant now) {
+    /**
+     * Comes to what was passed over and has become due, and back to what a later entry has put
+     * outside; where nothing is, the work is done.
+     */
+    private void end() {
         for (PassedOver one : List.copyOf(passedOver)) {
             boolean done =
                     visits.stream()
@@ -228,10 +224,19 @@ final class StepWalk {
             if (!done && measures.found(one.found()).equals(Optional.of(true))) {
                 late = true;
                 passedOver.remove(one);
-                come(one.line(), now);
+                come(one.line());
                 return;
             }
         }
-        here = null;
+        here =
+                visits.stream()
+                        .filter(v -> v.outcome() == StepWork.Outcome.DONE && v.asks(measures))
+                        .findFirst()
+                        .orElse(null);
+        if (here != null) {
+            late = true;
+            at = here.line();
+            here.outcome = StepWork.Outcome.OPEN;
+        }
     }
 }

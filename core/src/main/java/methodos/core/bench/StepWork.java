@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import methodos.core.description.Id;
 import methodos.core.fit.JudgedAnswer;
 import methodos.core.fit.ReadingVerdict;
@@ -51,26 +52,24 @@ public final class StepWork {
     public record Tight(
             Instant at, Joint joint, int round, int screw, String value, String instrument) {}
 
-    /** A size that was chosen. */
-    public record Chosen(int reading, int which, String was, String size, int takings) {}
+    /** A size that was chosen after so many takings. */
+    private record Chosen(int reading, int which, int takings) {}
 
     private record Key(int reading, int which) {}
-
-    private record Screw(Id<Joint> joint, int round, int screw) {}
-
-    private record Signed(Deed.Sign sign, String energy) {}
 
     private final WorkedManual work;
     private final Visit visit;
     private final int line;
     private final String place;
-    private final Instant from;
 
     Outcome outcome = Outcome.OPEN;
     Boolean settled;
     boolean warned;
+
+    /** Whether it was left once: its waits have begun. */
+    boolean left;
+
     double seconds;
-    Instant until;
 
     private final Map<Key, List<Taken>> taken = new LinkedHashMap<>();
     private final Map<Integer, List<Boolean>> looked = new LinkedHashMap<>();
@@ -79,17 +78,14 @@ public final class StepWork {
     private final Set<Outside> settledOutside = new HashSet<>();
     private final Map<Id<Decision>, DecisionWork> decisions = new LinkedHashMap<>();
     private final List<Tight> tightened = new ArrayList<>();
-    private final Set<Screw> screws = new HashSet<>();
     private final List<Signature> signatures = new ArrayList<>();
-    private final Set<Signed> signed = new HashSet<>();
     private final List<Remark> remarks = new ArrayList<>();
 
-    StepWork(WorkedManual work, Visit visit, int line, String place, Instant from) {
+    StepWork(WorkedManual work, Visit visit, int line, String place) {
         this.work = work;
         this.visit = visit;
         this.line = line;
         this.place = place;
-        this.from = from;
         work.decisions(step()).forEach(d -> decisions.put(d.id(), new DecisionWork(work, d)));
     }
 
@@ -115,16 +111,6 @@ public final class StepWork {
         return place;
     }
 
-    /** When it was come to. */
-    public Instant from() {
-        return from;
-    }
-
-    /** When it was left, empty while it is open. */
-    public Optional<Instant> until() {
-        return Optional.ofNullable(until);
-    }
-
     public Outcome outcome() {
         return outcome;
     }
@@ -142,10 +128,6 @@ public final class StepWork {
     /** What was judged by eye, the first judgement first: whether it was good. */
     public List<Boolean> looked(int look) {
         return looked.getOrDefault(look, List.of());
-    }
-
-    public List<Chosen> chosen() {
-        return List.copyOf(chosen);
     }
 
     public List<Dealt> dealt() {
@@ -217,18 +199,15 @@ public final class StepWork {
         settledOutside.remove(new Outside.OfLook(look));
     }
 
-    void choose(int reading, int which, String was, String size) {
+    void choose(int reading, int which) {
         if (reading(reading, which).fit() == null || taken(reading, which).isEmpty()) {
             throw new IllegalArgumentException("No size is chosen by that reading.");
         }
-        chosen.add(new Chosen(reading, which, was, size, taken(reading, which).size()));
+        chosen.add(new Chosen(reading, which, taken(reading, which).size()));
     }
 
     void deal(Dealt one, Measures measures) {
-        boolean asked =
-                outside(measures).stream()
-                        .anyMatch(t -> t instanceof Task.Deal d && d.what().equals(one.what()));
-        if (!asked) {
+        if (!unsettled(measures).contains(one.what())) {
             throw new IllegalArgumentException("There is nothing to settle there.");
         }
         if (one.renewed() != null
@@ -252,7 +231,7 @@ public final class StepWork {
                 || one.screw() >= Fastening.screws(one.joint())) {
             throw new IllegalArgumentException("“" + one.joint().name() + "” has fewer fasteners.");
         }
-        if (one.round() > 0 && !roundDone(one.joint(), one.round() - 1)) {
+        if (one.round() > 0 && done(one.joint(), one.round() - 1) < Fastening.screws(one.joint())) {
             throw new IllegalArgumentException(
                     "All fasteners go to the stage before, before one goes further.");
         }
@@ -260,16 +239,6 @@ public final class StepWork {
             Fastening.judge(one.joint(), one.round(), one.value());
         }
         tightened.add(one);
-        screws.add(new Screw(one.joint().id(), one.round(), one.screw()));
-    }
-
-    private boolean roundDone(Joint joint, int round) {
-        for (int i = 0; i < Fastening.screws(joint); i++) {
-            if (!screws.contains(new Screw(joint.id(), round, i))) {
-                return false;
-            }
-        }
-        return true;
     }
 
     void sign(Signature one, String by) {
@@ -279,22 +248,14 @@ public final class StepWork {
         if (one.sign() == Deed.Sign.WITNESSED && one.name().strip().equalsIgnoreCase(by.strip())) {
             throw new IllegalArgumentException("A second person signs here, not " + by + ".");
         }
-        boolean asked =
-                work.signs(line).stream()
-                        .anyMatch(
-                                s ->
-                                        s.sign() == one.sign()
-                                                && (s.energy() == null
-                                                        ? one.energy().isEmpty()
-                                                        : s.energy()
-                                                                .id()
-                                                                .text()
-                                                                .equals(one.energy())));
-        if (!asked) {
+        if (work.signs(line).stream().noneMatch(s -> signs(one, s))) {
             throw new IllegalArgumentException("That is not signed at this step.");
         }
         signatures.add(one);
-        signed.add(new Signed(one.sign(), one.energy()));
+    }
+
+    private static boolean signs(Signature one, Task.Sign asked) {
+        return one.sign() == asked.sign() && one.energy().equals(asked.energyId());
     }
 
     void remark(Remark one) {
@@ -328,13 +289,12 @@ public final class StepWork {
             }
         }
         decisions.values().forEach(d -> d.next().ifPresent(tasks::add));
-        tasks.addAll(outside(measures));
+        unsettled(measures).forEach(w -> tasks.add(deal(w)));
         for (Joint joint : work.joints(step())) {
             tighten(joint).ifPresent(tasks::add);
         }
         for (Task.Sign sign : work.signs(line)) {
-            String energy = sign.energy() == null ? "" : sign.energy().id().text();
-            if (!signed.contains(new Signed(sign.sign(), energy))) {
+            if (signatures.stream().noneMatch(one -> signs(one, sign))) {
                 tasks.add(sign);
             }
         }
@@ -342,6 +302,11 @@ public final class StepWork {
             tasks.add(new Task.Finish());
         }
         return tasks;
+    }
+
+    /** Whether something of it is asked, though it was done already. */
+    boolean asks(Measures measures) {
+        return !(rest(measures).get(0) instanceof Task.Finish);
     }
 
     private Optional<Task> measure(int index, int which, Reading reading) {
@@ -352,9 +317,9 @@ public final class StepWork {
         Optional<JudgedAnswer> before = last(index, which).map(Taken::answer);
         boolean marginal =
                 !all.isEmpty()
-                        && all.get(all.size() - 1).is(ReadingVerdict.MARGINAL)
+                        && all.get(all.size() - 1).answer().is(ReadingVerdict.MARGINAL)
                         && (all.size() == 1
-                                || !all.get(all.size() - 2).is(ReadingVerdict.MARGINAL));
+                                || !all.get(all.size() - 2).answer().is(ReadingVerdict.MARGINAL));
         boolean fitted =
                 chosen.stream()
                         .anyMatch(
@@ -368,53 +333,52 @@ public final class StepWork {
     }
 
     /** What is not as it should be, and no step of the manual is for it. */
-    private List<Task> outside(Measures measures) {
-        List<Task> tasks = new ArrayList<>();
+    List<Outside> wrong(Measures measures) {
+        List<Outside> wrong = new ArrayList<>();
         List<Reading> readings = step().readings();
         for (int i = 0; i < readings.size(); i++) {
             Reading reading = readings.get(i);
-            if (reading.id() != null && work.branches(new Found.Outside(reading.id()))) {
-                continue;
-            }
-            for (int n = 0; n < reading.count(); n++) {
-                boolean fails =
-                        measures.answer(this, i, n)
-                                .flatMap(JudgedAnswer::verdict)
-                                .filter(v -> v == ReadingVerdict.FAIL)
-                                .isPresent();
-                deal(tasks, fails, new Outside.OfReading(i, n), reading);
+            boolean branch = reading.id() != null && work.branches(new Found.Outside(reading.id()));
+            for (int n = 0; n < reading.count() && !branch; n++) {
+                if (measures.answer(this, i, n)
+                        .filter(a -> a.is(ReadingVerdict.FAIL))
+                        .isPresent()) {
+                    wrong.add(new Outside.OfReading(i, n));
+                }
             }
         }
         List<Look> looks = step().looks();
         for (int i = 0; i < looks.size(); i++) {
             Look look = looks.get(i);
-            boolean bad = !looked(i).isEmpty() && !looked(i).get(looked(i).size() - 1);
-            if (look.id() == null || !work.branches(new Found.Fails(look.id()))) {
-                deal(tasks, bad, new Outside.OfLook(i), null);
+            boolean branch = look.id() != null && work.branches(new Found.Fails(look.id()));
+            if (!branch && !looked(i).isEmpty() && !looked(i).get(looked(i).size() - 1)) {
+                wrong.add(new Outside.OfLook(i));
             }
         }
-        decisions
-                .values()
-                .forEach(
-                        d ->
-                                deal(
-                                        tasks,
-                                        d.lost(),
-                                        new Outside.OfDecision(d.decision().id().text()),
-                                        null));
-        return tasks;
+        decisions.values().stream()
+                .filter(DecisionWork::lost)
+                .map(d -> new Outside.OfDecision(d.decision().id().text()))
+                .forEach(wrong::add);
+        return wrong;
     }
 
-    private void deal(List<Task> tasks, boolean wrong, Outside what, Reading reading) {
-        if (wrong && !settledOutside.contains(what)) {
-            tasks.add(new Task.Deal(what, reading));
-        }
+    /** What of it nobody has said yet what was done about. */
+    private List<Outside> unsettled(Measures measures) {
+        List<Outside> unsettled = new ArrayList<>(wrong(measures));
+        unsettled.removeAll(settledOutside);
+        return unsettled;
+    }
+
+    private Task.Deal deal(Outside what) {
+        Reading reading =
+                what instanceof Outside.OfReading of ? step().readings().get(of.reading()) : null;
+        return new Task.Deal(what, reading);
     }
 
     private Optional<Task> tighten(Joint joint) {
         for (int round = 0; round <= Fastening.lastRound(joint); round++) {
             for (int i = 0; i < Fastening.screws(joint); i++) {
-                if (!screws.contains(new Screw(joint.id(), round, i))) {
+                if (!done(joint, round, i)) {
                     return Optional.of(new Task.Tighten(joint, round, i));
                 }
             }
@@ -424,15 +388,19 @@ public final class StepWork {
 
     /** How many fasteners of a joint are done in a round. */
     public int done(Joint joint, int round) {
-        int done = 0;
-        for (int i = 0; i < Fastening.screws(joint); i++) {
-            done += screws.contains(new Screw(joint.id(), round, i)) ? 1 : 0;
-        }
-        return done;
+        return (int)
+                IntStream.range(0, Fastening.screws(joint))
+                        .filter(i -> done(joint, round, i))
+                        .count();
     }
 
     /** Whether a fastener of a joint is done in a round. */
     public boolean done(Joint joint, int round, int screw) {
-        return screws.contains(new Screw(joint.id(), round, screw));
+        return tightened.stream()
+                .anyMatch(
+                        t ->
+                                t.round() == round
+                                        && t.screw() == screw
+                                        && t.joint().id().equals(joint.id()));
     }
 }

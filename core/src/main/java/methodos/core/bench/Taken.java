@@ -19,8 +19,4 @@ public record Taken(
     public Optional<ReadingVerdict> verdict() {
         return answer.verdict();
     }
-
-    boolean is(ReadingVerdict verdict) {
-        return answer.verdict().filter(v -> v == verdict).isPresent();
-    }
 }

@@ -70,7 +70,13 @@ public sealed interface Task {
     record Tighten(Joint joint, int round, int screw) implements Task {}
 
     /** A name to sign with. */
-    record Sign(Deed.Sign sign, Energy energy) implements Task {}
+    record Sign(Deed.Sign sign, Energy energy) implements Task {
+
+        /** The id of the energy, empty where it is of none. */
+        String energyId() {
+            return energy == null ? "" : energy.id().text();
+        }
+    }
 
     /** To say that the step is done. */
     record Finish() implements Task {}

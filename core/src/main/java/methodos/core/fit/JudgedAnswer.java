@@ -26,6 +26,11 @@ public record JudgedAnswer(
 
     private static final Pattern NUMBER = Pattern.compile("[-+]?\\d+([.,]\\d+)?");
 
+    /** Whether the manual says just that of it. */
+    public boolean is(ReadingVerdict one) {
+        return verdict.filter(v -> v == one).isPresent();
+    }
+
     /**
      * Judges one answer.
      *

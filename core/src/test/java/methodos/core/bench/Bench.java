@@ -1,5 +1,8 @@
 package methodos.core.bench;
 
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -71,6 +74,20 @@ final class Bench {
     void enter(Deed deed) {
         later(1);
         run.take(entry(deed));
+    }
+
+    /** It is not taken, for a reason in which these words occur, and nothing is changed. */
+    void refused(Deed deed, String why) {
+        int before = run.size();
+        assertThatThrownBy(() -> enter(deed))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(why);
+        assertThat(run.size()).isEqualTo(before);
+    }
+
+    /** What kinds of things are asked now. */
+    List<String> kinds() {
+        return run.tasks().stream().map(t -> t.getClass().getSimpleName()).toList();
     }
 
     Visit here() {
