@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import methodos.core.fit.JudgedAnswer;
+import methodos.core.kit.FetchList;
 import methodos.core.manual.Alternative;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Energy;

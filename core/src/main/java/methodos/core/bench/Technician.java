@@ -35,6 +35,7 @@ public final class Technician {
     private static final double BY_WRENCH = 0.3;
     private static final double MEASURED_AGAIN = 0.6;
     private static final int MOST_TRIES = 6;
+    private static final double NOTICED_LATER = 10;
     private static final double SIZE = 10;
     private static final long NIGHT = 15L * 3600;
 
@@ -90,6 +91,7 @@ public final class Technician {
                 enter(new Deed.WentOn(), NIGHT);
             }
             skip();
+            notice();
             task(run.tasks().get(0));
         }
     }
@@ -124,6 +126,22 @@ public final class Technician {
                 && !(run.tasks().get(0) instanceof Task.Finish)
                 && slips(slips.skip())) {
             refused(new Deed.Done(here.get().visit()));
+        }
+    }
+
+    /** Sees now and then that a reading of an earlier step was written down wrongly. */
+    private void notice() {
+        if (run.state() != BenchRun.State.WORKING || !slips(slips.mistype() / NOTICED_LATER)) {
+            return;
+        }
+        StepWork earlier = run.visits().get(random.nextInt(run.visits().size()));
+        List<Reading> readings = earlier.step().readings();
+        for (int i = 0; i < readings.size(); i++) {
+            if (!earlier.taken(i, 0).isEmpty()) {
+                String right = value(readings.get(i), slips(slips.outside()));
+                enter(new Deed.Corrected(earlier.visit(), i, 0, right, "misread"), 8);
+                return;
+            }
         }
     }
 

@@ -14,6 +14,7 @@ import java.util.stream.Stream;
 import methodos.core.description.Id;
 import methodos.core.fit.DecisionTable;
 import methodos.core.fit.DecisionTables;
+import methodos.core.kit.FetchList;
 import methodos.core.manual.Decision;
 import methodos.core.manual.Energy;
 import methodos.core.manual.EnergyCycle;
@@ -73,7 +74,7 @@ public final class WorkedManual {
         this.practised = practised;
         this.sight = sight;
         this.manual = practised.seenBy(sight).manual();
-        this.fetch = FetchList.of(practised, sight);
+        this.fetch = FetchList.of(practised.seenBy(sight));
         StepNumbers numbers = new StepNumbers(manual, sight);
         for (Stage stage : manual.stages()) {
             for (Step step : stage.steps()) {

@@ -3,6 +3,8 @@ package methodos.desktop.bench;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -16,7 +18,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import methodos.core.bench.BenchRun;
 import methodos.core.bench.Deed;
-import methodos.core.bench.FetchList;
+import methodos.core.kit.FetchList;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 
@@ -55,18 +57,18 @@ final class FetchView {
         rows.getChildren().add(Large.head(words.of("bench.fetch")));
         rows.getChildren().add(Large.prose(words.of("bench.fetchHint"), "soft"));
         rows.getChildren().add(why);
-        Map<FetchList.Group, FlowPane> groups = new LinkedHashMap<>();
+        Map<FetchList.Shelf, FlowPane> groups = new LinkedHashMap<>();
         List<FetchList.Thing> things = run.work().fetch();
         for (FetchList.Thing thing : things) {
             FlowPane group =
                     groups.computeIfAbsent(
-                            thing.group(),
+                            thing.shelf(),
                             g -> {
                                 FlowPane pane = new FlowPane(10, 8);
                                 rows.getChildren()
                                         .addAll(
                                                 Controls.label(
-                                                        words.of("bench.group." + g),
+                                                        words.of("bench.shelf." + g),
                                                         "section-head"),
                                                 pane);
                                 return pane;
@@ -83,8 +85,9 @@ final class FetchView {
         Label name = Controls.prose(thing.name(), "strong", "bench-prose");
         VBox text = new VBox(name);
         text.setAlignment(Pos.CENTER_LEFT);
-        if (!thing.detail().isEmpty()) {
-            text.getChildren().add(Controls.prose(thing.detail(), "soft"));
+        String detail = detail(thing);
+        if (!detail.isEmpty()) {
+            text.getChildren().add(Controls.prose(detail, "soft"));
         }
         if (missing != null) {
             text.getChildren().add(Controls.prose(words.of("bench.without", missing), "open"));
@@ -105,6 +108,17 @@ final class FetchView {
         HBox both = new HBox(6, row, without);
         both.setAlignment(Pos.CENTER_LEFT);
         return both;
+    }
+
+    private String detail(FetchList.Thing thing) {
+        String count = thing.count() > 1 ? "× " + thing.count() : "";
+        String set =
+                thing.settings().isEmpty()
+                        ? ""
+                        : words.of("bench.setTo", String.join(", ", thing.settings()));
+        return Stream.of(count, thing.note(), set)
+                .filter(t -> !t.isEmpty())
+                .collect(Collectors.joining(" · "));
     }
 
     private void without(FetchList.Thing thing) {

@@ -28,7 +28,7 @@ import methodos.core.words.Words;
 import methodos.publish.house.HouseStyle;
 import methodos.publish.house.Tint;
 import methodos.publish.screen.Inlined;
-import methodos.publish.sheet.FetchList;
+import methodos.publish.sheet.FetchRows;
 import methodos.publish.sheet.JobCard;
 import methodos.publish.sheet.PlanSheet;
 import methodos.publish.sheet.SortingPlaces;
@@ -177,7 +177,7 @@ final class Pages {
         StepNumbers numbers = new StepNumbers(seen.manual(), seen.sight());
         String template = "sheet/" + sheet.sheet() + ".ftlh";
         switch (sheet) {
-            case FETCH -> values.put("groups", FetchList.of(seen, numbers, publication.words()));
+            case FETCH -> values.put("groups", FetchRows.of(seen, numbers, publication.words()));
             case SORTING ->
                     values.put("places", SortingPlaces.of(seen.manual(), seen.sight(), numbers));
             case PLAN ->
