@@ -15,7 +15,7 @@ import methodos.core.plan.ManualPlan;
 import methodos.core.plan.StepTime;
 import methodos.core.plan.WorkPlan;
 import methodos.core.practice.PractisedManual;
-import methodos.files.bench.RunsOfProject;
+import methodos.files.bench.KeptRun;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.ProjectFolder;
 import picocli.CommandLine.ArgGroup;
@@ -64,7 +64,7 @@ final class PlanCommand implements Callable<Integer> {
                         new ManualPlan.Asked(
                                 people,
                                 kitAfter * MINUTE,
-                                Lesson.times(practised, RunsOfProject.seen(project))));
+                                Lesson.times(practised, KeptRun.seen(KeptRun.all(project)))));
         if (json) {
             Output.json(value(plan));
         } else {

@@ -2,12 +2,10 @@ package methodos.desktop.bench;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.InstantSource;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -24,9 +22,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import methodos.core.bench.BenchRun;
 import methodos.core.bench.Entry;
-import methodos.core.bench.RecordTable;
 import methodos.core.bench.RunSeen;
 import methodos.core.check.OpenPoint;
 import methodos.core.manual.Manual;
@@ -39,14 +35,13 @@ import methodos.desktop.footage.FootageDesk;
 import methodos.desktop.place.PlaceView;
 import methodos.desktop.project.OpenProject;
 import methodos.desktop.theme.Theme;
-import methodos.files.bench.RecordJson;
+import methodos.files.bench.KeptRun;
+import methodos.files.bench.RecordExport;
 import methodos.files.bench.RunFolder;
 import methodos.files.instrument.SimulatedInstrument;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.AtomicFile;
-import methodos.files.sheet.SheetWriter;
 import methodos.publish.PublishProblem;
-import methodos.publish.document.Publication;
 import methodos.publish.document.RunPrint;
 import methodos.publish.house.HouseStyle;
 
@@ -294,35 +289,26 @@ public final class BenchPlace implements PlaceView {
         reading = true;
         working.execute(
                 () -> {
-                    List<KeptRun> read = new ArrayList<>();
-                    String problem = "";
                     try {
-                        RunFolder.list(project.path()).forEach(f -> read.add(KeptRun.read(f)));
+                        List<KeptRun> read = KeptRun.all(project.path());
+                        List<RunSeen> seen = KeptRun.seen(read);
+                        Platform.runLater(() -> show(read, seen));
                     } catch (ProjectProblem e) {
-                        problem = e.getMessage();
+                        Platform.runLater(() -> message.accept(e.getMessage()));
                     }
-                    String said = problem;
-                    Platform.runLater(
-                            () -> {
-                                if (closed) {
-                                    return;
-                                }
-                                reading = false;
-                                runs = read;
-                                project.keepRuns(
-                                        read.stream()
-                                                .filter(r -> r.record() != null)
-                                                .filter(r -> !r.changed())
-                                                .map(r -> RunSeen.of(r.record().run()))
-                                                .toList());
-                                showRuns();
-                                cards.show(read);
-                                retitled.run();
-                                if (!said.isEmpty()) {
-                                    message.accept(said);
-                                }
-                            });
                 });
+    }
+
+    private void show(List<KeptRun> read, List<RunSeen> seen) {
+        if (closed) {
+            return;
+        }
+        reading = false;
+        runs = read;
+        project.keepRuns(seen);
+        showRuns();
+        cards.show(read);
+        retitled.run();
     }
 
     private void write(KeptRun run, String ending) {
@@ -348,41 +334,19 @@ public final class BenchPlace implements PlaceView {
     }
 
     private void write(KeptRun run, String ending, Path file) throws IOException, PublishProblem {
-        List<RecordTable.Row> rows = RecordTable.of(run.record());
         switch (ending) {
             case "csv" ->
                     AtomicFile.write(
-                            file,
-                            SheetWriter.csv(
-                                            RecordTable.COLUMNS,
-                                            rows.stream().map(RecordTable.Row::cells).toList())
-                                    .getBytes(StandardCharsets.UTF_8));
-            case "json" ->
-                    AtomicFile.write(
-                            file, RecordJson.text(run.record(), run.seal(), run.problem()));
-            default -> {
-                BenchRun of = run.record().run();
-                HouseStyle house =
-                        Files.isDirectory(project.path())
-                                ? HouseStyle.in(project.path())
-                                : HouseStyle.USUAL;
-                RunPrint.write(
-                        run.record(),
-                        run.seal(),
-                        run.problem(),
-                        Publication.of(
-                                        of.work().practised().manual(),
-                                        of.work().sight(),
-                                        d -> Optional.empty(),
-                                        run.record()
-                                                .until()
-                                                .atZone(ZoneId.systemDefault())
-                                                .toLocalDate()
-                                                .toString())
-                                .withHouse(house),
-                        ZoneId.systemDefault(),
-                        file);
-            }
+                            file, RecordExport.csv(run.record()).getBytes(StandardCharsets.UTF_8));
+            case "json" -> AtomicFile.write(file, RecordExport.json(run));
+            default ->
+                    RunPrint.write(
+                            run.record(),
+                            run.seal(),
+                            run.problem(),
+                            HouseStyle.in(project.path()),
+                            ZoneId.systemDefault(),
+                            file);
         }
     }
 

@@ -14,6 +14,7 @@ import methodos.core.bench.BenchRun;
 import methodos.core.bench.Deed;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
+import methodos.files.bench.KeptRun;
 
 /** The runs of a project, the newest first: go on with one, or read its record. */
 final class RunCards {

@@ -47,7 +47,7 @@ import methodos.core.parts.PartsAnswer;
 import methodos.core.practice.PractisedManual;
 import methodos.core.scan.Scan;
 import methodos.core.words.Words;
-import methodos.files.bench.RunsOfProject;
+import methodos.files.bench.KeptRun;
 import methodos.files.hazard.HazardRuleFolder;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.KeptState;
@@ -349,8 +349,12 @@ public final class OpenProject implements AutoCloseable {
         ExecutorService reading = background.thread("work.bench");
         reading.execute(
                 () -> {
-                    List<RunSeen> runs = RunsOfProject.seen(path());
-                    Platform.runLater(() -> keepRuns(runs));
+                    try {
+                        List<RunSeen> runs = KeptRun.seen(KeptRun.all(path()));
+                        Platform.runLater(() -> keepRuns(runs));
+                    } catch (ProjectProblem e) {
+                        failed("work.bench", e);
+                    }
                 });
         reading.shutdown();
     }

@@ -26,6 +26,7 @@ import methodos.files.problem.ProjectProblem;
 import methodos.files.project.AtomicFile;
 import methodos.files.project.Digest;
 import methodos.files.project.ManualJson;
+import org.slf4j.LoggerFactory;
 
 /**
  * A bench run in its folder: the record, to which entries are only ever added, each flushed to the
@@ -145,41 +146,72 @@ public final class RunFolder implements AutoCloseable {
      * @throws ProjectProblem if it was changed, does not fit its manual, or is open elsewhere
      */
     public static RunFolder open(Path folder) throws ProjectProblem {
-        RecordText text = text(folder);
-        if (text.changed() > 0) {
-            throw new ProjectProblem(folder + ": " + text.problem().orElseThrow());
-        }
-        BenchRun run = run(folder, text);
         Path file = folder.resolve(RECORD);
+        FileChannel channel = null;
         try {
-            FileChannel channel = writable(file);
+            // what is read under the lock is what is there when it is written to; it is read
+            // through what holds the lock, since closing another reader may give the lock away
+            channel = writable(file);
+            byte[] all = all(channel);
+            RecordText text = RecordText.of(all);
+            if (text.changed() > 0) {
+                throw new ProjectProblem(folder + ": " + text.problem().orElseThrow());
+            }
+            BenchRun run = run(folder, text);
             if (text.torn()) {
-                byte[] all = Files.readAllBytes(file);
-                Files.write(
-                        folder.resolve(TORN),
-                        Arrays.copyOfRange(all, text.sound(), all.length),
-                        StandardOpenOption.CREATE,
-                        StandardOpenOption.APPEND);
+                setAside(folder, Arrays.copyOfRange(all, text.sound(), all.length));
                 channel.truncate(text.sound());
                 channel.force(true);
             }
             channel.position(text.sound());
-            return new RunFolder(folder, run, text, channel);
+            RunFolder opened = new RunFolder(folder, run, text, channel);
+            channel = null;
+            return opened;
         } catch (IOException e) {
             throw ProjectProblem.writing(file, e);
+        } finally {
+            quietly(channel);
+        }
+    }
+
+    private static byte[] all(FileChannel channel) throws IOException {
+        ByteBuffer all = ByteBuffer.allocate((int) channel.size());
+        int read = channel.read(all);
+        while (read >= 0 && all.hasRemaining()) {
+            read = channel.read(all);
+        }
+        return Arrays.copyOf(all.array(), all.position());
+    }
+
+    /** A last line that is not complete is kept beside the record. */
+    private static void setAside(Path folder, byte[] torn) throws IOException {
+        Files.write(
+                folder.resolve(TORN), torn, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+    }
+
+    private static void quietly(FileChannel channel) {
+        try {
+            if (channel != null) {
+                channel.close();
+            }
+        } catch (IOException e) {
+            LoggerFactory.getLogger(RunFolder.class).info("a record was not closed well", e);
         }
     }
 
     private static FileChannel writable(Path file) throws IOException, ProjectProblem {
         FileChannel channel =
-                FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                FileChannel.open(
+                        file,
+                        StandardOpenOption.CREATE,
+                        StandardOpenOption.READ,
+                        StandardOpenOption.WRITE);
         try {
             if (channel.tryLock() != null) {
                 return channel;
             }
         } catch (OverlappingFileLockException e) {
-            channel.close();
-            throw new ProjectProblem(file + " is open elsewhere.", e);
+            LoggerFactory.getLogger(RunFolder.class).debug("{} is open in this program", file, e);
         }
         channel.close();
         throw new ProjectProblem(file + " is open elsewhere.");

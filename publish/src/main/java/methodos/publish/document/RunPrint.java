@@ -12,12 +12,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import methodos.core.bench.BenchRun;
 import methodos.core.bench.Deed;
 import methodos.core.bench.RecordTable;
 import methodos.core.bench.RunRecord;
 import methodos.core.words.Words;
 import methodos.publish.PublishProblem;
+import methodos.publish.house.HouseStyle;
 
 /** The record of a bench run for print: what was found, what was left, who signed, and the seal. */
 public final class RunPrint {
@@ -57,17 +59,20 @@ public final class RunPrint {
      *
      * @param seal of its last line; with it one can see later whether the record was changed
      * @param problem what is wrong with the record, empty where it is as it was written
+     * @param house how the company wants it to look
      * @param zone in which times are told
      * @throws PublishProblem if it cannot be written; what was there before is then untouched
      */
     public static void write(
-            RunRecord record,
-            String seal,
-            String problem,
-            Publication publication,
-            ZoneId zone,
-            Path file)
+            RunRecord record, String seal, String problem, HouseStyle house, ZoneId zone, Path file)
             throws PublishProblem {
+        Publication publication =
+                Publication.of(
+                                record.run().work().practised().manual(),
+                                record.run().work().sight(),
+                                d -> Optional.empty(),
+                                record.until().atZone(zone).toLocalDate().toString())
+                        .withHouse(house);
         RunPrint print = new RunPrint(record, publication.words(), zone);
         Path folder = file.toAbsolutePath().getParent();
         Path work = null;

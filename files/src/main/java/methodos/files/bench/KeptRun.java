@@ -1,0 +1,76 @@
+package methodos.files.bench;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import methodos.core.bench.BenchRun;
+import methodos.core.bench.RunRecord;
+import methodos.core.bench.RunSeen;
+import methodos.files.problem.ProjectProblem;
+
+/**
+ * A run of a project as it lies on the disk.
+ *
+ * @param record null where it cannot be read
+ * @param text of its record, as far as it is as it was written; null where there is none
+ * @param problem what is wrong with it, empty where it is as it was written
+ */
+public record KeptRun(Path folder, RunRecord record, RecordText text, String problem) {
+
+    /** All runs of a project, the oldest first. */
+    public static List<KeptRun> all(Path project) throws ProjectProblem {
+        List<KeptRun> all = new ArrayList<>();
+        for (Path folder : RunFolder.list(project)) {
+            all.add(read(folder));
+        }
+        return all;
+    }
+
+    private static KeptRun read(Path folder) {
+        RecordText text;
+        try {
+            text = RunFolder.text(folder);
+        } catch (ProjectProblem e) {
+            return new KeptRun(folder, null, null, e.getMessage());
+        }
+        String problem = text.problem().orElse("");
+        try {
+            return new KeptRun(folder, RunRecord.of(RunFolder.run(folder, text)), text, problem);
+        } catch (ProjectProblem e) {
+            return new KeptRun(folder, null, text, problem.isEmpty() ? e.getMessage() : problem);
+        }
+    }
+
+    /** What runs show; one that was changed or cannot be read shows nothing. */
+    public static List<RunSeen> seen(List<KeptRun> runs) {
+        return runs.stream()
+                .filter(r -> !r.changed())
+                .map(r -> RunSeen.of(r.record.run()))
+                .toList();
+    }
+
+    /** The name of its folder. */
+    public String name() {
+        return folder.getFileName().toString();
+    }
+
+    /** The seal of its last line, empty where there is none. */
+    public String seal() {
+        return text == null ? "" : text.seal();
+    }
+
+    /** Whether it was changed after it was written, or cannot be read. */
+    public boolean changed() {
+        return record == null || text.changed() > 0;
+    }
+
+    /** Whether it can be gone on with. */
+    public boolean open() {
+        BenchRun.State state = Optional.ofNullable(record).map(r -> r.run().state()).orElse(null);
+        return !changed()
+                && (state == BenchRun.State.FETCHING
+                        || state == BenchRun.State.WORKING
+                        || state == BenchRun.State.STOPPED);
+    }
+}
