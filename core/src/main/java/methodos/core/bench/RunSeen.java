@@ -50,8 +50,9 @@ public record RunSeen(String serial, Instant until, List<AtStep> steps) {
      * @param what is read
      * @param value in the unit of the limit
      * @param near whether it is near its limit, or outside
+     * @param outside whether it is outside
      */
-    public record Seen(String what, double value, boolean near) {}
+    public record Seen(String what, double value, boolean near, boolean outside) {}
 
     public RunSeen {
         steps = List.copyOf(steps);
@@ -105,10 +106,9 @@ public record RunSeen(String serial, Instant until, List<AtStep> steps) {
         Rational value =
                 new Conversion(answer.judged().get(), limit.unit())
                         .exact(answer.judged().get().min());
-        boolean near =
-                answer.verdict().filter(v -> v != ReadingVerdict.PASS).isPresent()
-                        || near(limit, value);
-        readings.add(new Seen(reading.what(), value.toDouble(), near));
+        boolean outside = answer.is(ReadingVerdict.FAIL);
+        boolean near = outside || answer.is(ReadingVerdict.MARGINAL) || near(limit, value);
+        readings.add(new Seen(reading.what(), value.toDouble(), near, outside));
     }
 
     /** Of a limit with two ends a tenth of what lies between; of one, a tenth of a twentieth. */

@@ -4,8 +4,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executor;
@@ -16,6 +18,9 @@ import methodos.core.bench.Entry;
 import methodos.core.bench.StepWork;
 import methodos.core.bench.Task;
 import methodos.core.bench.Visit;
+import methodos.core.description.Id;
+import methodos.core.manual.Stage;
+import methodos.core.manual.Step;
 import methodos.core.manual.Wait;
 import methodos.core.plan.StepTimes;
 import methodos.files.bench.RunFolder;
@@ -32,7 +37,7 @@ final class BenchDesk {
     private final InstantSource clock;
     private final Executor writing;
     private final Consumer<String> trouble;
-    private final StepTimes times;
+    private final Map<Id<Step>, Double> likely = new HashMap<>();
     private final Set<Object> rung = new HashSet<>();
     private String person;
     private volatile String broken;
@@ -53,7 +58,12 @@ final class BenchDesk {
         this.clock = clock;
         this.writing = writing;
         this.trouble = trouble;
-        this.times = new StepTimes(run.work().manual(), run.work().sight());
+        StepTimes times = new StepTimes(run.work().manual(), run.work().sight());
+        for (Stage stage : run.work().manual().stages()) {
+            stage.steps().stream()
+                    .filter(s -> s.applicability().concerns(run.work().sight()))
+                    .forEach(s -> likely.put(s.id(), times.of(s, stage.kind()).likely()));
+        }
     }
 
     BenchRun run() {
@@ -175,7 +185,7 @@ final class BenchDesk {
     /** Seconds that were worked so far. */
     double worked() {
         double sum = run.visits().stream().mapToDouble(StepWork::seconds).sum();
-        if (run.state() == BenchRun.State.WORKING && run.size() > 0) {
+        if (run.workedAt().isPresent()) {
             Instant last = run.entries().get(run.size() - 1).at();
             sum += Math.max(0, Duration.between(last, clock.instant()).toSeconds());
         }
@@ -184,19 +194,11 @@ final class BenchDesk {
 
     /** Seconds of work that are usually left. */
     double left() {
-        Set<Object> done = new HashSet<>();
+        Set<Id<Step>> left = new HashSet<>(likely.keySet());
         run.visits().stream()
                 .filter(v -> v.outcome() != StepWork.Outcome.OPEN)
-                .forEach(v -> done.add(v.step().id()));
-        return run.work().manual().stages().stream()
-                .flatMap(
-                        stage ->
-                                stage.steps().stream()
-                                        .filter(s -> !done.contains(s.id()))
-                                        .filter(s -> s.applicability().concerns(run.work().sight()))
-                                        .map(s -> times.of(s, stage.kind()).likely()))
-                .mapToDouble(Double::doubleValue)
-                .sum();
+                .forEach(v -> left.remove(v.step().id()));
+        return left.stream().mapToDouble(likely::get).sum();
     }
 
     /** The visit of the step that is worked at, where there is one. */

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
@@ -29,6 +30,7 @@ import methodos.core.kit.FetchList;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.theme.Theme;
+import methodos.files.bench.RunFolder;
 import methodos.files.problem.ProjectProblem;
 
 /**
@@ -36,7 +38,7 @@ import methodos.files.problem.ProjectProblem;
  * large enough for a finger in a glove. What is asked now stands at the right; the large button
  * below it goes on.
  */
-final class BenchScreen implements Hand {
+final class BenchScreen implements TaskHost {
 
     private static final double SIDE = 440;
     private static final double GAP = 16;
@@ -65,15 +67,11 @@ final class BenchScreen implements Hand {
     private final VBox side = new VBox(12);
     private final HBox middle = new HBox(GAP);
     private final Label message = Controls.prose("", "bench-message");
-    private final Button back;
-    private final Button film;
-    private final Button wrong;
-    private final Button stop;
-    private final Button main;
+    private final BenchFoot foot;
     private final Timeline timer = new Timeline();
 
     private BenchDesk desk;
-    private Ask ask = Ask.of(new VBox());
+    private AskedTask ask = AskedTask.of(new VBox());
     private StepWork looking;
     private boolean remarking;
     private Task.RunningWait awaited;
@@ -124,22 +122,46 @@ final class BenchScreen implements Hand {
                             }
 
                             @Override
-                            public Optional<String> photo() {
-                                return BenchScreen.this.photo();
+                            public void photo(Consumer<String> kept) {
+                                BenchScreen.this.photo(kept);
                             }
                         });
-        back = Large.key("benchBack", words.of("bench.earlier"), this::back);
-        film = Large.key("benchFilm", words.of("bench.film"), this::film);
-        wrong = Large.key("benchWrong", words.of("bench.wrong"), this::remark);
-        wrong.getStyleClass().add("bench-wrong");
-        stop = Large.key("benchStop", words.of("bench.stop"), this::stop);
-        main = Large.key("benchMain", "", this::main);
-        main.getStyleClass().add("bench-main");
+        foot =
+                new BenchFoot(
+                        words,
+                        SIDE,
+                        new BenchFoot.Deeds() {
+                            @Override
+                            public void back() {
+                                BenchScreen.this.back();
+                            }
+
+                            @Override
+                            public void film() {
+                                picture.toggle();
+                                again();
+                            }
+
+                            @Override
+                            public void wrong() {
+                                BenchScreen.this.remark();
+                            }
+
+                            @Override
+                            public void stop() {
+                                BenchScreen.this.enter(new Deed.Stopped());
+                            }
+
+                            @Override
+                            public void on() {
+                                BenchScreen.this.on();
+                            }
+                        });
         node.getStyleClass().addAll("window", "bench");
         node.setId("bench");
         node.setTop(head.node());
         node.setCenter(middle);
-        node.setBottom(foot());
+        node.setBottom(foot.node());
         middle.setPadding(new Insets(GAP, GAP, 0, GAP));
         message.setId("benchMessage");
         message.setMinHeight(Region.USE_PREF_SIZE);
@@ -152,8 +174,8 @@ final class BenchScreen implements Hand {
                 new BenchKeys.Deeds() {
                     @Override
                     public void enter() {
-                        if (!main.isDisabled()) {
-                            main();
+                        if (foot.goesOn()) {
+                            on();
                         }
                     }
 
@@ -186,23 +208,6 @@ final class BenchScreen implements Hand {
                         });
         timer.getKeyFrames().add(new KeyFrame(TICK, e -> tick()));
         timer.setCycleCount(Animation.INDEFINITE);
-    }
-
-    private Region foot() {
-        HBox keys = new HBox(12, back, film, wrong, stop);
-        for (Button key : List.of(back, film, wrong, stop)) {
-            key.getStyleClass().add("bench-foot");
-            key.setMinWidth(Region.USE_PREF_SIZE);
-            key.setMaxWidth(Region.USE_PREF_SIZE);
-        }
-        main.getStyleClass().add("bench-foot");
-        main.setMinWidth(SIDE);
-        main.setPrefWidth(SIDE);
-        main.setMaxWidth(SIDE);
-        HBox.setHgrow(keys, Priority.ALWAYS);
-        HBox foot = new HBox(GAP, keys, main);
-        foot.setPadding(new Insets(12, GAP, GAP, GAP));
-        return foot;
     }
 
     Region node() {
@@ -293,15 +298,12 @@ final class BenchScreen implements Hand {
         Task task = run.tasks().get(0);
         awaited = looking == null && task instanceof Task.Await await ? await.on() : null;
         waits.show(desk, awaited);
-        ask = looking == null ? tasks.of(task) : Ask.of(earlier.of(looking));
+        ask = looking == null ? tasks.of(task) : AskedTask.of(earlier.of(looking));
         show(told.node(), ask.press() != null && ask.act() != null);
-        main.setText(looking != null ? words.of("bench.backToStep") : ask.main());
-        main.setDisable(looking == null && ask.act() == null);
-        main.setVisible(!main.isDisabled());
-        film.setDisable(!picture.hasFilm());
-        film.setText(words.of(picture.playing() ? "bench.figure" : "bench.film"));
-        back.setDisable(EarlierStep.before(run.visits(), from(run)).isEmpty());
-        wrong.setDisable(false);
+        foot.on(
+                looking != null ? words.of("bench.backToStep") : ask.main(),
+                looking != null || ask.act() != null);
+        foot.atStep(EarlierStep.before(run.visits(), from(run)).isPresent(), picture);
         tick();
     }
 
@@ -314,19 +316,15 @@ final class BenchScreen implements Hand {
         fetch.show();
         FetchList.Thing next = ((Task.Fetch) run.tasks().get(0)).thing();
         ask =
-                Ask.of(
-                        Large.card(
-                                Large.head(words.of("bench.stillToFetch", open)),
-                                Large.prose(words.of("bench.beforeWork"))),
+                AskedTask.of(
+                        LargeControls.card(
+                                LargeControls.head(words.of("bench.stillToFetch", open)),
+                                LargeControls.prose(words.of("bench.beforeWork"))),
                         words.of("bench.isHere", next.name()),
                         () -> enter(new Deed.Fetched(next.key(), "")));
         show(fetch.node(), false);
-        main.setText(ask.main());
-        main.setDisable(false);
-        main.setVisible(true);
-        back.setDisable(true);
-        film.setDisable(true);
-        wrong.setDisable(true);
+        foot.on(ask.main(), true);
+        foot.beforeTheSteps();
     }
 
     private void show(Region at, boolean keys) {
@@ -365,14 +363,14 @@ final class BenchScreen implements Hand {
         return instruments.addresses().stream()
                 .map(
                         address ->
-                                Large.key(
+                                LargeControls.key(
                                         "from-" + address.replaceAll("[^A-Za-z0-9]", "-"),
                                         words.of("bench.from", instruments.name(address)),
                                         () -> instruments.ask(address)))
                 .toList();
     }
 
-    private void main() {
+    private void on() {
         if (looking != null) {
             looking = null;
             again();
@@ -397,11 +395,6 @@ final class BenchScreen implements Hand {
                         });
     }
 
-    private void film() {
-        picture.toggle();
-        again();
-    }
-
     private void remark() {
         StepWork of = from(desk.run());
         if (of == null) {
@@ -409,10 +402,9 @@ final class BenchScreen implements Hand {
         }
         remarking = true;
         remark.show(of.visit());
-        ask = Ask.of(remark.node());
+        ask = AskedTask.of(remark.node());
         show(told.node(), false);
-        main.setDisable(true);
-        main.setVisible(false);
+        foot.on("", false);
     }
 
     private void remarked(Deed.Noted noted) {
@@ -430,22 +422,21 @@ final class BenchScreen implements Hand {
         refused.ifPresentOrElse(this::say, this::again);
     }
 
-    /** A photo is kept with the run. */
-    private Optional<String> photo() {
-        return photos.get()
-                .flatMap(
-                        file -> {
-                            try {
-                                return Optional.of(desk.folder().keep(file));
-                            } catch (ProjectProblem e) {
-                                say(e.getMessage());
-                                return Optional.empty();
-                            }
-                        });
-    }
-
-    private void stop() {
-        enter(new Deed.Stopped());
+    /** A photo is kept with the run, beside the interface. */
+    private void photo(Consumer<String> kept) {
+        RunFolder folder = desk.folder();
+        photos.get()
+                .ifPresent(
+                        file ->
+                                beside.execute(
+                                        () -> {
+                                            try {
+                                                String digest = folder.keep(file);
+                                                Platform.runLater(() -> kept.accept(digest));
+                                            } catch (ProjectProblem e) {
+                                                Platform.runLater(() -> say(e.getMessage()));
+                                            }
+                                        }));
     }
 
     private void sent(String name, InstrumentLine.Value value) {

@@ -18,19 +18,19 @@ import methodos.core.words.Words;
 /** A step that was done before: what was entered, and how a wrong entry is put right. */
 final class EarlierStep {
 
-    private final Hand hand;
+    private final TaskHost host;
     private final Words words;
 
-    EarlierStep(Hand hand) {
-        this.hand = hand;
-        this.words = hand.words();
+    EarlierStep(TaskHost host) {
+        this.host = host;
+        this.words = host.words();
     }
 
     Region of(StepWork work) {
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Large.head(words.of("bench.outcome." + work.outcome(), work.number())));
-        TextField value = Large.field("correctValue", words.of("bench.rightValue"));
-        TextField why = Large.field("correctWhy", words.of("bench.whyWrong"));
+        nodes.add(LargeControls.head(words.of("bench.outcome." + work.outcome(), work.number())));
+        TextField value = LargeControls.field("correctValue", words.of("bench.rightValue"));
+        TextField why = LargeControls.field("correctWhy", words.of("bench.whyWrong"));
         List<Node> rows = new ArrayList<>();
         List<Reading> readings = work.step().readings();
         for (int i = 0; i < readings.size(); i++) {
@@ -42,14 +42,14 @@ final class EarlierStep {
             }
         }
         if (rows.isEmpty()) {
-            nodes.add(Large.prose(words.of("bench.nothingEntered"), "soft"));
+            nodes.add(LargeControls.prose(words.of("bench.nothingEntered"), "soft"));
         } else {
-            nodes.add(Large.prose(words.of("bench.correctHint"), "soft"));
+            nodes.add(LargeControls.prose(words.of("bench.correctHint"), "soft"));
             nodes.add(value);
             nodes.add(why);
             nodes.addAll(rows);
         }
-        return Large.card(nodes);
+        return LargeControls.card(nodes);
     }
 
     private Node row(
@@ -60,15 +60,15 @@ final class EarlierStep {
                         + (of.count() > 1 ? ", " + of.labels().get(which) : "")
                         + "  "
                         + last.answer().given();
-        var text = Large.prose(what);
+        var text = LargeControls.prose(what);
         HBox.setHgrow(text, Priority.ALWAYS);
         text.setMaxWidth(Double.MAX_VALUE);
         var key =
-                Large.key(
+                LargeControls.key(
                         "correct-" + index + "-" + which,
                         words.of("bench.correct"),
                         () ->
-                                hand.enter(
+                                host.enter(
                                         new Deed.Corrected(
                                                 work.visit(),
                                                 index,

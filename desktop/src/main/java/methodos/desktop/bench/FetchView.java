@@ -25,16 +25,16 @@ import methodos.desktop.control.Controls;
 /** What has to lie at the bench before the work begins: a row for each, ticked when it is there. */
 final class FetchView {
 
-    private final Hand hand;
+    private final TaskHost host;
     private final Words words;
     private final VBox rows = new VBox(8);
     private final TextField why;
     private final ScrollPane node;
 
-    FetchView(Hand hand) {
-        this.hand = hand;
-        this.words = hand.words();
-        why = Large.field("fetchWhy", words.of("bench.missingWhy"));
+    FetchView(TaskHost host) {
+        this.host = host;
+        this.words = host.words();
+        why = LargeControls.field("fetchWhy", words.of("bench.missingWhy"));
         rows.setPadding(new Insets(4, 12, 12, 4));
         node = new ScrollPane(rows);
         node.setFitToWidth(true);
@@ -51,11 +51,11 @@ final class FetchView {
     }
 
     void show() {
-        BenchRun run = hand.desk().run();
+        BenchRun run = host.desk().run();
         double at = node.getVvalue();
         rows.getChildren().clear();
-        rows.getChildren().add(Large.head(words.of("bench.fetch")));
-        rows.getChildren().add(Large.prose(words.of("bench.fetchHint"), "soft"));
+        rows.getChildren().add(LargeControls.head(words.of("bench.fetch")));
+        rows.getChildren().add(LargeControls.prose(words.of("bench.fetchHint"), "soft"));
         rows.getChildren().add(why);
         Map<FetchList.Shelf, FlowPane> groups = new LinkedHashMap<>();
         List<FetchList.Thing> things = run.work().fetch();
@@ -95,13 +95,13 @@ final class FetchView {
         HBox face = new HBox(10, sign, text);
         face.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(text, Priority.ALWAYS);
-        Button row = Large.key("fetch-" + thing.key(), "", () -> fetched(thing, ""));
+        Button row = LargeControls.key("fetch-" + thing.key(), "", () -> fetched(thing, ""));
         row.setGraphic(face);
         face.setPrefWidth(250);
         row.setAccessibleText(thing.name());
         row.setAlignment(Pos.CENTER_LEFT);
         Button without =
-                Large.key(
+                LargeControls.key(
                         "missing-" + thing.key(), words.of("bench.missing"), () -> without(thing));
         without.getStyleClass().add("bench-small");
         without.setMinWidth(Region.USE_PREF_SIZE);
@@ -123,7 +123,7 @@ final class FetchView {
 
     private void without(FetchList.Thing thing) {
         if (why.getText().isBlank()) {
-            hand.say(words.of("bench.sayWhy", thing.name()));
+            host.say(words.of("bench.sayWhy", thing.name()));
             why.requestFocus();
             return;
         }
@@ -132,6 +132,6 @@ final class FetchView {
     }
 
     private void fetched(FetchList.Thing thing, String missing) {
-        hand.enter(new Deed.Fetched(thing.key(), missing));
+        host.enter(new Deed.Fetched(thing.key(), missing));
     }
 }

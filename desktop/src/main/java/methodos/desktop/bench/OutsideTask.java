@@ -22,7 +22,7 @@ import methodos.core.words.Words;
 /** Something outside its limit, or bad, for which no step of the manual is. */
 final class OutsideTask {
 
-    private final Hand hand;
+    private final TaskHost host;
     private final Words words;
 
     /** How something outside is settled, where that is being typed. */
@@ -36,19 +36,19 @@ final class OutsideTask {
     private Way way = Way.NONE;
     private Object wayOf;
 
-    OutsideTask(Hand hand) {
-        this.hand = hand;
-        this.words = hand.words();
+    OutsideTask(TaskHost host) {
+        this.host = host;
+        this.words = host.words();
     }
 
-    Ask of(StepWork at, Task.Deal task) {
+    AskedTask of(StepWork at, Task.Deal task) {
         if (!task.what().equals(wayOf)) {
             wayOf = task.what();
             way = Way.NONE;
         }
         String what = outside(at, task);
         if (task.what() instanceof Outside.OfReading of && way == Way.MEASURE) {
-            return new ReadingTask(hand)
+            return new ReadingTask(host)
                     .reading(
                             at,
                             new Task.Measure(
@@ -58,51 +58,53 @@ final class OutsideTask {
             return size(at, task.reading(), of);
         }
         List<Node> nodes = new ArrayList<>();
-        nodes.add(Large.head(what));
+        nodes.add(LargeControls.head(what));
         if (task.reading() != null && !task.reading().otherwise().isBlank()) {
-            nodes.add(Large.prose(words.of("bench.otherwise", task.reading().otherwise())));
+            nodes.add(LargeControls.prose(words.of("bench.otherwise", task.reading().otherwise())));
         }
         if (task.what() instanceof Outside.OfReading
                 && !(task.reading().answer() instanceof Answer.Reckoned)) {
             nodes.add(
-                    Large.key(
+                    LargeControls.key(
                             "benchMeasureAgain",
                             words.of("bench.measureAgain"),
                             () -> go(Way.MEASURE)));
             if (task.reading().fit() != null) {
-                nodes.add(Large.key("benchSize", words.of("bench.chooseSize"), () -> go(Way.SIZE)));
+                nodes.add(
+                        LargeControls.key(
+                                "benchSize", words.of("bench.chooseSize"), () -> go(Way.SIZE)));
             }
         }
         for (PartUse use : at.step().parts()) {
-            hand.desk()
+            host.desk()
                     .run()
                     .work()
                     .manual()
                     .part(use.part())
                     .ifPresent(p -> nodes.add(renewed(at, task, p)));
         }
-        TextField how = Large.field("benchHow", words.of("bench.how"));
-        nodes.add(Large.prose(words.of("bench.orAccept"), "soft"));
+        TextField how = LargeControls.field("benchHow", words.of("bench.how"));
+        nodes.add(LargeControls.prose(words.of("bench.orAccept"), "soft"));
         nodes.add(how);
-        return Ask.of(
-                Large.card(nodes),
+        return AskedTask.of(
+                LargeControls.card(nodes),
                 words.of("bench.leaveIt"),
                 () ->
-                        hand.enter(
+                        host.enter(
                                 new Deed.Dealt(
                                         at.visit(), task.what(), how.getText().strip(), null)));
     }
 
     private void go(Way to) {
         way = to;
-        hand.again();
+        host.again();
     }
 
     private Node renewed(StepWork at, Task.Deal task, Part part) {
-        return Large.key(
+        return LargeControls.key(
                 "renewed-" + part.item(),
                 words.of("bench.renewed", part.item(), part.name()),
-                () -> hand.enter(new Deed.Dealt(at.visit(), task.what(), "", part.id())));
+                () -> host.enter(new Deed.Dealt(at.visit(), task.what(), "", part.id())));
     }
 
     private String outside(StepWork at, Task.Deal task) {
@@ -112,7 +114,7 @@ final class OutsideTask {
                             ? ", " + task.reading().labels().get(of.which())
                             : "";
             String given =
-                    hand.desk()
+                    host.desk()
                             .run()
                             .answer(at, of.reading(), of.which())
                             .map(JudgedAnswer::given)
@@ -126,10 +128,10 @@ final class OutsideTask {
     }
 
     /** The size that is in is asked for, and the one to fit is reckoned. */
-    private Ask size(StepWork at, Reading reading, Outside.OfReading of) {
+    private AskedTask size(StepWork at, Reading reading, Outside.OfReading of) {
         Quantity limit = reading.known().orElseThrow();
         String gap =
-                hand.desk()
+                host.desk()
                         .run()
                         .answer(at, of.reading(), of.which())
                         .map(JudgedAnswer::given)
@@ -137,26 +139,26 @@ final class OutsideTask {
         VBox above =
                 new VBox(
                         8,
-                        Large.head(words.of("bench.sizeIn")),
-                        Large.prose(
+                        LargeControls.head(words.of("bench.sizeIn")),
+                        LargeControls.prose(
                                 words.of(
                                         "bench.stock",
                                         join(reading.fit().stock()),
                                         reading.fit().wanted().print()),
                                 "soft"));
-        return new ReadingTask(hand)
+        return new ReadingTask(host)
                 .number(
                         above,
                         limit.unit().symbol(),
                         typed -> {
                             Optional<Quantity> size = chosen(limit, reading, typed, gap);
                             if (size.isEmpty()) {
-                                hand.say(words.of("bench.noSize"));
+                                host.say(words.of("bench.noSize"));
                                 return;
                             }
                             way = Way.NONE;
-                            hand.say(words.of("bench.fitSize", size.get().print()));
-                            hand.enter(
+                            host.say(words.of("bench.fitSize", size.get().print()));
+                            host.enter(
                                     new Deed.Fitted(
                                             at.visit(),
                                             of.reading(),

@@ -38,20 +38,20 @@ final class ReadingTask {
     /** What is said of what is typed so far. */
     private record Said(String text, boolean bad) {}
 
-    private final Hand hand;
+    private final TaskHost host;
     private final StringBuilder typed = new StringBuilder();
     private final Label shown = Controls.label("", "bench-typed");
     private final Label said = Controls.prose("", "bench-said");
     private Function<String, Said> judge = t -> new Said("", false);
 
-    ReadingTask(Hand hand) {
-        this.hand = hand;
+    ReadingTask(TaskHost host) {
+        this.host = host;
         shown.setId("benchTyped");
         said.setId("benchSaid");
     }
 
     /** A reading of the step. */
-    Ask reading(StepWork at, Task.Measure task) {
+    AskedTask reading(StepWork at, Task.Measure task) {
         Reading of = task.of();
         if (of.answer() instanceof Answer.Choice choice) {
             return choice(of.what(), choice.answers(), a -> measured(at, task, a, ""));
@@ -59,9 +59,9 @@ final class ReadingTask {
         if (of.answer() instanceof Answer.Written) {
             return written(at, task);
         }
-        BenchRun run = hand.desk().run();
+        BenchRun run = host.desk().run();
         judge = text -> verdict(() -> run.judge(at, task.reading(), task.which(), text));
-        ReadingRule rule = new ReadingRule(hand.theme());
+        ReadingRule rule = new ReadingRule(host.theme());
         List<ReadingRule.Dot> dots = new ArrayList<>();
         StringBuilder row = new StringBuilder();
         for (int n = 0; n < of.count(); n++) {
@@ -69,24 +69,24 @@ final class ReadingTask {
             if (!all.isEmpty()) {
                 Taken last = all.get(all.size() - 1);
                 number(of, last.answer())
-                        .ifPresent(
-                                v -> dots.add(new ReadingRule.Dot(v, last.verdict().orElse(null))));
+                        .ifPresent(v -> dots.add(new ReadingRule.Dot(v, standing(last.answer()))));
                 row.append(row.length() == 0 ? "" : "   ")
                         .append(of.count() > 1 ? of.labels().get(n) + "  " : "")
                         .append(digits(of, last.answer().given()))
                         .append(close(last));
             }
         }
-        rule.show(of.known().orElse(null), dots, hand.words().of("bench.rule", of.what(), row));
+        rule.show(of.known().orElse(null), dots, host.words().of("bench.rule", of.what(), row));
         VBox body =
-                Large.card(
-                        Large.head(of.what()),
-                        Large.prose(limit(of), "soft"),
+                LargeControls.card(
+                        LargeControls.head(of.what()),
+                        LargeControls.prose(limit(of), "soft"),
                         rule.node(),
-                        Controls.named(Large.prose(row.toString(), "soft"), "benchTaken", ""),
+                        Controls.named(
+                                LargeControls.prose(row.toString(), "soft"), "benchTaken", ""),
                         entry(of.count() > 1 ? of.labels().get(task.which()) : "", unit(of)));
-        if (task.before().isPresent() && closeTo(task.before().get())) {
-            body.getChildren().add(1, Large.prose(hand.words().of("bench.again"), "open"));
+        if (task.before().filter(b -> b.is(ReadingVerdict.MARGINAL)).isPresent()) {
+            body.getChildren().add(1, LargeControls.prose(host.words().of("bench.again"), "open"));
         }
         return typing(
                 body,
@@ -102,25 +102,30 @@ final class ReadingTask {
                 : given;
     }
 
-    private static boolean closeTo(JudgedAnswer answer) {
-        return answer.verdict().filter(v -> v == ReadingVerdict.MARGINAL).isPresent();
+    private static MeasureRule.Standing standing(JudgedAnswer answer) {
+        return answer.is(ReadingVerdict.FAIL)
+                ? MeasureRule.Standing.OUTSIDE
+                : answer.is(ReadingVerdict.MARGINAL)
+                        ? MeasureRule.Standing.CLOSE
+                        : MeasureRule.Standing.WELL;
     }
 
     private String close(Taken taken) {
-        ReadingVerdict verdict = taken.verdict().orElse(null);
-        return verdict == ReadingVerdict.FAIL
-                ? " " + hand.words().of("bench.outside")
-                : verdict == ReadingVerdict.MARGINAL ? " " + hand.words().of("bench.close") : "";
+        return switch (standing(taken.answer())) {
+            case WELL -> "";
+            case CLOSE -> " " + host.words().of("bench.close");
+            case OUTSIDE -> " " + host.words().of("bench.outside");
+        };
     }
 
     private String limit(Reading of) {
         String limit =
                 of.known()
-                        .map(q -> hand.words().of("bench.limit", q.print()))
-                        .orElse(hand.words().of("bench.noted"));
+                        .map(q -> host.words().of("bench.limit", q.print()))
+                        .orElse(host.words().of("bench.noted"));
         return of.otherwise().isBlank()
                 ? limit
-                : limit + " · " + hand.words().of("bench.otherwise", of.otherwise());
+                : limit + " · " + host.words().of("bench.otherwise", of.otherwise());
     }
 
     private static String unit(Reading of) {
@@ -141,35 +146,38 @@ final class ReadingTask {
                 return new Said("", false);
             }
             return new Said(
-                    hand.words().of("bench.verdict." + verdict), verdict == ReadingVerdict.FAIL);
+                    host.words().of("bench.verdict." + verdict), verdict == ReadingVerdict.FAIL);
         } catch (IllegalArgumentException notYet) {
-            return new Said(hand.words().of("bench.notANumber"), true);
+            return new Said(host.words().of("bench.notANumber"), true);
         }
     }
 
     private void measured(StepWork at, Task.Measure task, String text, String instrument) {
-        hand.enter(new Deed.Measured(at.visit(), task.reading(), task.which(), text, instrument));
+        host.enter(new Deed.Measured(at.visit(), task.reading(), task.which(), text, instrument));
     }
 
     /** Words or a number from a plate, typed on the keyboard. */
-    private Ask written(StepWork at, Task.Measure task) {
-        var field = Large.field("benchWords", task.of().what());
+    private AskedTask written(StepWork at, Task.Measure task) {
+        var field = LargeControls.field("benchWords", task.of().what());
         Runnable enter = () -> measured(at, task, field.getText().strip(), "");
         Runnable keep =
                 () -> {
                     if (field.getText().isBlank()) {
-                        hand.say(hand.words().of("bench.typeFirst"));
+                        host.say(host.words().of("bench.typeFirst"));
                     } else {
                         enter.run();
                     }
                 };
         field.setOnAction(e -> keep.run());
-        VBox body = Large.card(Large.head(task.of().what()), field);
+        VBox body = LargeControls.card(LargeControls.head(task.of().what()), field);
         if (task.of().answer() instanceof Answer.Written w && !w.among().isEmpty()) {
             body.getChildren()
-                    .add(1, Large.prose(hand.words().of("bench.among", join(w.among())), "soft"));
+                    .add(
+                            1,
+                            LargeControls.prose(
+                                    host.words().of("bench.among", join(w.among())), "soft"));
         }
-        return Ask.of(body, hand.words().of("bench.enter"), keep);
+        return AskedTask.of(body, host.words().of("bench.enter"), keep);
     }
 
     private static String join(List<String> words) {
@@ -177,26 +185,27 @@ final class ReadingTask {
     }
 
     /** One of a few words, a key for each. */
-    Ask choice(String what, List<String> answers, Consumer<String> take) {
+    AskedTask choice(String what, List<String> answers, Consumer<String> take) {
         GridPane keys = new GridPane();
         keys.setHgap(12);
         keys.setVgap(12);
         for (int i = 0; i < answers.size(); i++) {
             String answer = answers.get(i);
-            Button key = Large.key("benchAnswer" + (i + 1), answer, () -> take.accept(answer));
+            Button key =
+                    LargeControls.key("benchAnswer" + (i + 1), answer, () -> take.accept(answer));
             GridPane.setHgrow(key, Priority.ALWAYS);
             keys.add(key, i % 2, i / 2);
         }
-        return Ask.of(Large.card(Large.head(what), keys));
+        return AskedTask.of(LargeControls.card(LargeControls.head(what), keys));
     }
 
     /** What a decision asks for. */
-    Ask decision(StepWork at, Task.Try task) {
+    AskedTask decision(StepWork at, Task.Try task) {
         Decision.Measure measure = task.measure();
         String name = task.decision().nameOf(measure.symbol());
         BiConsumer<String, String> take =
                 (instrument, text) ->
-                        hand.enter(
+                        host.enter(
                                 new Deed.Tried(
                                         at.visit(),
                                         task.decision().id(),
@@ -204,7 +213,7 @@ final class ReadingTask {
                                         text,
                                         instrument));
         List<Node> above = new ArrayList<>();
-        above.add(Large.prose(task.decision().name(), "accent-strong"));
+        above.add(LargeControls.prose(task.decision().name(), "accent-strong"));
         at.decisions().stream()
                 .filter(d -> d.decision().equals(task.decision()))
                 .findFirst()
@@ -215,8 +224,8 @@ final class ReadingTask {
                                     .ifPresent(
                                             c ->
                                                     above.add(
-                                                            Large.prose(
-                                                                    hand.words()
+                                                            LargeControls.prose(
+                                                                    host.words()
                                                                             .of(
                                                                                     "bench.change",
                                                                                     c))));
@@ -224,7 +233,7 @@ final class ReadingTask {
                                     .forEach(
                                             v ->
                                                     above.add(
-                                                            Large.prose(
+                                                            LargeControls.prose(
                                                                     task.decision()
                                                                                     .nameOf(
                                                                                             v
@@ -234,23 +243,23 @@ final class ReadingTask {
                                                                     "soft")));
                         });
         if (!measure.choices().isEmpty()) {
-            Ask choice = choice(name, measure.choices(), a -> take.accept("", a));
+            AskedTask choice = choice(name, measure.choices(), a -> take.accept("", a));
             ((VBox) choice.body()).getChildren().addAll(0, above);
             return choice;
         }
-        VBox body = Large.card(above);
+        VBox body = LargeControls.card(above);
         body.getChildren()
                 .addAll(
-                        Large.head(name),
-                        Large.prose(
-                                hand.words().of("bench.range", measure.range().print()), "soft"),
+                        LargeControls.head(name),
+                        LargeControls.prose(
+                                host.words().of("bench.range", measure.range().print()), "soft"),
                         entry("", measure.range().unit().symbol()));
         return typing(body, take, Optional.of(measure.range().unit()));
     }
 
     /** A number of any kind: the size that is in, what a wrench showed. */
-    Ask number(Region above, String unit, Consumer<String> take) {
-        VBox body = Large.card(above, entry("", unit));
+    AskedTask number(Region above, String unit, Consumer<String> take) {
+        VBox body = LargeControls.card(above, entry("", unit));
         return typing(body, (name, text) -> take.accept(text), Optional.empty());
     }
 
@@ -275,12 +284,13 @@ final class ReadingTask {
         return row;
     }
 
-    private Ask typing(VBox body, BiConsumer<String, String> take, Optional<MeasureUnit> unit) {
+    private AskedTask typing(
+            VBox body, BiConsumer<String, String> take, Optional<MeasureUnit> unit) {
         show();
         Runnable enter =
                 () -> {
                     if (typed.length() == 0) {
-                        hand.say(hand.words().of("bench.typeFirst"));
+                        host.say(host.words().of("bench.typeFirst"));
                         return;
                     }
                     String text = typed.toString();
@@ -288,9 +298,9 @@ final class ReadingTask {
                     show();
                     take.accept("", text);
                 };
-        return new Ask(
+        return new AskedTask(
                 body,
-                hand.words().of("bench.enter"),
+                host.words().of("bench.enter"),
                 enter,
                 this::press,
                 (name, value) -> {
@@ -300,7 +310,7 @@ final class ReadingTask {
                     if (fits) {
                         take.accept(name, value.text());
                     } else {
-                        hand.say(hand.words().of("bench.otherKind", name, value.text()));
+                        host.say(host.words().of("bench.otherKind", name, value.text()));
                     }
                 });
     }

@@ -2,7 +2,8 @@ package methodos.desktop.bench;
 
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -22,6 +23,7 @@ final class RemarkView {
     private final TextArea text;
     private final ToggleGroup kinds = new ToggleGroup();
     private final Map<Deed.Remark, ToggleButton> keys = new EnumMap<>(Deed.Remark.class);
+    private final Button photoKey;
     private String photo = "";
     private Visit visit;
 
@@ -34,8 +36,8 @@ final class RemarkView {
 
         void back();
 
-        /** Asks for a photo and keeps it; gives its digest. */
-        Optional<String> photo();
+        /** Asks for a photo and keeps it; its digest comes when it is kept. */
+        void photo(Consumer<String> kept);
     }
 
     RemarkView(Words words, Deeds deeds) {
@@ -54,24 +56,24 @@ final class RemarkView {
         text.getStyleClass().add("bench-field");
         text.setWrapText(true);
         text.setPrefRowCount(4);
-        var photoKey = Large.key("remarkPhoto", words.of("bench.photo"), () -> {});
+        photoKey = LargeControls.key("remarkPhoto", words.of("bench.photo"), () -> {});
         photoKey.setOnAction(
                 e ->
-                        deeds.photo()
-                                .ifPresent(
-                                        d -> {
-                                            photo = d;
-                                            photoKey.setText(words.of("bench.photoThere"));
-                                        }));
+                        deeds.photo(
+                                digest -> {
+                                    photo = digest;
+                                    photoKey.setText(words.of("bench.photoThere"));
+                                }));
         node =
-                Large.card(
-                        Large.head(words.of("bench.wrong")),
+                LargeControls.card(
+                        LargeControls.head(words.of("bench.wrong")),
                         row,
                         text,
                         photoKey,
-                        Large.key("remarkKeep", words.of("bench.keepRemark"), () -> keep(deeds)),
-                        Large.key("remarkBack", words.of("bench.backToStep"), deeds::back),
-                        Large.key(
+                        LargeControls.key(
+                                "remarkKeep", words.of("bench.keepRemark"), () -> keep(deeds)),
+                        LargeControls.key("remarkBack", words.of("bench.backToStep"), deeds::back),
+                        LargeControls.key(
                                 "remarkGiveUp",
                                 words.of("bench.giveUp"),
                                 () -> deeds.giveUp(text.getText().strip())));
@@ -84,6 +86,7 @@ final class RemarkView {
     void show(Visit of) {
         visit = of;
         photo = "";
+        photoKey.setText(words.of("bench.photo"));
         text.clear();
         keys.get(Deed.Remark.TROUBLE).setSelected(true);
     }

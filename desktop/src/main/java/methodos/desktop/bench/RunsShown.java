@@ -130,12 +130,19 @@ final class RunsShown {
                     lines.add(
                             new RunsDrawing.Line(
                                     runs.get(i).serial(),
-                                    of.stream().map(RunSeen.Seen::value).toList(),
-                                    of.stream().map(RunSeen.Seen::near).toList()));
+                                    of.stream().map(RunsShown::dot).toList()));
                 }
             }
         }
         return lines;
+    }
+
+    private static ReadingRule.Dot dot(RunSeen.Seen seen) {
+        return new ReadingRule.Dot(
+                seen.value(),
+                seen.outside()
+                        ? MeasureRule.Standing.OUTSIDE
+                        : seen.near() ? MeasureRule.Standing.CLOSE : MeasureRule.Standing.WELL);
     }
 
     private void draw() {

@@ -12,7 +12,6 @@ import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
-import methodos.core.description.Id;
 import methodos.core.figure.FigureDrawing;
 import methodos.core.figure.FigureText;
 import methodos.core.manual.Clip;
@@ -158,12 +157,8 @@ final class StepPicture {
             return Optional.empty();
         }
         return Optional.of(
-                new FigurePainter(drawing, id -> other(of, id).flatMap(pictures::prepared))
+                new FigurePainter(drawing, id -> of.figure(id).flatMap(pictures::prepared))
                         .paint(WIDEST));
-    }
-
-    private static Optional<Figure> other(Manual of, Id<Figure> id) {
-        return of.figure(id);
     }
 
     private Optional<BufferedImage> taken(Figure figure) {

@@ -60,7 +60,7 @@ final class StepTold {
         String stage = words.of(run.work().stage(work.visit()).kind());
         text.getChildren()
                 .add(
-                        Large.prose(
+                        LargeControls.prose(
                                 work.place().isEmpty() ? stage : stage + " · " + work.place(),
                                 "accent-strong"));
         Label number = Controls.label(String.valueOf(work.number()), "bench-number");
@@ -73,17 +73,18 @@ final class StepTold {
         text.getChildren().add(row);
         FlowPane facts = new FlowPane(18, 4);
         for (String fact : facts(run, manual, step)) {
-            facts.getChildren().add(Large.prose(fact));
+            facts.getChildren().add(LargeControls.prose(fact));
         }
         if (!facts.getChildren().isEmpty()) {
             text.getChildren().add(facts);
         }
         if (!step.why().isBlank()) {
-            text.getChildren().add(Large.prose(step.why(), "soft"));
+            text.getChildren().add(LargeControls.prose(step.why(), "soft"));
         }
-        step.notes().forEach(n -> text.getChildren().add(Large.prose(n, "soft")));
+        step.notes().forEach(n -> text.getChildren().add(LargeControls.prose(n, "soft")));
         if (picture.count() > 1) {
-            text.getChildren().add(Large.prose(words.of("bench.figures", picture.count()), "soft"));
+            text.getChildren()
+                    .add(LargeControls.prose(words.of("bench.figures", picture.count()), "soft"));
         }
     }
 

@@ -5,7 +5,7 @@ import methodos.core.words.Words;
 import methodos.desktop.theme.Theme;
 
 /** What a task at the bench can do: enter something, say something, and know its surroundings. */
-interface Hand {
+interface TaskHost {
 
     /** Enters it, and shows what is asked next; where it is refused, says why. */
     void enter(Deed deed);

@@ -12,7 +12,7 @@ import methodos.core.bench.InstrumentLine;
  * @param press takes a key of the number pad or the keyboard, null where nothing is typed
  * @param taken takes what an instrument sent; null where nothing is measured
  */
-record Ask(Region body, String main, Runnable act, Press press, Taking taken) {
+record AskedTask(Region body, String main, Runnable act, Press press, Taking taken) {
 
     /** Takes a key. */
     @FunctionalInterface
@@ -27,12 +27,12 @@ record Ask(Region body, String main, Runnable act, Press press, Taking taken) {
     }
 
     /** Where the large button does all. */
-    static Ask of(Region body, String main, Runnable act) {
-        return new Ask(body, main, act, null, null);
+    static AskedTask of(Region body, String main, Runnable act) {
+        return new AskedTask(body, main, act, null, null);
     }
 
     /** Where what stands at the right has buttons of its own. */
-    static Ask of(Region body) {
-        return new Ask(body, "", null, null, null);
+    static AskedTask of(Region body) {
+        return new AskedTask(body, "", null, null, null);
     }
 }

@@ -11,9 +11,9 @@ import javafx.scene.layout.VBox;
 import methodos.desktop.control.Controls;
 
 /** Controls that a finger in a glove hits, and text that is read from an arm's length. */
-final class Large {
+final class LargeControls {
 
-    private Large() {}
+    private LargeControls() {}
 
     /** A key with words on it. */
     static Button key(String id, String text, Runnable action) {
