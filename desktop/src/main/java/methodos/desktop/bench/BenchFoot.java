@@ -26,6 +26,9 @@ final class BenchFoot {
 
     private static final double GAP = 16;
 
+    /** Where the window is narrow, the large key gives way to the others down to this share. */
+    private static final double NARROWEST = 0.6;
+
     private final Words words;
     private final Button back;
     private final Button film;
@@ -34,7 +37,7 @@ final class BenchFoot {
     private final HBox node;
 
     /**
-     * @param width of the large key
+     * @param width of the large key where there is room
      */
     BenchFoot(Words words, double width, Deeds deeds) {
         this.words = words;
@@ -45,7 +48,7 @@ final class BenchFoot {
         Button stop = LargeControls.key("benchStop", words.of("bench.stop"), deeds::stop);
         on = LargeControls.key("benchMain", "", deeds::on);
         on.getStyleClass().addAll("bench-main", "bench-foot");
-        on.setMinWidth(width);
+        on.setMinWidth(width * NARROWEST);
         on.setPrefWidth(width);
         on.setMaxWidth(width);
         HBox keys = new HBox(12, back, film, wrong, stop);

@@ -26,6 +26,8 @@ import methodos.core.bench.Entry;
 import methodos.core.bench.RunSeen;
 import methodos.core.check.OpenPoint;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Sight;
+import methodos.core.manual.StepNumbers;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
@@ -224,6 +226,11 @@ public final class BenchPlace implements PlaceView {
 
     private void begin(BeginForm.Begin begin) {
         Manual manual = project.manual();
+        Sight unit = RunFolder.sight(begin.begun());
+        if (new StepNumbers(project.practised().manual(), unit).count() == 0) {
+            message.accept(words.of("bench.noSteps"));
+            return;
+        }
         Entry entry = new Entry(clock.instant(), begin.person(), begin.begun());
         String name =
                 DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss", Locale.ROOT)

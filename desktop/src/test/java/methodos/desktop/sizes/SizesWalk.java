@@ -3,12 +3,16 @@ package methodos.desktop.sizes;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import methodos.desktop.RealWindow;
 import methodos.desktop.place.Place;
@@ -23,6 +27,9 @@ abstract class SizesWalk extends RealWindow {
 
     private static final List<Size> USUAL =
             List.of(new Size(1024, 640, 1), new Size(1366, 700, 1), new Size(1280, 800, 2));
+
+    /** So many entries lead past what is to fetch and some steps on. */
+    private static final int BENCH_ENTRIES = 60;
 
     /** What is looked at beside the places themselves. */
     private static final int OTHERS = 4;
@@ -100,6 +107,7 @@ abstract class SizesWalk extends RealWindow {
                 }
                 leave(robot, place);
             }
+            bench(robot, size + " bench");
             robot.interact(() -> window().find());
             look(robot, size + " finder");
             robot.interact(() -> window().guide(false));
@@ -112,6 +120,39 @@ abstract class SizesWalk extends RealWindow {
         }
         assertThat(faults).as("of %s things looked at", looked).isEmpty();
         assertThat(looked).isGreaterThan(sizes.size() * (Place.values().length + OTHERS) * 8);
+    }
+
+    /** A unit is begun, everything is fetched, and some steps are done; then the work stops. */
+    private void bench(FxRobot robot, String where) throws Exception {
+        robot.interact(() -> window().show(Place.BENCH));
+        until(() -> window().ready());
+        laidOut(robot);
+        robot.interact(
+                () -> {
+                    // a number of some unit that the manual covers
+                    robot.lookup("#benchSerial").queryAs(TextField.class).setText("2417");
+                    robot.lookup("#benchPerson").queryAs(TextField.class).setText("A. Lindqvist");
+                });
+        press(robot, "benchBegin");
+        if (manual().steps().findAny().isEmpty()) {
+            look(robot, where + " without a step");
+            return;
+        }
+        until(() -> robot.lookup("#bench").tryQuery().isPresent());
+        Set<String> kinds = new HashSet<>();
+        for (int i = 0; i < BENCH_ENTRIES; i++) {
+            String kind = robot.lookup("#benchMain").queryAs(Button.class).getText();
+            if (kinds.add(kind.replaceAll(":.*|\\d+", ""))) {
+                lookOnce(robot, where + " " + kind);
+            }
+            press(robot, "benchMain");
+        }
+        for (String key : List.of("benchBack", "benchWrong")) {
+            press(robot, key);
+            lookOnce(robot, where + " " + key);
+        }
+        press(robot, "benchStop");
+        until(() -> robot.lookup("#bench").tryQuery().isEmpty());
     }
 
     /** Presses the first button that is seen whose name begins so. */
