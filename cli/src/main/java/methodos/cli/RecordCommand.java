@@ -104,6 +104,7 @@ final class RecordCommand implements Callable<Integer> {
                         run.record(),
                         run.seal(),
                         run.problem(),
+                        run::photo,
                         HouseStyle.in(project),
                         ZoneId.systemDefault(),
                         out);

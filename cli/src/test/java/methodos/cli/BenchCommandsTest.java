@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.awt.image.BufferedImage;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import javax.imageio.ImageIO;
 import methodos.core.bench.BenchRun;
 import methodos.core.bench.Deed;
 import methodos.core.bench.Entry;
@@ -17,9 +19,13 @@ import methodos.core.manual.Manual;
 import methodos.core.plan.StepTimes;
 import methodos.files.bench.RunFolder;
 import methodos.files.problem.ProjectProblem;
+import methodos.files.project.Digest;
 import methodos.files.project.ProjectFolder;
+import methodos.fixtures.ValidPdf;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
@@ -57,6 +63,13 @@ class BenchCommandsTest extends CalledCommands {
     }
 
     private Path worked() throws Exception {
+        return worked(null);
+    }
+
+    /**
+     * @param photo of a remark at the first step that is done, null for none
+     */
+    private Path worked(Path photo) throws Exception {
         Manual manual = ProjectFolder.read(Path.of(demo.toString())).manual();
         Entry begun =
                 new Entry(
@@ -80,6 +93,19 @@ class BenchCommandsTest extends CalledCommands {
                     e -> {
                         try {
                             run.append(e);
+                            boolean first =
+                                    going.visits().stream().allMatch(v -> v.remarks().isEmpty());
+                            if (photo != null && first && e.deed() instanceof Deed.Done done) {
+                                run.add(
+                                        new Entry(
+                                                e.at(),
+                                                "T. Ester",
+                                                new Deed.Noted(
+                                                        done.visit(),
+                                                        Deed.Remark.NOTE,
+                                                        "Scratched before we began",
+                                                        run.keep(photo))));
+                            }
                         } catch (ProjectProblem problem) {
                             throw new IllegalStateException(problem);
                         }
@@ -106,6 +132,7 @@ class BenchCommandsTest extends CalledCommands {
         assertThat(run("record", demo, "--run", "first", "--format", "pdf")).isEqualTo(3);
         Path pdf = temp.resolve("record.pdf");
         assertThat(run("record", demo, "--run", "first", "--format", "pdf", "--out", pdf)).isZero();
+        ValidPdf.check(pdf);
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
             assertThat(text)
@@ -117,6 +144,49 @@ class BenchCommandsTest extends CalledCommands {
                             "isolated and locked",
                             record.path("seal").asText().substring(0, 16));
         }
+    }
+
+    @Test
+    void aPhotoIsOnPaperAndAnotherOneIsFound() throws Exception {
+        Path photo = temp.resolve("photo.png");
+        BufferedImage taken = new BufferedImage(900, 1600, BufferedImage.TYPE_INT_RGB);
+        taken.setRGB(450, 800, 0xFFFFFF);
+        ImageIO.write(taken, "png", photo.toFile());
+        Path kept =
+                worked(photo).resolve("photos/" + Digest.of(Files.readAllBytes(photo)) + ".png");
+        assertThat(run("record", demo, "--run", "first")).isZero();
+        assertThat(output()).contains("photo " + Digest.of(Files.readAllBytes(photo)));
+        Path pdf = temp.resolve("record.pdf");
+        assertThat(run("record", demo, "--run", "first", "--format", "pdf", "--out", pdf)).isZero();
+        ValidPdf.check(pdf);
+        assertThat(pictures(pdf)).isEqualTo(1);
+        byte[] bytes = Files.readAllBytes(kept);
+        bytes[bytes.length - 1] ^= 1;
+        Files.write(kept, bytes);
+        assertThat(run("record", demo)).isEqualTo(1);
+        assertThat(output()).contains("is not the photo that was kept");
+        Files.delete(kept);
+        assertThat(run("record", demo)).isEqualTo(1);
+        assertThat(output()).contains("no longer has the photo");
+        assertThat(run("record", demo, "--run", "first", "--format", "pdf", "--out", pdf))
+                .isEqualTo(1);
+        assertThat(pictures(pdf)).isZero();
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            assertThat(new PDFTextStripper().getText(document).replaceAll("\\s+", " "))
+                    .contains("Scratched before we began A photo was taken here");
+        }
+    }
+
+    private static long pictures(Path pdf) throws Exception {
+        long pictures = 0;
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            for (PDPage page : document.getPages()) {
+                for (COSName name : page.getResources().getXObjectNames()) {
+                    pictures += page.getResources().isImageXObject(name) ? 1 : 0;
+                }
+            }
+        }
+        return pictures;
     }
 
     @Test

@@ -41,6 +41,9 @@ public final class RecordTable {
                     "with",
                     "why");
 
+    /** How a remark tells of its photo; the digest by which it is kept follows. */
+    public static final String PHOTO = "photo ";
+
     /**
      * A row; what it has nothing of is empty.
      *
@@ -184,7 +187,9 @@ public final class RecordTable {
                                                 r.where(),
                                                 r.of().text(),
                                                 small(r.of().kind()),
-                                                "",
+                                                r.of().file().isEmpty()
+                                                        ? ""
+                                                        : PHOTO + r.of().file(),
                                                 r.of().at().toString(),
                                                 "",
                                                 r.of().by(),

@@ -351,6 +351,7 @@ public final class BenchPlace implements PlaceView {
                             run.record(),
                             run.seal(),
                             run.problem(),
+                            run::photo,
                             HouseStyle.in(project.path()),
                             ZoneId.systemDefault(),
                             file);

@@ -1,5 +1,6 @@
 package methodos.files.bench;
 
+import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -7,7 +8,10 @@ import java.util.Optional;
 import methodos.core.bench.BenchRun;
 import methodos.core.bench.RunRecord;
 import methodos.core.bench.RunSeen;
+import methodos.files.picture.PictureFile;
+import methodos.files.picture.PictureProblem;
 import methodos.files.problem.ProjectProblem;
+import org.slf4j.LoggerFactory;
 
 /**
  * A run of a project as it lies on the disk.
@@ -36,9 +40,35 @@ public record KeptRun(Path folder, RunRecord record, RecordText text, String pro
         }
         String problem = text.problem().orElse("");
         try {
-            return new KeptRun(folder, RunRecord.of(RunFolder.run(folder, text)), text, problem);
+            RunRecord record = RunRecord.of(RunFolder.run(folder, text));
+            return new KeptRun(
+                    folder, record, text, problem.isEmpty() ? photos(folder, record) : problem);
         } catch (ProjectProblem e) {
             return new KeptRun(folder, null, text, problem.isEmpty() ? e.getMessage() : problem);
+        }
+    }
+
+    /** What is wrong with the photos of a run, empty where each is the one that was kept. */
+    private static String photos(Path folder, RunRecord record) {
+        for (RunRecord.Remark remark : record.remarks()) {
+            if (!remark.of().file().isEmpty()) {
+                try {
+                    RunFolder.photo(folder, remark.of().file());
+                } catch (ProjectProblem e) {
+                    return e.getMessage();
+                }
+            }
+        }
+        return "";
+    }
+
+    /** A photo of a remark, upright; empty where it is not the one that was kept. */
+    public Optional<BufferedImage> photo(String digest) {
+        try {
+            return Optional.of(PictureFile.read(RunFolder.photo(folder, digest)).picture());
+        } catch (ProjectProblem | PictureProblem e) {
+            LoggerFactory.getLogger(KeptRun.class).info("a photo is not shown", e);
+            return Optional.empty();
         }
     }
 

@@ -39,6 +39,7 @@ public final class RunFolder implements AutoCloseable {
     private static final String RECORD = "record.log";
     private static final String TORN = "record.torn";
     private static final String MANUAL = "manual.json";
+    private static final List<String> PHOTOS = List.of(".jpg", ".png");
     private static final long LARGEST_PHOTO = 100_000_000;
 
     private final Path folder;
@@ -313,6 +314,33 @@ public final class RunFolder implements AutoCloseable {
         }
     }
 
+    private static Path photo(Path folder, String digest, String ending) {
+        return folder.resolve("photos").resolve(digest + ending);
+    }
+
+    /**
+     * A photo that was kept with a run.
+     *
+     * @param digest by which it is named
+     * @throws ProjectProblem if it is not there, or is another one than was kept
+     */
+    static Path photo(Path folder, String digest) throws ProjectProblem {
+        for (String ending : PHOTOS) {
+            Path kept = photo(folder, digest, ending);
+            if (Files.isRegularFile(kept)) {
+                try {
+                    if (!Digest.of(Files.readAllBytes(kept)).equals(digest)) {
+                        throw new ProjectProblem(kept + " is not the photo that was kept.");
+                    }
+                } catch (IOException e) {
+                    throw ProjectProblem.reading(kept, e);
+                }
+                return kept;
+            }
+        }
+        throw new ProjectProblem(folder + " no longer has the photo " + digest + ".");
+    }
+
     /**
      * Keeps a photo with the run.
      *
@@ -335,7 +363,7 @@ public final class RunFolder implements AutoCloseable {
             throw new ProjectProblem(photo + " is no photo: it is neither JPEG nor PNG.");
         }
         String digest = Digest.of(content);
-        Path kept = folder.resolve("photos").resolve(digest + (jpeg ? ".jpg" : ".png"));
+        Path kept = photo(folder, digest, jpeg ? ".jpg" : ".png");
         try {
             Files.createDirectories(kept.getParent());
             AtomicFile.write(kept, content);

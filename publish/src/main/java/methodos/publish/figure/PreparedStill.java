@@ -48,6 +48,16 @@ public final class PreparedStill {
         return toned(framed, preparation);
     }
 
+    /** The whole of a picture, its longer side at most so long in pixels, without transparency. */
+    public static BufferedImage within(BufferedImage picture, int widest) {
+        double scale =
+                Math.min(1, widest / (double) Math.max(picture.getWidth(), picture.getHeight()));
+        return drawn(
+                reduced(picture, scale),
+                Math.max(1, (int) Math.round(picture.getWidth() * scale)),
+                Math.max(1, (int) Math.round(picture.getHeight() * scale)));
+    }
+
     /** Halved until it is less than twice as large as needed: no pixel is passed over. */
     private static BufferedImage reduced(BufferedImage still, double scale) {
         BufferedImage now = still;
