@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
 import methodos.cli.output.PlanOutput;
-import methodos.core.bench.Lesson;
 import methodos.core.manual.Manual;
 import methodos.core.plan.ManualPlan;
 import methodos.core.plan.StepTime;
@@ -62,9 +61,7 @@ final class PlanCommand implements Callable<Integer> {
                         manual,
                         UnitsOption.sight(units, manual),
                         new ManualPlan.Asked(
-                                people,
-                                kitAfter * MINUTE,
-                                Lesson.times(practised, KeptRun.seen(KeptRun.all(project)))));
+                                people, kitAfter * MINUTE, KeptRun.times(project, practised)));
         if (json) {
             Output.json(value(plan));
         } else {

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import methodos.cli.output.Output;
@@ -19,8 +20,10 @@ import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
 import methodos.core.narration.Workspace;
+import methodos.core.practice.PractisedManual;
 import methodos.desktop.publish.PaintedBefore;
 import methodos.desktop.publish.StepFilms;
+import methodos.files.bench.KeptRun;
 import methodos.files.hazard.HazardRuleFolder;
 import methodos.files.problem.ProjectProblem;
 import methodos.files.project.KeptPictures;
@@ -100,7 +103,11 @@ final class PublishCommand implements Callable<Integer> {
                                         : List.of())
                         .withHurting(hurting(workspace, sight))
                         .withHouse(style())
-                        .withPaintings(new PaintedBefore());
+                        .withPaintings(new PaintedBefore())
+                        .withTimes(
+                                wanted.contains(Publisher.Format.PLAN)
+                                        ? KeptRun.times(project, PractisedManual.of(manual))
+                                        : Map.of());
         Films made =
                 films
                         ? new StepFilms(

@@ -9,6 +9,7 @@ import methodos.cli.output.Output;
 import methodos.core.manual.Manual;
 import methodos.core.practice.PractisedManual;
 import methodos.core.sheet.DerivedTable;
+import methodos.files.bench.KeptRun;
 import methodos.files.project.ProjectFolder;
 import methodos.files.sheet.SheetWriter;
 import picocli.CommandLine.ArgGroup;
@@ -50,8 +51,15 @@ final class TablesCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Manual manual = ProjectFolder.read(project).manual();
+        PractisedManual practised = PractisedManual.of(manual);
         DerivedTable table =
-                DerivedTable.of(what, PractisedManual.of(manual), UnitsOption.sight(units, manual));
+                DerivedTable.of(
+                        what,
+                        practised,
+                        UnitsOption.sight(units, manual),
+                        what == DerivedTable.What.PLAN
+                                ? KeptRun.times(project, practised)
+                                : Map.of());
         switch (json ? Format.JSON : format) {
             case JSON -> Output.json(value(table));
             case CSV -> Output.text(SheetWriter.csv(table));

@@ -9,6 +9,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
 import javax.imageio.ImageIO;
 import methodos.core.bench.BenchRun;
 import methodos.core.bench.Deed;
@@ -174,6 +176,35 @@ class BenchCommandsTest extends CalledCommands {
         try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
             assertThat(new PDFTextStripper().getText(document).replaceAll("\\s+", " "))
                     .contains("Scratched before we began A photo was taken here");
+        }
+    }
+
+    @Test
+    void whatRunsTookStandsInEachFormOfThePlan() throws Exception {
+        String paper = planOnPaper();
+        assertThat(planAsTable().findValuesAsText("known by")).doesNotContain("runs");
+        worked();
+        JsonNode table = planAsTable();
+        assertThat(table.findValuesAsText("known by")).contains("runs");
+        List<Long> planned = new ArrayList<>();
+        read("plan", demo, "--json")
+                .path("steps")
+                .forEach(s -> planned.add(Math.round(s.path("likely").asDouble())));
+        List<Long> likely = new ArrayList<>();
+        table.forEach(r -> likely.add(r.path("likely").asLong()));
+        assertThat(likely).isEqualTo(planned);
+        assertThat(planOnPaper()).isNotEqualTo(paper).contains("One person", "Two people");
+    }
+
+    private JsonNode planAsTable() throws Exception {
+        return read("tables", demo, "--what", "plan", "--json").path("rows");
+    }
+
+    private String planOnPaper() throws Exception {
+        Path out = temp.resolve("plan");
+        assertThat(run("publish", demo, "--out", out, "--format", "plan")).isLessThan(2);
+        try (PDDocument document = Loader.loadPDF(out.resolve("time-plan.pdf").toFile())) {
+            return new PDFTextStripper().getText(document);
         }
     }
 

@@ -69,8 +69,18 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
     /** At how many places it is, where its steps are repeated. */
     private static final String PLACES = "places";
 
-    /** Derives a table for the units that are looked at. */
+    /** Derives a table for the units that are looked at, where nothing is known of runs. */
     public static DerivedTable of(What what, PractisedManual practised, Sight sight) {
+        return of(what, practised, sight, Map.of());
+    }
+
+    /**
+     * Derives a table for the units that are looked at.
+     *
+     * @param times seconds that steps took in earlier runs
+     */
+    public static DerivedTable of(
+            What what, PractisedManual practised, Sight sight, Map<Id<Step>, List<Double>> times) {
         Manual manual = practised.manual();
         return switch (what) {
             case PARTS -> parts(manual, sight);
@@ -79,7 +89,7 @@ public record DerivedTable(What what, List<String> columns, List<Map<String, Obj
             case CONSUMABLES -> consumables(manual, sight);
             case TORQUES -> torques(practised, sight);
             case LIMITS -> limits(practised, sight);
-            case PLAN -> PlanTable.of(manual, sight);
+            case PLAN -> PlanTable.of(manual, sight, times);
         };
     }
 

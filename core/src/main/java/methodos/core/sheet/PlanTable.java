@@ -37,13 +37,13 @@ final class PlanTable {
     private final ManualPlan one;
     private final ManualPlan two;
 
-    private PlanTable(Manual manual, Sight sight) {
-        one = ManualPlan.of(manual, sight, new ManualPlan.Asked(1, 0));
-        two = ManualPlan.of(manual, sight, new ManualPlan.Asked(2, 0));
+    private PlanTable(Manual manual, Sight sight, Map<Id<Step>, List<Double>> times) {
+        one = ManualPlan.of(manual, sight, new ManualPlan.Asked(1, 0, times));
+        two = ManualPlan.of(manual, sight, new ManualPlan.Asked(2, 0, times));
     }
 
-    static DerivedTable of(Manual manual, Sight sight) {
-        PlanTable table = new PlanTable(manual, sight);
+    static DerivedTable of(Manual manual, Sight sight, Map<Id<Step>, List<Double>> times) {
+        PlanTable table = new PlanTable(manual, sight, times);
         List<Map<String, Object>> rows = new ArrayList<>();
         table.one.steps().forEach(s -> rows.add(table.row(s)));
         return new DerivedTable(DerivedTable.What.PLAN, COLUMNS, rows);

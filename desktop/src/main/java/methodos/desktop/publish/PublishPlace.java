@@ -23,12 +23,14 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import methodos.core.bench.Lesson;
 import methodos.core.check.OpenPoint;
 import methodos.core.coverage.Reshoot;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
 import methodos.core.manual.StepNumbers;
 import methodos.core.narration.Workspace;
+import methodos.core.practice.PractisedManual;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.desktop.control.FileChoice;
@@ -270,7 +272,12 @@ public final class PublishPlace implements PlaceView {
             List<Path> files =
                     new Publisher()
                             .publish(
-                                    publication.withReshoots(Reshoot.of(now, publication.sight())),
+                                    publication
+                                            .withReshoots(Reshoot.of(now, publication.sight()))
+                                            .withTimes(
+                                                    Lesson.times(
+                                                            PractisedManual.of(now.manual()),
+                                                            now.runs())),
                                     out,
                                     formats,
                                     films,

@@ -4,10 +4,15 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import methodos.core.bench.BenchRun;
+import methodos.core.bench.Lesson;
 import methodos.core.bench.RunRecord;
 import methodos.core.bench.RunSeen;
+import methodos.core.description.Id;
+import methodos.core.manual.Step;
+import methodos.core.practice.PractisedManual;
 import methodos.files.picture.PictureFile;
 import methodos.files.picture.PictureProblem;
 import methodos.files.problem.ProjectProblem;
@@ -78,6 +83,12 @@ public record KeptRun(Path folder, RunRecord record, RecordText text, String pro
                 .filter(r -> !r.changed())
                 .map(r -> RunSeen.of(r.record.run()))
                 .toList();
+    }
+
+    /** Seconds that the steps of a project took in its runs, where they are worked as then. */
+    public static Map<Id<Step>, List<Double>> times(Path project, PractisedManual practised)
+            throws ProjectProblem {
+        return Lesson.times(practised, seen(all(project)));
     }
 
     /** The name of its folder. */

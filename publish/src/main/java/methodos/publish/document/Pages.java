@@ -183,7 +183,11 @@ final class Pages {
             case PLAN ->
                     values.put(
                             "plan",
-                            new PlanSheet(seen.manual(), seen.sight(), publication.words()));
+                            new PlanSheet(
+                                    seen.manual(),
+                                    seen.sight(),
+                                    publication.times(),
+                                    publication.words()));
             case TRAINING -> training(values, publication, numbers, folder, course);
             case CARD -> {
                 return card(template, values, publication, folder);

@@ -2,10 +2,13 @@ package methodos.publish.document;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import methodos.core.coverage.Reshoot;
+import methodos.core.description.Id;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
 import methodos.core.practice.PractisedManual;
 import methodos.core.practice.SeenManual;
 import methodos.core.words.Words;
@@ -20,6 +23,7 @@ import methodos.publish.house.HouseStyle;
  * @param draft whether it says that it is one, also where nothing is open
  * @param house how the company wants it to look
  * @param paintings figures painted before
+ * @param times seconds that steps took in earlier runs, for the plan of the work
  */
 public record Publication(
         SeenManual seen,
@@ -30,9 +34,11 @@ public record Publication(
         int hurting,
         boolean draft,
         HouseStyle house,
-        KeptPaintings paintings) {
+        KeptPaintings paintings,
+        Map<Id<Step>, List<Double>> times) {
 
     public Publication {
+        times = Map.copyOf(times);
         reshoots = List.copyOf(reshoots);
     }
 
@@ -48,7 +54,8 @@ public record Publication(
                 0,
                 false,
                 HouseStyle.USUAL,
-                KeptPaintings.NONE);
+                KeptPaintings.NONE,
+                Map.of());
     }
 
     /** What is printed of the manual. */
@@ -62,27 +69,35 @@ public record Publication(
     }
 
     public Publication withReshoots(List<Reshoot> all) {
-        return new Publication(seen, pictures, date, words, all, hurting, draft, house, paintings);
+        return new Publication(
+                seen, pictures, date, words, all, hurting, draft, house, paintings, times);
     }
 
     /** The same while so many findings that could hurt somebody are open. */
     public Publication withHurting(int findings) {
         return new Publication(
-                seen, pictures, date, words, reshoots, findings, draft, house, paintings);
+                seen, pictures, date, words, reshoots, findings, draft, house, paintings, times);
     }
 
     public Publication asDraft(boolean is) {
         return new Publication(
-                seen, pictures, date, words, reshoots, hurting, is, house, paintings);
+                seen, pictures, date, words, reshoots, hurting, is, house, paintings, times);
     }
 
     public Publication withHouse(HouseStyle style) {
         return new Publication(
-                seen, pictures, date, words, reshoots, hurting, draft, style, paintings);
+                seen, pictures, date, words, reshoots, hurting, draft, style, paintings, times);
     }
 
     public Publication withPaintings(KeptPaintings kept) {
-        return new Publication(seen, pictures, date, words, reshoots, hurting, draft, house, kept);
+        return new Publication(
+                seen, pictures, date, words, reshoots, hurting, draft, house, kept, times);
+    }
+
+    /** The same with what steps took in earlier runs. */
+    public Publication withTimes(Map<Id<Step>, List<Double>> runs) {
+        return new Publication(
+                seen, pictures, date, words, reshoots, hurting, draft, house, paintings, runs);
     }
 
     /** The same without a picture, for what shows none. */
@@ -96,6 +111,7 @@ public record Publication(
                 hurting,
                 draft,
                 house,
-                paintings);
+                paintings,
+                times);
     }
 }

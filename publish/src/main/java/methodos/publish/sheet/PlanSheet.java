@@ -3,9 +3,12 @@ package methodos.publish.sheet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Stream;
+import methodos.core.description.Id;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Sight;
+import methodos.core.manual.Step;
 import methodos.core.plan.ManualPlan;
 import methodos.core.plan.PlanTime;
 import methodos.core.plan.WorkPlan;
@@ -68,10 +71,13 @@ public final class PlanSheet {
     private final ManualPlan two;
     private final Words words;
 
-    public PlanSheet(Manual manual, Sight sight, Words words) {
+    /**
+     * @param times seconds that steps took in earlier runs
+     */
+    public PlanSheet(Manual manual, Sight sight, Map<Id<Step>, List<Double>> times, Words words) {
         this.words = words;
-        one = ManualPlan.of(manual, sight, new ManualPlan.Asked(1, 0));
-        two = ManualPlan.of(manual, sight, new ManualPlan.Asked(2, 0));
+        one = ManualPlan.of(manual, sight, new ManualPlan.Asked(1, 0, times));
+        two = ManualPlan.of(manual, sight, new ManualPlan.Asked(2, 0, times));
     }
 
     /** Nothing where no step is planned. */
