@@ -6,7 +6,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Stream;
 import methodos.core.finding.Rule;
 
 /**
@@ -28,7 +27,7 @@ public record Ledger(List<LedgerFinding> findings, Map<String, List<LedgerThread
      * each way of that branch.
      */
     public static Ledger of(LedgerCase all) {
-        Map<Cause, LedgerFinding> merged = new LinkedHashMap<>();
+        Map<Cause, Merged> merged = new LinkedHashMap<>();
         Map<String, List<LedgerThread>> threads = new LinkedHashMap<>();
         List<String> variants = claimed(all);
         Branches branches = Branches.of(all);
@@ -53,7 +52,8 @@ public record Ledger(List<LedgerFinding> findings, Map<String, List<LedgerThread
             walked.get(i).findings().forEach(f -> merge(merged, f, variant));
             threads.put(variants.get(i), walked.get(i).threads());
         }
-        List<LedgerFinding> findings = new ArrayList<>(merged.values());
+        List<LedgerFinding> findings = new ArrayList<>();
+        merged.values().forEach(m -> findings.add(m.finding()));
         for (LedgerCase.Step step : all.steps()) {
             if (!step.variants().isEmpty()
                     && variants.stream().noneMatch(step.variants()::contains)) {
@@ -82,26 +82,40 @@ public record Ledger(List<LedgerFinding> findings, Map<String, List<LedgerThread
         return List.copyOf(named);
     }
 
+    /** What has one cause in several variants; the variants are put together once, in the end. */
+    private static final class Merged {
+        private final Set<String> variants = new LinkedHashSet<>();
+        private final Set<String> ways = new LinkedHashSet<>();
+        private final Set<String> when = new LinkedHashSet<>();
+        private LedgerFinding most;
+        private boolean inAnyWay;
+        private boolean onAnyCondition;
+
+        void add(LedgerFinding finding, List<String> variant) {
+            variants.addAll(variant);
+            // what arises in one group of units whichever way is taken is not bound to a way
+            inAnyWay |= finding.ways().isEmpty();
+            onAnyCondition |= finding.when().isEmpty();
+            ways.addAll(finding.ways());
+            when.addAll(finding.when());
+            if (most == null || finding.count() > most.count()) {
+                most = finding;
+            }
+        }
+
+        LedgerFinding finding() {
+            return most.in(List.copyOf(variants))
+                    .only(
+                            inAnyWay ? List.of() : List.copyOf(ways),
+                            onAnyCondition ? List.of() : List.copyOf(when));
+        }
+    }
+
     private static void merge(
-            Map<Cause, LedgerFinding> merged, LedgerFinding finding, List<String> variant) {
-        merged.merge(
-                new Cause(finding.rule(), finding.subject(), finding.steps()),
-                finding.in(variant),
-                Ledger::both);
-    }
-
-    private static LedgerFinding both(LedgerFinding a, LedgerFinding b) {
-        List<String> variants = new ArrayList<>(a.variants());
-        variants.addAll(b.variants());
-        return (a.count() >= b.count() ? a : b)
-                .in(variants)
-                .only(either(a.ways(), b.ways()), either(a.when(), b.when()));
-    }
-
-    /** What arises in one group of units whichever way is taken is not bound to a way. */
-    private static List<String> either(List<String> a, List<String> b) {
-        return a.isEmpty() || b.isEmpty()
-                ? List.of()
-                : Stream.concat(a.stream(), b.stream()).distinct().toList();
+            Map<Cause, Merged> merged, LedgerFinding finding, List<String> variant) {
+        merged.computeIfAbsent(
+                        new Cause(finding.rule(), finding.subject(), finding.steps()),
+                        c -> new Merged())
+                .add(finding, variant);
     }
 }

@@ -27,14 +27,15 @@ public final class ManualJson {
     static final String VERSION = "format";
     private static final int LONGEST_REASON = 200;
 
-    private final ObjectMapper mapper =
+    /** One for all: what it learns of the types takes longer than reading a manual. */
+    private static final ObjectMapper MAPPER =
             DescribedJson.mapper().enable(SerializationFeature.INDENT_OUTPUT).build();
 
     /** The manual as a tree with its format version first. */
     public ObjectNode write(Manual manual) {
-        ObjectNode tree = mapper.createObjectNode();
+        ObjectNode tree = MAPPER.createObjectNode();
         tree.put(VERSION, MAJOR + "." + MINOR);
-        tree.setAll((ObjectNode) mapper.valueToTree(manual));
+        tree.setAll((ObjectNode) MAPPER.valueToTree(manual));
         return tree;
     }
 
@@ -45,15 +46,15 @@ public final class ManualJson {
 
     /** Evidence, steps and the like as they stand in a manual. */
     public ArrayNode list(List<?> things) {
-        ArrayNode list = mapper.createArrayNode();
+        ArrayNode list = MAPPER.createArrayNode();
         // one by one, so that each kind of evidence keeps its name
-        things.forEach(t -> list.add(mapper.<JsonNode>valueToTree(t)));
+        things.forEach(t -> list.add(MAPPER.<JsonNode>valueToTree(t)));
         return list;
     }
 
     /** The tree as text: an indented block for each step and part, one line end at the end. */
     public byte[] text(JsonNode tree) throws IOException {
-        byte[] body = mapper.writeValueAsBytes(tree);
+        byte[] body = MAPPER.writeValueAsBytes(tree);
         byte[] all = java.util.Arrays.copyOf(body, body.length + 1);
         all[body.length] = '\n';
         return all;
@@ -64,7 +65,7 @@ public final class ManualJson {
      */
     ObjectNode tree(byte[] text, String name) throws ProjectProblem {
         try {
-            if (mapper.readTree(text) instanceof ObjectNode object) {
+            if (MAPPER.readTree(text) instanceof ObjectNode object) {
                 return object;
             }
             throw new ProjectProblem(name + " does not hold a manual.");
@@ -107,7 +108,7 @@ public final class ManualJson {
                     name + " holds something that is not understood, at " + problem.get() + ".");
         }
         try {
-            return mapper.treeToValue(current, Manual.class);
+            return MAPPER.treeToValue(current, Manual.class);
         } catch (JsonProcessingException | IllegalArgumentException e) {
             throw new ProjectProblem(
                     name
@@ -166,6 +167,6 @@ public final class ManualJson {
 
     /** The tree with its format version, as a command prints it. */
     public String print(JsonNode tree) throws IOException {
-        return mapper.writeValueAsString(tree);
+        return MAPPER.writeValueAsString(tree);
     }
 }

@@ -36,6 +36,9 @@ class DamagedManualTest {
     private static final Checks CHECKS = new Checks(HazardRules.shipped());
     private static final int MANUALS = Boolean.getBoolean("methodos.long") ? 12 : 1;
 
+    /** Of few steps: each damaged state is held against all checks. */
+    private static final long FIRST = 4;
+
     @TempDir private Path temp;
     private Path path;
     private Path file;
@@ -169,7 +172,7 @@ class DamagedManualTest {
         int named = 0;
         int optional = 0;
         List<String> silent = new ArrayList<>();
-        for (long seed = 0; seed < MANUALS; seed++) {
+        for (long seed = FIRST; seed < FIRST + MANUALS; seed++) {
             ManualJson json = new ManualJson();
             ObjectNode sound = json.write(FilledManual.of(seed));
             JSON.writeValue(file.toFile(), sound);
