@@ -36,10 +36,7 @@ final class BenchFoot {
     private final Button on;
     private final HBox node;
 
-    /**
-     * @param width of the large key where there is room
-     */
-    BenchFoot(Words words, double width, Deeds deeds) {
+    BenchFoot(Words words, Deeds deeds) {
         this.words = words;
         back = LargeControls.key("benchBack", words.of("bench.earlier"), deeds::back);
         film = LargeControls.key("benchFilm", words.of("bench.film"), deeds::film);
@@ -48,9 +45,6 @@ final class BenchFoot {
         Button stop = LargeControls.key("benchStop", words.of("bench.stop"), deeds::stop);
         on = LargeControls.key("benchMain", "", deeds::on);
         on.getStyleClass().addAll("bench-main", "bench-foot");
-        on.setMinWidth(width * NARROWEST);
-        on.setPrefWidth(width);
-        on.setMaxWidth(width);
         HBox keys = new HBox(12, back, film, wrong, stop);
         for (Button key : List.of(back, film, wrong, stop)) {
             key.getStyleClass().add("bench-foot");
@@ -64,6 +58,13 @@ final class BenchFoot {
 
     Region node() {
         return node;
+    }
+
+    /** How wide the large key is where there is room. */
+    void wide(double width) {
+        on.setMinWidth(width * NARROWEST);
+        on.setPrefWidth(width);
+        on.setMaxWidth(width);
     }
 
     /** Says what the large key does; it is not there where it does nothing. */

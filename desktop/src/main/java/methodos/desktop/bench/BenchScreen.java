@@ -14,7 +14,6 @@ import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -28,7 +27,6 @@ import methodos.core.bench.StepWork;
 import methodos.core.bench.Task;
 import methodos.core.kit.FetchList;
 import methodos.core.words.Words;
-import methodos.desktop.control.Controls;
 import methodos.desktop.theme.Theme;
 import methodos.files.bench.RunFolder;
 import methodos.files.problem.ProjectProblem;
@@ -40,11 +38,8 @@ import methodos.files.problem.ProjectProblem;
  */
 final class BenchScreen implements TaskHost {
 
-    private static final double SIDE = 440;
     private static final double GAP = 16;
     private static final Duration TICK = Duration.millis(500);
-    private static final double BESIDE_PAD = 118;
-    private static final double HIGHEST_PAD = 330;
 
     private final Words words;
     private final Theme theme;
@@ -61,12 +56,9 @@ final class BenchScreen implements TaskHost {
     private final TaskSide tasks;
     private final RemarkView remark;
     private final EarlierStep earlier;
-    private final NumberPad pad;
     private final WaitCards waits;
-    private final VBox asked = new VBox();
-    private final VBox side = new VBox(12);
+    private final BenchSide side;
     private final HBox middle = new HBox(GAP);
-    private final Label message = Controls.prose("", "bench-message");
     private final BenchFoot foot;
     private final Timeline timer = new Timeline();
 
@@ -101,7 +93,7 @@ final class BenchScreen implements TaskHost {
         earlier = new EarlierStep(this);
         told = new StepTold(words, picture);
         waits = new WaitCards(words);
-        pad = new NumberPad(words, this::press);
+        side = new BenchSide(new NumberPad(words, this::press), waits);
         remark =
                 new RemarkView(
                         words,
@@ -129,7 +121,6 @@ final class BenchScreen implements TaskHost {
         foot =
                 new BenchFoot(
                         words,
-                        SIDE,
                         new BenchFoot.Deeds() {
                             @Override
                             public void back() {
@@ -163,12 +154,15 @@ final class BenchScreen implements TaskHost {
         node.setCenter(middle);
         node.setBottom(foot.node());
         middle.setPadding(new Insets(GAP, GAP, 0, GAP));
-        message.setId("benchMessage");
-        message.setMinHeight(Region.USE_PREF_SIZE);
-        message.setMaxWidth(Double.MAX_VALUE);
-        side.setMinWidth(SIDE);
-        side.setPrefWidth(SIDE);
-        side.setMaxWidth(SIDE);
+        wide(0);
+        node.widthProperty().addListener((o, was, now) -> wide(now.doubleValue()));
+        node.heightProperty()
+                .addListener(
+                        (o, was, now) -> {
+                            if (side.high(now.doubleValue()) && desk != null && !remarking) {
+                                Platform.runLater(this::again);
+                            }
+                        });
         BenchKeys.of(
                 node,
                 new BenchKeys.Deeds() {
@@ -194,7 +188,7 @@ final class BenchScreen implements TaskHost {
                         if (ask.press() != null) {
                             press(key);
                         } else if (!key.equals(NumberPad.BACK)) {
-                            BenchKeys.nth(asked, key);
+                            BenchKeys.nth(side.asked(), key);
                         }
                     }
                 });
@@ -212,6 +206,10 @@ final class BenchScreen implements TaskHost {
 
     Region node() {
         return node;
+    }
+
+    private void wide(double window) {
+        foot.wide(side.wide(window));
     }
 
     /** Shows a run, and begins to keep its time. */
@@ -261,8 +259,7 @@ final class BenchScreen implements TaskHost {
 
     @Override
     public void say(String sentence) {
-        message.setText(sentence);
-        Controls.seen(message, !sentence.isEmpty());
+        side.say(sentence);
     }
 
     @Override
@@ -328,33 +325,9 @@ final class BenchScreen implements TaskHost {
     }
 
     private void show(Region at, boolean keys) {
-        asked.getChildren().setAll(ask.body());
-        ScrollPane scroll = new ScrollPane(asked);
-        scroll.setFitToWidth(true);
-        scroll.getStyleClass().addAll("place", "bench-asked");
-        scroll.setMinHeight(150);
-        VBox.setVgrow(scroll, keys ? Priority.SOMETIMES : Priority.ALWAYS);
-        side.getChildren().setAll(message, scroll);
-        List<Button> instrument = ask.taken() == null ? List.of() : instrumentKeys();
-        if (keys) {
-            HBox.setHgrow(pad.node(), Priority.ALWAYS);
-            HBox row = new HBox(10, pad.node());
-            if (!instrument.isEmpty()) {
-                VBox column = new VBox(10);
-                column.getChildren().addAll(instrument);
-                column.setMinWidth(BESIDE_PAD);
-                column.setMaxWidth(BESIDE_PAD);
-                row.getChildren().add(column);
-            }
-            row.setMaxHeight(HIGHEST_PAD);
-            VBox.setVgrow(row, Priority.ALWAYS);
-            side.getChildren().add(row);
-        } else {
-            side.getChildren().addAll(instrument);
-        }
-        side.getChildren().add(waits.node());
+        side.show(ask.body(), keys, ask.taken() == null ? List.of() : instrumentKeys());
         HBox.setHgrow(at, Priority.ALWAYS);
-        middle.getChildren().setAll(at, side);
+        middle.getChildren().setAll(at, side.node());
         Platform.runLater(this::hold);
     }
 
@@ -371,7 +344,9 @@ final class BenchScreen implements TaskHost {
     }
 
     private void on() {
-        if (looking != null) {
+        if (remarking) {
+            remark.keep();
+        } else if (looking != null) {
             looking = null;
             again();
         } else if (ask.act() != null) {
@@ -404,7 +379,7 @@ final class BenchScreen implements TaskHost {
         remark.show(of.visit());
         ask = AskedTask.of(remark.node());
         show(told.node(), false);
-        foot.on("", false);
+        foot.on(words.of("bench.keepRemark"), true);
     }
 
     private void remarked(Deed.Noted noted) {
@@ -422,21 +397,31 @@ final class BenchScreen implements TaskHost {
         refused.ifPresentOrElse(this::say, this::again);
     }
 
-    /** A photo is kept with the run, beside the interface. */
+    /** A photo is kept with the run, beside the interface; the remark is not kept before it is. */
     private void photo(Consumer<String> kept) {
         RunFolder folder = desk.folder();
-        photos.get()
-                .ifPresent(
-                        file ->
-                                beside.execute(
-                                        () -> {
-                                            try {
-                                                String digest = folder.keep(file);
-                                                Platform.runLater(() -> kept.accept(digest));
-                                            } catch (ProjectProblem e) {
-                                                Platform.runLater(() -> say(e.getMessage()));
-                                            }
-                                        }));
+        Optional<Path> chosen = photos.get();
+        if (chosen.isEmpty()) {
+            return;
+        }
+        foot.on("", false);
+        beside.execute(
+                () -> {
+                    try {
+                        String digest = folder.keep(chosen.get());
+                        Platform.runLater(() -> photographed(() -> kept.accept(digest)));
+                    } catch (ProjectProblem e) {
+                        Platform.runLater(() -> photographed(() -> say(e.getMessage())));
+                    }
+                });
+    }
+
+    /** Back at the step, nobody waits for a photo any more. */
+    private void photographed(Runnable then) {
+        if (remarking) {
+            then.run();
+            foot.on(words.of("bench.keepRemark"), true);
+        }
     }
 
     private void sent(String name, InstrumentLine.Value value) {
@@ -455,7 +440,7 @@ final class BenchScreen implements TaskHost {
         waits.tick(desk);
         head.times(desk);
         if (awaited != null) {
-            Node clock = asked.lookup("#benchClock");
+            Node clock = side.asked().lookup("#benchClock");
             if (clock instanceof Label label) {
                 label.setText(WaitCards.left(words, desk, awaited));
             }

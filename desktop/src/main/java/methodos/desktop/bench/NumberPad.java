@@ -39,7 +39,7 @@ final class NumberPad {
             String key = keys[i];
             Button button = Controls.button("pad" + name(key), key, () -> press.accept(key));
             button.setAccessibleText(key.equals(BACK) ? words.of("bench.deleteKey") : key);
-            button.getStyleClass().add("bench-key");
+            button.getStyleClass().addAll("bench-key", "bench-pad-key");
             button.setMaxSize(Double.MAX_VALUE, Double.MAX_VALUE);
             button.setFocusTraversable(false); // the keyboard has keys of its own
             node.add(button, i % COLUMNS, i / COLUMNS);

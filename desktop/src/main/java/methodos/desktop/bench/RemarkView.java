@@ -23,6 +23,7 @@ final class RemarkView {
     private final TextArea text;
     private final ToggleGroup kinds = new ToggleGroup();
     private final Map<Deed.Remark, ToggleButton> keys = new EnumMap<>(Deed.Remark.class);
+    private final Deeds deeds;
     private final Button photoKey;
     private String photo = "";
     private Visit visit;
@@ -42,6 +43,7 @@ final class RemarkView {
 
     RemarkView(Words words, Deeds deeds) {
         this.words = words;
+        this.deeds = deeds;
         FlowPane row = new FlowPane(10, 10);
         for (Deed.Remark kind : Deed.Remark.values()) {
             ToggleButton key = new ToggleButton(words.of("bench.remark." + kind));
@@ -66,12 +68,10 @@ final class RemarkView {
                                 }));
         node =
                 LargeControls.card(
-                        LargeControls.head(words.of("bench.wrong")),
+                        LargeControls.head(words.of("bench.wrongHead")),
                         row,
                         text,
                         photoKey,
-                        LargeControls.key(
-                                "remarkKeep", words.of("bench.keepRemark"), () -> keep(deeds)),
                         LargeControls.key("remarkBack", words.of("bench.backToStep"), deeds::back),
                         LargeControls.key(
                                 "remarkGiveUp",
@@ -91,7 +91,8 @@ final class RemarkView {
         keys.get(Deed.Remark.TROUBLE).setSelected(true);
     }
 
-    private void keep(Deeds deeds) {
+    /** Keeps it, with what was typed. */
+    void keep() {
         Deed.Remark kind =
                 keys.entrySet().stream()
                         .filter(e -> e.getValue().isSelected())

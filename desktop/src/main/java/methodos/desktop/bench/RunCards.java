@@ -2,6 +2,9 @@ package methodos.desktop.bench;
 
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
@@ -16,7 +19,7 @@ import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 import methodos.files.bench.KeptRun;
 
-/** The runs of a project, the newest first: go on with one, or read its record. */
+/** The runs of a project: those to go on with, then the others, the newest of each first. */
 final class RunCards {
 
     /** What can be done with a run. */
@@ -47,9 +50,10 @@ final class RunCards {
         if (runs.isEmpty()) {
             node.getChildren().add(Controls.prose(words.of("bench.noRuns"), "soft"));
         }
-        for (int i = runs.size() - 1; i >= 0; i--) {
-            node.getChildren().add(card(runs.get(i)));
-        }
+        List<KeptRun> newestFirst = new ArrayList<>(runs);
+        Collections.reverse(newestFirst);
+        newestFirst.sort(Comparator.comparing(r -> !r.open()));
+        newestFirst.forEach(r -> node.getChildren().add(card(r)));
     }
 
     private Region card(KeptRun run) {

@@ -60,9 +60,9 @@ public final class MainWindow {
     private static final double FOLDED = 1120;
 
     /** What fills the window needs so much room, in the same measures. */
-    private static final double WHOLE_WIDTH = 960;
+    private static final double WHOLE_WIDTH = 820;
 
-    private static final double WHOLE_HEIGHT = 600;
+    private static final double WHOLE_HEIGHT = 530;
 
     private final OpenProject project;
     private final Words words;

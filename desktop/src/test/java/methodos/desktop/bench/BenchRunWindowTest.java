@@ -2,6 +2,9 @@ package methodos.desktop.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -11,12 +14,15 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javax.imageio.ImageIO;
 import methodos.core.bench.BenchRun;
 import methodos.core.bench.Deed;
 import methodos.core.bench.RunRecord;
 import methodos.demo.DemoProject;
 import methodos.desktop.RealWindow;
+import methodos.desktop.control.FileChoice;
 import methodos.desktop.place.Place;
+import methodos.files.bench.KeptRun;
 import methodos.files.bench.RecordText;
 import methodos.files.bench.RunFolder;
 import methodos.files.instrument.SimulatedInstrument;
@@ -40,6 +46,36 @@ class BenchRunWindowTest extends RealWindow {
     @Override
     protected void prepare(Path target) throws Exception {
         DemoProject.HB_3.copyTo(target);
+    }
+
+    /** A photo is where the technician looks for one. */
+    @Override
+    protected FileChoice files() {
+        return new FileChoice() {
+            @Override
+            public List<Path> open(Node at, String title, boolean many) {
+                Path photo = folder.resolveSibling("photo.png");
+                try {
+                    ImageIO.write(
+                            new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB),
+                            "png",
+                            photo.toFile());
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+                return List.of(photo);
+            }
+
+            @Override
+            public Optional<Path> save(Node at, String title, String... endings) {
+                return Optional.empty();
+            }
+
+            @Override
+            public Optional<Path> folder(Node at, String title) {
+                return Optional.empty();
+            }
+        };
     }
 
     private static boolean there(FxRobot robot, String query) {
@@ -120,7 +156,9 @@ class BenchRunWindowTest extends RealWindow {
                     robot.clickOn("#benchWrong");
                     robot.clickOn("#remark-UNCLEAR").clickOn("#remarkText");
                     robot.write("Which of the two pins?");
-                    robot.clickOn("#remarkKeep");
+                    robot.clickOn("#remarkPhoto");
+                    until(() -> robot.lookup("Photo added").tryQuery().isPresent());
+                    robot.clickOn("#benchMain");
                     robot.clickOn("#benchBack").clickOn("#benchMain");
                     filmed = true;
                 } else if (!stopped && filmed) {
@@ -141,6 +179,10 @@ class BenchRunWindowTest extends RealWindow {
             assertThat(record.instruments()).containsExactly("simulated caliper");
             assertThat(record.readings()).hasSize(5);
             assertThat(record.remarks()).hasSize(1);
+            assertThat(KeptRun.all(folder).get(0).photo(record.remarks().get(0).of().file()))
+                    .get()
+                    .extracting(BufferedImage::getWidth)
+                    .isEqualTo(40);
             assertThat(record.signatures()).isNotEmpty();
             assertThat(run.entries().stream().map(e -> e.deed().getClass().getSimpleName()))
                     .contains("Stopped", "WentOn", "Warned", "Done");

@@ -2,10 +2,10 @@ package methodos.files.bench;
 
 import java.awt.image.BufferedImage;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import methodos.core.bench.BenchRun;
 import methodos.core.bench.Lesson;
 import methodos.core.bench.RunRecord;
@@ -29,14 +29,12 @@ public record KeptRun(Path folder, RunRecord record, RecordText text, String pro
 
     /** All runs of a project, the oldest first. */
     public static List<KeptRun> all(Path project) throws ProjectProblem {
-        List<KeptRun> all = new ArrayList<>();
-        for (Path folder : RunFolder.list(project)) {
-            all.add(read(folder));
-        }
-        return all;
+        // many runs are worked by one manual, and it takes longest to read
+        Map<String, PractisedManual> manuals = new ConcurrentHashMap<>();
+        return RunFolder.list(project).parallelStream().map(f -> read(f, manuals)).toList();
     }
 
-    private static KeptRun read(Path folder) {
+    private static KeptRun read(Path folder, Map<String, PractisedManual> manuals) {
         RecordText text;
         try {
             text = RunFolder.text(folder);
@@ -45,7 +43,7 @@ public record KeptRun(Path folder, RunRecord record, RecordText text, String pro
         }
         String problem = text.problem().orElse("");
         try {
-            RunRecord record = RunRecord.of(RunFolder.run(folder, text));
+            RunRecord record = RunRecord.of(RunFolder.run(folder, text, manuals));
             return new KeptRun(
                     folder, record, text, problem.isEmpty() ? photos(folder, record) : problem);
         } catch (ProjectProblem e) {

@@ -10,7 +10,9 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import methodos.core.bench.BenchRun;
@@ -234,6 +236,16 @@ public final class RunFolder implements AutoCloseable {
      * @throws ProjectProblem if it does not fit its manual
      */
     public static BenchRun run(Path folder, RecordText text) throws ProjectProblem {
+        return run(folder, text, new HashMap<>());
+    }
+
+    /**
+     * The same of one of many.
+     *
+     * @param known by their digests, the manuals that were read before; this one is added
+     */
+    static BenchRun run(Path folder, RecordText text, Map<String, PractisedManual> known)
+            throws ProjectProblem {
         if (text.entries().isEmpty()
                 || !(text.entries().get(0).deed() instanceof Deed.Begun begun)) {
             throw new ProjectProblem(folder + " holds no run: its record does not begin.");
@@ -245,7 +257,12 @@ public final class RunFolder implements AutoCloseable {
                 throw new ProjectProblem(
                         file + " is not the manual that the run was worked by: it was changed.");
             }
-            return BenchRun.of(worked(ManualJson.manual(manual, file), begun), text.entries());
+            PractisedManual practised = known.get(begun.digest());
+            if (practised == null) {
+                practised = PractisedManual.of(ManualJson.manual(manual, file));
+                known.put(begun.digest(), practised);
+            }
+            return BenchRun.of(new WorkedManual(practised, sight(begun)), text.entries());
         } catch (IOException e) {
             throw ProjectProblem.reading(file, e);
         } catch (IllegalArgumentException e) {
