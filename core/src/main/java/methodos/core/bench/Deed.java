@@ -157,7 +157,7 @@ public sealed interface Deed {
     /**
      * A fastener is tightened.
      *
-     * @param round from 0
+     * @param round from 0: the stages, the whole value, and a final pass
      * @param screw its place in the order, from 0
      * @param value what the wrench showed; empty where it was only ticked
      * @param instrument which instrument sent it; empty where none did

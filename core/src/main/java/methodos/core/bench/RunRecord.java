@@ -9,10 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import methodos.core.fit.JudgedAnswer;
 import methodos.core.fit.ReadingVerdict;
 import methodos.core.manual.Answer;
+import methodos.core.manual.Joint;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Part;
 import methodos.core.manual.PartUse;
@@ -308,17 +310,21 @@ public final class RunRecord {
                                                 Fastening.value(joint, last)
                                                         .map(Quantity::print)
                                                         .orElse(""),
-                                                ticks.stream()
-                                                        .filter(
-                                                                t ->
-                                                                        t.round() == last
-                                                                                && !t.value()
-                                                                                        .isEmpty())
-                                                        .map(StepWork.Tight::value)
-                                                        .toList()));
+                                                reached(joint, ticks)));
                             });
         }
         return all;
+    }
+
+    /** What each fastener came to at last, of those for which the wrench said so. */
+    private static List<String> reached(Joint joint, List<StepWork.Tight> ticks) {
+        Map<Integer, String> last = new TreeMap<>();
+        for (StepWork.Tight tick : ticks) {
+            if (tick.round() >= Fastening.wholeRound(joint) && !tick.value().isEmpty()) {
+                last.put(tick.screw(), tick.value());
+            }
+        }
+        return List.copyOf(last.values());
     }
 
     /** The parts that went on new, in the order of the parts list. */

@@ -17,6 +17,7 @@ import methodos.core.manual.Joint;
 import methodos.core.manual.JointBuilder;
 import methodos.core.manual.Manual;
 import methodos.core.manual.Step;
+import methodos.core.manual.TighteningWay;
 import methodos.core.manual.Tool;
 import methodos.core.manual.Value;
 import methodos.core.quantity.Quantity;
@@ -187,6 +188,12 @@ class StepWorkTest {
         bench.refused(new Deed.Tightened(at, cap.id(), 1, 2, "", ""), "fewer");
         bench.refused(new Deed.Done(at), "not done yet");
         bench.enter(new Deed.Tightened(at, cap.id(), 1, 1, "7", ""));
+        // the final pass, in which the first one gave
+        bench.refused(new Deed.Done(at), "not done yet");
+        bench.refused(new Deed.Tightened(at, cap.id(), 2, 0, "6.9", ""), "tighten it");
+        bench.enter(new Deed.Tightened(at, cap.id(), 2, 0, "8", "wrench"));
+        bench.enter(new Deed.Tightened(at, cap.id(), 2, 1, "", ""));
+        bench.refused(new Deed.Tightened(at, cap.id(), 3, 0, "", ""), "fewer");
         bench.done();
         assertThat(RunRecord.of(bench.run).tightenings())
                 .containsExactly(
@@ -195,7 +202,28 @@ class StepWorkTest {
                                 "cap",
                                 2,
                                 "7 to 8.5 N·m",
-                                List.of("8.5", "7")));
+                                List.of("8", "7")));
+    }
+
+    @Test
+    void onlySeveralThatTakeLoadFromOneAnotherAreGoneOverOnceMore() {
+        Joint staged =
+                JointBuilder.builder()
+                        .id(new Id<>("j"))
+                        .name("cap")
+                        .count(4)
+                        .torque(Value.of("8 N·m"))
+                        .stages(List.of(Quantity.parse("2.5 N·m"), Quantity.parse("5 N·m")))
+                        .build();
+        assertThat(Fastening.lastRound(staged)).isEqualTo(3);
+        assertThat(Fastening.value(staged, 3)).isEqualTo(Fastening.value(staged, 2));
+        assertThat(Fastening.lastRound(staged.withCount(1))).isEqualTo(2);
+        assertThat(Fastening.lastRound(staged.withStages(List.of()))).isZero();
+        // the angle leads past the torque: a wrench would not move
+        assertThat(Fastening.lastRound(staged.withFurther(Quantity.parse("90°")))).isEqualTo(2);
+        Joint turned = staged.withTurned(Quantity.parse("90°")).withWay(TighteningWay.ANGLE);
+        assertThat(Fastening.lastRound(turned)).isZero();
+        assertThat(Fastening.value(turned, 0)).isEmpty();
     }
 
     @Test

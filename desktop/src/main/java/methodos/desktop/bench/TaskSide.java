@@ -21,7 +21,6 @@ import methodos.core.manual.Hazard;
 import methodos.core.manual.Joint;
 import methodos.core.manual.Reading;
 import methodos.core.manual.Wait;
-import methodos.core.quantity.Quantity;
 import methodos.core.words.Words;
 import methodos.desktop.control.Controls;
 
@@ -284,17 +283,13 @@ final class TaskSide {
 
     private AskedTask tighten(StepWork at, Task.Tighten task) {
         Joint joint = task.joint();
-        int last = Fastening.lastRound(joint);
-        String value =
-                Fastening.value(joint, task.round())
-                        .map(Quantity::print)
-                        .orElse(words.of("bench.byHand"));
+        TightenTold told = TightenTold.of(joint, task.round(), words);
         List<Node> nodes = new ArrayList<>();
         nodes.add(LargeControls.prose(joint.name(), "accent-strong"));
-        nodes.add(Controls.label(value, "bench-value"));
-        if (last > 0) {
-            nodes.add(LargeControls.prose(words.of("bench.stage", task.round() + 1, last + 1)));
+        if (!told.value().isEmpty()) {
+            nodes.add(Controls.label(told.value(), "bench-value"));
         }
+        told.more().forEach(m -> nodes.add(LargeControls.prose(m)));
         String order = joint.order().isBlank() ? "" : words.of("bench.order", joint.order());
         nodes.add(
                 LargeControls.prose(
