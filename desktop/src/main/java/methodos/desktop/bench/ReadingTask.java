@@ -77,6 +77,8 @@ final class ReadingTask {
             }
         }
         rule.show(of.known().orElse(null), dots, host.words().of("bench.rule", of.what(), row));
+        // without a limit there is nothing that a reading could be held against
+        Controls.seen(rule.node(), of.known().isPresent());
         VBox body =
                 LargeControls.card(
                         LargeControls.head(of.what()),
