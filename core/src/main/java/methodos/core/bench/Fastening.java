@@ -26,24 +26,12 @@ public final class Fastening {
 
     /** The last round, from 0: the stages, the whole value, and a final pass where there is one. */
     public static int lastRound(Joint joint) {
-        return finalPass(joint) ? joint.stages().size() + 1 : wholeRound(joint);
+        return joint.finalPass() ? joint.stages().size() + 1 : wholeRound(joint);
     }
 
     /** The round, from 0, in which the whole value is reached. */
     public static int wholeRound(Joint joint) {
         return joint.byWrench() ? joint.stages().size() : 0;
-    }
-
-    /**
-     * Whether all are gone over once more with the whole value: several that are tightened in
-     * stages take load from one another. Where they are turned further by an angle, the value of
-     * the wrench no longer holds.
-     */
-    public static boolean finalPass(Joint joint) {
-        return joint.byWrench()
-                && !joint.stages().isEmpty()
-                && screws(joint) > 1
-                && joint.further() == null;
     }
 
     /** What the wrench is set to in a round, empty where it is open or no wrench is set. */

@@ -9,6 +9,7 @@ import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.quantity.Quantity;
 import methodos.core.quantity.QuantityList;
+import methodos.core.words.TighteningText;
 import methodos.core.words.Words;
 
 /**
@@ -32,19 +33,18 @@ final class OrderWords {
         }
         return step.flatMap(s -> joint(s, screws, manual))
                 .filter(j -> !j.stages().isEmpty())
-                .flatMap(
-                        j ->
-                                j.torque()
-                                        .known()
-                                        .map(Quantity::print)
-                                        .map(
-                                                last ->
-                                                        words.of(
-                                                                "figure.order.stages",
-                                                                screws,
-                                                                QuantityList.entered(j.stages()),
-                                                                last)))
+                .flatMap(j -> j.torque().known().map(last -> staged(j, last, screws, words)))
                 .orElseGet(() -> words.of("figure.order", screws));
+    }
+
+    private static String staged(Joint joint, Quantity last, int screws, Words words) {
+        return joint.finalPass()
+                ? words.of(
+                        "figure.order.stages",
+                        screws,
+                        QuantityList.entered(joint.stages()),
+                        last.print())
+                : words.of("figure.order.told", screws, new TighteningText(words).whole(joint));
     }
 
     /** The joint of the step with so many screws. */

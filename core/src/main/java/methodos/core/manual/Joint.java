@@ -116,4 +116,13 @@ public record Joint(
     public boolean byWrench() {
         return told().contains(TighteningWay.WRENCH);
     }
+
+    /**
+     * Whether all its fasteners are gone over once more with the whole value: several that are
+     * tightened in stages take load from one another. Where they are turned further by an angle,
+     * the value of the wrench no longer holds.
+     */
+    public boolean finalPass() {
+        return byWrench() && !stages.isEmpty() && count > 1 && further == null;
+    }
 }

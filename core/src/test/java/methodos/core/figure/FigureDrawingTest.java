@@ -19,6 +19,7 @@ import methodos.core.manual.Preparation;
 import methodos.core.manual.Stage;
 import methodos.core.manual.Step;
 import methodos.core.manual.Value;
+import methodos.core.quantity.Quantity;
 import methodos.core.quantity.QuantityList;
 import methodos.core.words.Words;
 import org.junit.jupiter.api.Test;
@@ -297,6 +298,19 @@ class FigureDrawingTest {
                                     ? "in this order: 2.5 N·m, 5 N·m, then 7 to 8.5 N·m, then a"
                                     : "Loosen 4 screws in this order: half a turn each");
         }
+        Manual further =
+                manual.withJoint(joint.withFurther(Quantity.parse("60°")))
+                        .withFigure(figure)
+                        .withStages(
+                                List.of(
+                                        new Stage(
+                                                new Id<>("st"),
+                                                Stage.Kind.BUILD_UP,
+                                                "",
+                                                List.of(shown))));
+        assertThat(FigureText.of(figure, further, words))
+                .contains("5 N·m, then 7 to 8.5 N·m, then a further 60°")
+                .doesNotContain("final pass");
     }
 
     @Test

@@ -173,7 +173,7 @@ final class JointPanel extends VBox implements AutoCloseable {
         if (joint.byWrench() && joint.further() != null) {
             row(number++, words.of("torque.turn", joint.further().print()), "");
         }
-        if (torque.stages().size() > 1) {
+        if (joint.finalPass()) {
             row(number++, words.of("torque.again"), "");
         }
         if (!joint.again().isEmpty()) {
