@@ -11,6 +11,7 @@ import java.util.function.Predicate;
 import methodos.core.manual.Consumable;
 import methodos.core.manual.LedgerItem;
 import methodos.core.manual.Manual;
+import methodos.core.manual.Part;
 import methodos.core.manual.Step;
 import methodos.core.manual.StepNumbers;
 import methodos.core.manual.Tool;
@@ -132,6 +133,14 @@ public final class FetchList {
                 || step.readings().stream().anyMatch(r -> tool.id().equals(r.tool()));
     }
 
+    private static boolean uses(Step step, Part part) {
+        return step.parts().stream().anyMatch(u -> u.part().equals(part.id()));
+    }
+
+    private static boolean acts(Step step, LedgerItem item) {
+        return step.actions().stream().anyMatch(a -> a.object().equals(item.id()));
+    }
+
     /** The wrenches of the shop that the steps do not name by their range already. */
     private void wrenches() {
         settings.forEach(
@@ -176,15 +185,7 @@ public final class FetchList {
                                                 p.part().label(),
                                                 p.count(),
                                                 p.part().number(),
-                                                steps(
-                                                        s ->
-                                                                s.parts().stream()
-                                                                        .anyMatch(
-                                                                                u ->
-                                                                                        u.part()
-                                                                                                .equals(
-                                                                                                        p.part()
-                                                                                                                .id()))))));
+                                                steps(s -> uses(s, p.part())))));
     }
 
     private static Thing stored(
@@ -226,15 +227,7 @@ public final class FetchList {
                                 1,
                                 item.note(),
                                 List.of(),
-                                steps(
-                                        s ->
-                                                s.actions().stream()
-                                                        .anyMatch(
-                                                                a ->
-                                                                        a.object()
-                                                                                .equals(
-                                                                                        item
-                                                                                                .id())))));
+                                steps(s -> acts(s, item))));
             }
         }
     }
